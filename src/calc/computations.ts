@@ -1,0 +1,111 @@
+import Joi from 'joi';
+import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
+import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
+import { UNITS } from '../core/reference/index.ts';
+import { readSupplyLine, requirements, type RequirementsInput } from '../core/supplies/index.ts';
+
+/** One computation of the command: what it takes, and the core function that answers. */
+export type Computation = {
+	readonly about: string;
+	readonly schema: Joi.ObjectSchema;
+	readonly run: (input: never) => object;
+};
+
+const day = Joi.string()
+	.pattern(/^\d{4}-\d{2}-\d{2}$/)
+	.messages({ 'string.pattern.base': '{{#label}} must be a date such as 2027-01-12' });
+const text = Joi.string();
+const unit = Joi.string().valid(...UNITS);
+const quantity = Joi.number().min(0);
+const whole = Joi.number().integer().min(1).messages({
+	'number.base': '{{#label}} must be a whole number, 1 or more',
+	'number.integer': '{{#label}} must be a whole number, 1 or more',
+	'number.min': '{{#label}} must be a whole number, 1 or more'
+});
+
+function computation<Input>(about: string, fields: Joi.SchemaMap, run: (input: Input) => object): Computation {
+	return { about, schema: Joi.object(fields).required(), run: run as Computation['run'] };
+}
+
+/** Every computation of the command, by the name used in `do`. */
+export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
+	'teaching-days': computation<TeachingDaysInput>(
+		'On which days the lessons fall, and whether they fit.',
+		{
+			start: day.required(),
+			end: day.allow(null),
+			weekdays: Joi.array().items(Joi.number().integer().min(1).max(7).required()).min(1).required(),
+			blocked: Joi.array()
+				.items(day, Joi.object({ from: day.required(), to: day.required() }))
+				.required(),
+			lessons: Joi.array()
+				.items(Joi.object({ id: text.required(), sessions: whole, optional: Joi.boolean() }))
+				.unique('id')
+				.required(),
+			keepFree: Joi.number().integer().min(0)
+		},
+		teachingDays
+	),
+	'supply-line': computation<{ text: string }>(
+		'Reads one line of a printed supply list as a person wrote it.',
+		{ text: Joi.string().allow('').required() },
+		(input) => ({ lines: readSupplyLine(input.text) })
+	),
+	convert: computation<{ quantity: number; from: Unit; to: Unit; item?: string | null; measures?: MeasureSystem }>(
+		'One amount in another unit; volume to mass by the density of the item.',
+		{
+			quantity: quantity.required(),
+			from: unit.required(),
+			to: unit.required(),
+			item: text.allow(null),
+			measures: Joi.string().valid('us', 'metric-cup')
+		},
+		(input) => ({
+			quantity: convert(exact(input.quantity), input.from, input.to, input.item ?? null, input.measures).valueOf()
+		})
+	),
+	requirements: computation<RequirementsInput>(
+		'What is needed in all, what the house already has, and what is missing.',
+		{
+			children: Joi.array()
+				.items(Joi.object({ id: text.required(), age: quantity.required() }))
+				.unique('id')
+				.required(),
+			lessons: Joi.array()
+				.items(
+					Joi.object({
+						id: text.required(),
+						date: day.required(),
+						supplies: Joi.array()
+							.items(
+								Joi.object({
+									item: text.required(),
+									quantity: quantity.required(),
+									unit: unit.required(),
+									per: Joi.string().valid('family', 'child', 'pair', 'group').required(),
+									groupSize: whole.allow(null),
+									children: Joi.array().items(text).unique().allow(null),
+									use: Joi.string().valid('consumed', 'kept').required(),
+									outUntil: day.allow(null),
+									spare: quantity.required()
+								})
+							)
+							.required()
+					})
+				)
+				.unique('id')
+				.required(),
+			stash: Joi.array()
+				.items(
+					Joi.object({
+						item: text.required(),
+						quantity: quantity.required(),
+						unit: unit.required(),
+						goodUntil: day.allow(null)
+					})
+				)
+				.required()
+		},
+		requirements
+	)
+};

@@ -1,0 +1,5 @@
+/**
+ * Days: calendar dates as text, weekdays, the teaching days of a unit and how the lessons fall on them.
+ */
+export * from './dates.ts';
+export * from './teaching-days.ts';

@@ -1,0 +1,71 @@
+import Fraction from 'fraction.js';
+
+/** An exact rational number. All sums of amounts are done with these; plain numbers only cross borders. */
+export type Exact = Fraction;
+
+/** An excess up to this does not count when an amount is rounded up or compared with 0. */
+export const TOLERANCE = new Fraction(1, 1_000_000);
+
+export const ZERO = new Fraction(0);
+export const ONE = new Fraction(1);
+
+const LARGEST_DENOMINATOR = 10_000;
+
+/**
+ * The exact value that a plain number stands for: the simplest fraction (denominator up to 10,000)
+ * that is that same double, else its decimal digits. So 0.3333333333333333 is ⅓ and 0.1 is 1/10.
+ *
+ *     exact(1 / 3).mul(3).valueOf()   // 1
+ *
+ * Text is read as a fraction or decimal ("3/2", "1.25").
+ */
+export function exact(value: number | string | Exact): Exact {
+	if (typeof value === 'string') return new Fraction(value);
+	if (typeof value !== 'number') return value;
+	if (Number.isSafeInteger(value)) return new Fraction(value, 1);
+	return simplest(value) ?? new Fraction(String(value));
+}
+
+/** Walks the convergents of the continued fraction of `value` until one is the very same double. */
+function simplest(value: number): Exact | null {
+	let [numerator, previousNumerator] = [1, 0];
+	let [denominator, previousDenominator] = [0, 1];
+	let rest = Math.abs(value);
+	for (let step = 0; step < 24; step++) {
+		const whole = Math.floor(rest);
+		[numerator, previousNumerator] = [whole * numerator + previousNumerator, numerator];
+		[denominator, previousDenominator] = [whole * denominator + previousDenominator, denominator];
+		if (denominator > LARGEST_DENOMINATOR || !Number.isSafeInteger(numerator)) return null;
+		if (numerator / denominator === Math.abs(value)) {
+			return new Fraction(value < 0 ? -numerator : numerator, denominator);
+		}
+		if (rest === whole) return null;
+		rest = 1 / (rest - whole);
+	}
+	return null;
+}
+
+/** Whether there is really something there: more than the tolerance above 0. */
+export function isSome(amount: Exact): boolean {
+	return amount.compare(TOLERANCE) > 0;
+}
+
+/** The next whole number up; an excess within the tolerance does not count. */
+export function roundUp(amount: Exact): Exact {
+	if (amount.d === 1n) return amount;
+	const whole = amount.sub(TOLERANCE).ceil();
+	return whole.compare(0) < 0 ? ZERO : whole;
+}
+
+export function larger(a: Exact, b: Exact): Exact {
+	return a.compare(b) >= 0 ? a : b;
+}
+
+export function smaller(a: Exact, b: Exact): Exact {
+	return a.compare(b) <= 0 ? a : b;
+}
+
+/** As text without loss ("3/2", "250"), the form in which amounts are stored. */
+export function exactText(amount: Exact): string {
+	return amount.toFraction();
+}

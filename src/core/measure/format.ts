@@ -1,0 +1,65 @@
+import type { Unit } from '../reference/measures.ts';
+import type { Exact } from './exact.ts';
+
+const GLYPHS: Readonly<Record<string, string>> = {
+	'1/2': '½',
+	'1/3': '⅓',
+	'2/3': '⅔',
+	'1/4': '¼',
+	'3/4': '¾',
+	'1/8': '⅛',
+	'3/8': '⅜',
+	'5/8': '⅝',
+	'7/8': '⅞'
+};
+
+const PLURALS: Readonly<Partial<Record<Unit, [string, string]>>> = {
+	each: ['', ''],
+	pair: ['pair', 'pairs'],
+	cup: ['cup', 'cups'],
+	floz: ['fl oz', 'fl oz'],
+	pint: ['pint', 'pints'],
+	quart: ['quart', 'quarts'],
+	gallon: ['gallon', 'gallons'],
+	sheet: ['sheet', 'sheets'],
+	roll: ['roll', 'rolls'],
+	pack: ['pack', 'packs'],
+	box: ['box', 'boxes'],
+	bag: ['bag', 'bags'],
+	bottle: ['bottle', 'bottles'],
+	can: ['can', 'cans'],
+	jar: ['jar', 'jars'],
+	tube: ['tube', 'tubes'],
+	stick: ['stick', 'sticks'],
+	ball: ['ball', 'balls'],
+	spool: ['spool', 'spools'],
+	bunch: ['bunch', 'bunches'],
+	pinch: ['pinch', 'pinches'],
+	drop: ['drop', 'drops'],
+	handful: ['handful', 'handfuls']
+};
+
+/**
+ * A number as a person would write it: a kitchen fraction where it is one ("1½"), else at most
+ * three figures after the point, fewer the larger it is ("9.56", "126").
+ */
+export function numberText(amount: Exact): string {
+	const whole = amount.floor();
+	const rest = amount.sub(whole);
+	const glyph = GLYPHS[rest.toFraction()];
+	if (glyph) return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
+	const value = amount.valueOf();
+	const digits = value >= 100 ? 0 : value >= 10 ? 1 : value >= 1 ? 2 : 3;
+	return value.toLocaleString('en-US', { maximumFractionDigits: digits });
+}
+
+/** The unit's name for an amount: "cup" or "cups", nothing for single things. */
+export function unitText(unit: Unit, amount: Exact): string {
+	const [one, many] = PLURALS[unit] ?? [unit, unit];
+	return amount.compare(1) <= 0 ? one : many;
+}
+
+/** Amount and unit: "1½ cups", "250 g", "6". */
+export function amountText(amount: Exact, unit: Unit): string {
+	return `${numberText(amount)} ${unitText(unit, amount)}`.trim();
+}

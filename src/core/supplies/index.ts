@@ -1,0 +1,18 @@
+/**
+ * Supplies: reading the lists that books print, exploding them over children and lessons, netting
+ * them against the stash, and comparing a list pasted again with what is there.
+ */
+export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts';
+export type { Per } from './read/scope.ts';
+export { nameForCount, nameKey, singularName } from './naming.ts';
+export { grossAmount, multiplier, type Demand } from './explode.ts';
+export {
+	netSupplies,
+	compareText,
+	type Lot,
+	type NetLine,
+	type NetRow,
+	type ServedLine,
+	type SupplyUse
+} from './net.ts';
+export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';

@@ -1,0 +1,297 @@
+import { SPELLINGS, SIZES, UNIT_COMPOUNDS, BY_LENGTH, VESSELS, SINGLE_PAIRS } from '../../reference/list-words.ts';
+import { dimensionOf, isMeasured } from '../../measure/convert.ts';
+import type { Unit } from '../../reference/measures.ts';
+import { exact, type Exact } from '../../measure/exact.ts';
+import { singularWord } from '../naming.ts';
+
+/** What stands in front of a thing: how much, in what, and remarks such as "about". */
+export type Amount = {
+	readonly quantity: Exact | null;
+	readonly to: Exact | null;
+	/** Null when only a number was said. */
+	readonly unit: Unit | null;
+	/** The unit as written, so that "2 boxes" can still turn out to be the thing itself. */
+	readonly unitWord: string | null;
+	readonly notes: readonly string[];
+	/** An amount was said, but not how much ("some", "a few"). */
+	readonly vague: boolean;
+	/** What follows: the thing's name. */
+	readonly rest: string;
+};
+
+const WORDS: Readonly<Record<string, number>> = Object.fromEntries(
+	(
+		'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen ' +
+		'sixteen seventeen eighteen nineteen'
+	)
+		.split(' ')
+		.map((word, i) => [word, i])
+);
+const TENS: Readonly<Record<string, number>> = Object.fromEntries(
+	'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ').map((word, i) => [word, 20 + 10 * i])
+);
+const PARTS: Readonly<Record<string, string>> = {
+	half: '1/2',
+	third: '1/3',
+	thirds: '1/3',
+	quarter: '1/4',
+	quarters: '1/4',
+	fourth: '1/4',
+	fourths: '1/4',
+	eighth: '1/8',
+	eighths: '1/8'
+};
+const WORD = `(?:(?:${Object.keys(TENS).join('|')})(?:[- ](?:${Object.keys(WORDS).slice(1, 10).join('|')}))?|${Object.keys(WORDS).join('|')})`;
+const PART = Object.keys(PARTS).join('|');
+const DIGITS = String.raw`\d+\s*\/\s*\d+|\d{1,3}(?:,\d{3})+|\d+(?:\.\d+)?|\.\d+`;
+const MIXED = String.raw`\d+(?:\s+|-|\s+and\s+)\d+\/\d+`;
+const END = String.raw`(?![\w/])`;
+
+const NUMBERS: readonly [RegExp, (found: RegExpExecArray) => Exact][] = [
+	[new RegExp(`^(${MIXED})`), ([, text]) => mixed(text)],
+	[new RegExp(`^(${DIGITS})(?: and (?:a|one)[- ])(${PART})\\b`, 'i'), ([, n, p]) => exact(n).add(part(p))],
+	[new RegExp(`^(${DIGITS})`), ([, text]) => fraction(text)],
+	[
+		new RegExp(`^(${WORD}) and (?:a |one[- ])?(${PART})${END}`, 'i'),
+		([, n, p]) => exact(word(n)).add(part(p))
+	],
+	[new RegExp(`^(${WORD})[- ](${PART})(?: of)?(?: an?)?${END}`, 'i'), ([, n, p]) => part(p).mul(word(n))],
+	[new RegExp(`^(?:an? )?(${PART})(?: of)?(?: an?)?${END}(?!-(?:inch|foot|gallon|pint|size|moon))-?`, 'i'), ([, p]) => part(p)],
+	[
+		new RegExp(`^(?:an?|(${WORD}))[- ]hundred${END}`, 'i'),
+		([, n]) => exact(100 * (n ? word(n) : 1))
+	],
+	[new RegExp(`^(?:a )?couple(?: of)?${END}`, 'i'), () => exact(2)],
+	[new RegExp(`^(${WORD})${END}(?!-)`, 'i'), ([, n]) => exact(word(n))]
+];
+
+function word(text: string): number {
+	const [a, b] = text.toLowerCase().split(/[- ]/);
+	return (TENS[a] ?? WORDS[a]) + (b ? WORDS[b] : 0);
+}
+function part(text: string): Exact {
+	return exact(PARTS[text.toLowerCase()]);
+}
+function fraction(text: string): Exact {
+	const [over, under] = text.replace(/[\s,]/g, '').split('/');
+	// "1/0" is no number; the digits are taken as written and the line is marked for a look by its caller.
+	return under === undefined ? exact(over) : Number(under) === 0 ? exact(over) : exact(over).div(exact(under));
+}
+function mixed(text: string): Exact {
+	const [, whole, rest] = /^(\d+)\D+?(\d+\/\d+)$/.exec(text)!;
+	const [over, under] = rest.split('/').map(Number);
+	return over < under ? exact(whole).add(fraction(rest)) : fraction(rest);
+}
+
+function numberAt(text: string): { value: Exact; rest: string; digits: boolean } | null {
+	for (const [pattern, value] of NUMBERS) {
+		const found = pattern.exec(text);
+		if (found) {
+			return { value: value(found), rest: text.slice(found[0].length), digits: /^[\d.]/.test(text) };
+		}
+	}
+	return null;
+}
+
+const ABOUT =
+	/^(about|approximately|approx\.?|around|roughly|at least|at most|up to|(?:a )?(?:minimum|maximum) of|min\.|max\.|no more than|no fewer than|nearly|almost|more than|less than|over|~)\s*(?=[\d.~]|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|twenty|thirty|forty|fifty|several|some)/i;
+
+const VAGUE =
+	/^(some|several|(?:quite )?a few|few|a (?:little|tiny) bit of|a little(?= )|a bit of|a lot of|lots of|plenty of|many|(?:a|an)(?: \w+)? (?:amount|number|variety|assortment|selection|collection|supply|pile|mix|mixture) of|an? small amount of|small amount of|any amount of|enough)\s+/i;
+
+const SIZE_AFTER = /^\s*(?:"|'|in\b\.?|inch(?:es)?\b|cm\b|mm\b|ft\b)?\s*(?:x|by)\s*[\d.]/i;
+
+/** Reads the amount in front of a thing, or a whole text that is nothing but an amount. */
+export function amountAt(text: string): Amount {
+	const notes: string[] = [];
+	let rest = text.trim();
+
+	const about = ABOUT.exec(rest);
+	if (about) {
+		notes.push(about[1]);
+		rest = rest.slice(about[0].length);
+	}
+	const vague = VAGUE.exec(rest);
+	if (vague) {
+		const unit = unitAt(rest.slice(vague[0].length).replace(/^of /, ''), null);
+		return unit
+			? { ...unit, quantity: null, to: null, notes: [...notes, ...unit.notes], vague: true }
+			: { ...NONE, notes, vague: true, rest: rest.slice(vague[0].length).replace(/^(?:of|more) /, '') };
+	}
+	rest = rest.replace(/^an? (?=\d)/i, '');
+	const bracketed = /^\((\d[\d./ ]*)\)\s+(?=\S)/.exec(rest);
+	if (bracketed) rest = `${bracketed[1]} ${rest.slice(bracketed[0].length)}`;
+
+	const lengths = cutLength(rest);
+	if (lengths) return { ...lengths, notes: [...notes, ...lengths.notes] };
+	const sized = sizedContainer(rest);
+	if (sized) {
+		return { ...sized, quantity: exact(1), to: null, vague: false, notes: [...notes, ...sized.notes] };
+	}
+
+	const between = /^between (?=\S)/i.exec(rest);
+	const first = numberAt(between ? rest.slice(between[0].length) : rest);
+	if (!first || (first.digits && isPartOfName(first.rest))) return articleAmount(rest, notes);
+
+	let quantity = first.value;
+	let to: Exact | null = null;
+	rest = first.rest;
+	const range = (between ? /^ and\s+/i : /^(?:-|\s+to\s+|\s*-\s*to\s*|\s+or\s+)(?=[\d.a-z])/i).exec(rest);
+	const second = range ? numberAt(rest.slice(range[0].length)) : null;
+	if (second && second.value.compare(quantity) > 0 && !(second.digits && isPartOfName(second.rest))) {
+		to = second.value;
+		rest = second.rest;
+	}
+	const more = /^\s*\+(?=\s|$)|^\s+or (?:more|so|fewer|less)\b|^\s*\((?:or )?(?:more|so)\)/i.exec(rest);
+	if (more) {
+		notes.push(more[0].trim() === '+' ? 'or more' : more[0].trim().replace(/[()]/g, ''));
+		rest = rest.slice(more[0].length);
+	}
+	rest = rest.replace(/^\s*x\s+(?=[a-z#(])/i, ' ').replace(/^\s*x$/i, '');
+	const touching = /^["']/.test(rest);
+	rest = rest.trim();
+	if (!touching) rest = rest.replace(/^(?:of|more) (?!your|any|each)/i, '');
+
+	const lengthAfter = cutLength(rest);
+	if (lengthAfter?.quantity) {
+		return { ...lengthAfter, quantity: lengthAfter.quantity.mul(quantity), to: to && lengthAfter.quantity.mul(to), notes: [...notes, ...lengthAfter.notes] };
+	}
+	const sizedAfter = sizedContainer(rest);
+	if (sizedAfter) return { ...sizedAfter, quantity, to, vague: false, notes: [...notes, ...sizedAfter.notes] };
+
+	const unit = unitAt(rest, quantity);
+	if (unit === 'size') return { ...NONE, quantity: exact(1), notes, rest: text.trim() };
+	if (unit) return { ...unit, quantity, to, vague: false, notes: [...notes, ...unit.notes] };
+	return { ...NONE, quantity, to, notes, rest };
+}
+
+const NONE: Amount = {
+	quantity: null,
+	to: null,
+	unit: null,
+	unitWord: null,
+	notes: [],
+	vague: false,
+	rest: ''
+};
+
+/** A number that belongs to the name: "9x12 …", "2-liter bottle", "3-ring binder", "1/2-inch dowel". */
+function isPartOfName(after: string): boolean {
+	return SIZE_AFTER.test(after) || (/^-\s*[a-z]/i.test(after) && !/^-\s*to\s+\d/i.test(after)) || /^(?:st|nd|rd|th|mm|cm|v|w|d)(?![a-z])\b/i.test(after) && !/^(?:mm|cm)\s+(?:of|string|ribbon|wire)/i.test(after) && /^(?:st|nd|rd|th|v|w|d)\b/i.test(after);
+}
+
+/** "a pinch of salt", "box of tissues", "an egg": one, where an article or a container says so. */
+function articleAmount(text: string, notes: readonly string[]): Amount {
+	const article = /^(?:an?|the|your|my|our|one's)\s+/i.exec(text);
+	const rest = article ? text.slice(article[0].length) : text;
+	if (article && /^an?\s/i.test(article[0])) {
+		const number = numberAt(rest);
+		if (number && !number.digits && /^(?:half|quarter|third|dozen|couple)/i.test(rest)) return amountAt(rest);
+	}
+	const unit = unitAt(rest, exact(1), !article);
+	if (unit && unit !== 'size') {
+		return { ...unit, quantity: exact(1), to: null, vague: false, notes: [...notes, ...unit.notes] };
+	}
+	return { ...NONE, quantity: article && /^an?\s/i.test(article[0]) ? exact(1) : null, notes, rest };
+}
+
+const PREPOSITION =
+	/^(?:for|with|without|from|in|to|that|which|about|per|if|at|as|on|such|like|or|and|each|any|filled|cut|big|large enough|plus|optional|,|\()(?:\b|$)/i;
+
+type UnitFound = Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> & { unit: Unit };
+
+/**
+ * The unit at the start of a text, when it really is one: the thing must follow it, with or without
+ * "of". Answers 'size' when number and unit are the size of the thing ("12 in ruler").
+ */
+function unitAt(text: string, quantity: null): UnitFound | null;
+function unitAt(text: string, quantity: Exact | null, needsOf?: boolean): UnitFound | 'size' | null;
+function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFound | 'size' | null {
+	const size = new RegExp(`^((?:${[...SIZES].join('|')}|heaping|level|full|scant|rounded|generous|whole|good-sized)\\s+)?`, 'i').exec(text)!;
+	const afterSize = text.slice(size[0].length);
+	const found = /^(fl\.?\s?oz\.?|fluid ounces?|["']|[A-Za-z]+\.?)(?=\s|$|[,;)])/.exec(afterSize);
+	if (!found) return null;
+	const written = found[1];
+	const plain = written.replace(/\.$/, '');
+	const spelling = /^fl/i.test(plain) && /oz|ounce/i.test(plain)
+		? ({ unit: 'floz', form: 'short' } as const)
+		: (SPELLINGS.get(plain) ?? (plain.length > 1 ? SPELLINGS.get(plain.toLowerCase()) : undefined));
+	if (!spelling || (spelling.form === 'short' && plain === 'in' && quantity === null)) return null;
+
+	const { unit, form } = spelling;
+	let rest = afterSize.slice(found[0].length).trim();
+	const notes = size[1] ? [size[1].trim()] : [];
+	const of = /^of(?: the)?\s+/i.exec(rest);
+	if (of) rest = rest.slice(of[0].length);
+	else if (needsOf && unit !== 'dozen') return null;
+
+	const answer = (note: readonly string[] = notes): UnitFound => ({ unit, unitWord: plain, notes: note, rest });
+	if (rest === '' || (!of && PREPOSITION.test(rest))) {
+		return size[1] && !isMeasured(unit) ? null : { ...answer(), rest };
+	}
+	if (unit === 'pair') return pairOf(rest, notes) ?? answer();
+	if (of) return contents(answer());
+
+	const next = rest.split(/[ ,]/)[0].toLowerCase();
+	if (UNIT_COMPOUNDS.has(`${plain.toLowerCase()}-${singularWord(next)}`)) return null;
+	const many = quantity !== null && quantity.compare(1) > 0;
+	const head = headWord(rest);
+	if (dimensionOf(unit) === 'length' && /^(?:square|round|x\b)/i.test(rest)) return 'size';
+	if (dimensionOf(unit) === 'length' && form !== 'many') {
+		return BY_LENGTH.has(head) || BY_LENGTH.has(singularWord(head)) ? answer() : 'size';
+	}
+	if (isMeasured(unit) && form !== 'many' && VESSELS.has(head)) {
+		const severalOfThem = form === 'one' && unit !== 'l' && unit !== 'ml' && singularWord(head) !== head;
+		return severalOfThem || (quantity?.equals(1) && form === 'one') ? null : 'size';
+	}
+	if (form === 'one' && many && !isMeasured(unit) && unit !== 'dozen' && singularWord(head) !== head) return null;
+	return contents(answer());
+}
+
+/** "box of 24 crayons": the number inside a container is a remark. */
+function contents(found: UnitFound): UnitFound {
+	const inside = isMeasured(found.unit) || found.unit === 'dozen' ? null : /^(\d+)\s+(?!x\b|\d|")(?=[a-z])/i.exec(found.rest);
+	return inside ? { ...found, notes: [...found.notes, `of ${inside[1]}`], rest: found.rest.slice(inside[0].length) } : found;
+}
+
+function pairOf(rest: string, notes: readonly string[]): UnitFound | null {
+	return SINGLE_PAIRS.has(headWord(rest)) ? { unit: 'each', unitWord: null, notes, rest } : null;
+}
+
+/** The noun of a name, before what only describes it further. */
+export function headWord(name: string): string {
+	const before = name.toLowerCase().split(/\s+(?:with|without|for|of|to|from|in|that|such|like|or|and)\s+|[,(]/)[0];
+	return before.trim().split(/\s+/).at(-1) ?? '';
+}
+
+const LENGTH_UNIT = `(?:in\\.?|inch(?:es)?|ft\\.?|foot|feet|yd\\.?|yards?|cm|mm|m|meters?|metres?|"|')`;
+const CUT = new RegExp(
+	`^(${MIXED}|${DIGITS})[- ]?(${LENGTH_UNIT})(?:[- ]long)?[- ]\\s*(?:pieces?|lengths?)(?: of)? (.+)$`,
+	'i'
+);
+
+/** "12-inch piece of string": a length of the thing. */
+function cutLength(text: string): Amount | null {
+	const found = CUT.exec(text);
+	if (!found) return null;
+	const number = numberAt(found[1])!;
+	return { ...NONE, quantity: number.value, unit: lengthUnit(found[2]), unitWord: found[2], rest: found[3] };
+}
+
+export function lengthUnit(written: string): Unit {
+	return SPELLINGS.get(written.replace('.', '').toLowerCase())!.unit;
+}
+
+const MEASURE_WORD = [...SPELLINGS.keys()].filter((word) => /^[a-z]{1,}$/i.test(word) && word.length > 1).join('|');
+const SIZED = new RegExp(
+	`^((?:${MIXED}|${DIGITS})[- ]?(?:fl\\.? ?oz|${MEASURE_WORD}|g|l|L|count|ct|piece)\\.?(?:[- ]size)?)\\s+(packages?|pkgs?\\.?|packets?|packs?|boxe?s?|bags?|bottles?|cans?|jars?|tubes?|rolls?|spools?|balls?|skeins?|sticks?)\\s+(?:of\\s+)(.+)$|^((?:${DIGITS})-pack)\\s+of\\s+(.+)$`
+);
+
+/** "1 lb bag of sand": a bag, and how large is a remark. */
+function sizedContainer(text: string): Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> | null {
+	const found = SIZED.exec(text);
+	if (!found) return null;
+	if (found[4]) return { unit: 'pack', unitWord: 'pack', notes: [found[4]], rest: found[5] };
+	const written = found[2].replace(/\.$/, '').toLowerCase();
+	return { unit: SPELLINGS.get(written)!.unit, unitWord: written, notes: [found[1]], rest: found[3] };
+}

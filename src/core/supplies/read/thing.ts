@@ -1,0 +1,239 @@
+import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts';
+import type { Unit } from '../../reference/measures.ts';
+import type { Exact } from '../../measure/exact.ts';
+import { singularName, singularWord } from '../naming.ts';
+import { amountAt, headWord, lengthUnit, type Amount } from './amount.ts';
+import { AS_NEEDED, cutRemark, isColour, isColourOf, isKind, isRemark } from './remarks.ts';
+import { thingScope, type Per } from './scope.ts';
+
+/** One thing of a line while the line is being read. */
+export type Thing = {
+	name: string;
+	quantity: Exact | null;
+	to: Exact | null;
+	unit: Unit | null;
+	vague: boolean;
+	notes: string[];
+	per: Per | null;
+	groupSize: number | null;
+	optional: boolean;
+	check: boolean;
+	/** The name is only a colour or adjective and waits for the noun of a later thing. */
+	pending: boolean;
+	/** The amount stood behind the name. */
+	trailing: boolean;
+	alternatives: Thing[];
+};
+
+const BRACKET = /\(([^()]*)\)/;
+const LONG = /^(?:each )?(.*?)\s*(?:long(?: each)?|in length|of length|each)$/i;
+const ACROSS = /(?:long|each|wide|tall|high|thick|across|in (?:length|diameter|width)|square|round|deep)$/i;
+
+/** Reads one thing: "2 sheets of card (white)", without the marks that separate it from others. */
+export function readThing(text: string): Thing {
+	const thing: Thing = {
+		name: '',
+		quantity: null,
+		to: null,
+		unit: null,
+		vague: false,
+		notes: [],
+		per: null,
+		groupSize: null,
+		optional: false,
+		check: false,
+		pending: false,
+		trailing: false,
+		alternatives: []
+	};
+	const scope = thingScope(text);
+	if (scope.per) Object.assign(thing, scope.per);
+
+	const brackets: string[] = [];
+	let rest = scope.rest.replace(/^\((\d[\d./ -]*)\)(?=\s+\S)/, '$1 ');
+	for (let found = BRACKET.exec(rest); found; found = BRACKET.exec(rest)) {
+		brackets.push(found[1].trim());
+		rest = (rest.slice(0, found.index) + ' ' + rest.slice(found.index + found[0].length)).trim();
+	}
+	rest = rest.replace(/[()]/g, ' ').replace(/\s+/g, ' ').trim();
+
+	if (/^optional /i.test(rest)) {
+		thing.optional = true;
+		rest = rest.slice(9);
+	}
+	const enough = /^enough (.+?) ((?:to|for|so) .+)$/i.exec(rest);
+	if (enough) {
+		thing.notes.push(enough[2]);
+		rest = `some ${enough[1]}`;
+	}
+	const amount = amountAt(rest);
+	take(thing, amount);
+	rest = amount.rest;
+	if (rest === '' && amount.unitWord && !isAmountWord(amount)) rest = '';
+
+	const cut = cutRemark(rest);
+	if (cut.note) addRemark(thing, cut.note);
+	rest = trailingAmount(thing, cut.name);
+
+	if (amount.unitWord && (rest === '' || /^(?:with|without|for|and)\b/i.test(rest))) {
+		// "2 boxes", "3 jars with lids": the unit word is the thing itself.
+		rest = `${amount.unitWord} ${rest}`.trim();
+		thing.unit = null;
+		if (/^(?:for)\b/i.test(amount.rest)) {
+			thing.notes.push(amount.rest);
+			rest = amount.unitWord;
+		}
+	}
+	thing.name = rest;
+	for (const bracket of brackets) applyPart(thing, bracket);
+	if (/ each$/i.test(text) && thing.quantity && !thing.per) {
+		// "2 pencils each": each child, most likely, but the list does not say so.
+		thing.per = 'child';
+		thing.check = true;
+	}
+	return thing;
+}
+
+function isAmountWord(amount: Amount): boolean {
+	return amount.unit !== null && amount.rest === '';
+}
+
+function take(thing: Thing, amount: Amount) {
+	thing.quantity = amount.quantity;
+	thing.to = amount.to;
+	thing.unit = amount.unit;
+	thing.vague = amount.vague;
+	thing.notes.push(...amount.notes);
+}
+
+function takeTrailing(thing: Thing, amount: Amount) {
+	take(thing, amount);
+	thing.trailing = true;
+}
+
+function addRemark(thing: Thing, remark: string) {
+	if (AS_NEEDED.test(remark)) {
+		if (thing.quantity === null) thing.vague = true;
+		thing.notes.push(remark);
+		return;
+	}
+	const measured = ACROSS.test(remark) ? lengthOf(remark) : null;
+	if (measured && setLength(thing, measured)) return;
+	thing.notes.push(remark);
+}
+
+/** "about 24 in long" as an amount, when it is the length of something. */
+export function lengthOf(text: string): Amount | null {
+	const found = LONG.exec(text.trim());
+	if (!found) return null;
+	const amount = amountAt(found[1].replace(/^(.*\d)\s*-\s*(in|inch|ft|foot|cm)$/i, '$1 $2'));
+	return amount.quantity && amount.rest === '' && amount.unit ? amount : null;
+}
+
+/** Makes a said length the amount of things that come by length; "3 strings, 10 cm long" are 30 cm. */
+function setLength(thing: Thing, length: Amount): boolean {
+	const head = singularWord(headWord(thing.name)) || '';
+	const piece = /^(?:pieces?|lengths?) of (.+)$/i.exec(thing.name);
+	if (!piece && !BY_LENGTH.has(head)) return false;
+	if (thing.unit && thing.unit !== 'each') return false;
+	if (piece) thing.name = piece[1];
+	thing.quantity = thing.quantity ? length.quantity!.mul(thing.quantity) : length.quantity;
+	thing.to = length.to;
+	thing.unit = length.unit;
+	thing.trailing = true;
+	thing.notes.push(...length.notes);
+	return true;
+}
+
+const TRAILING_COUNT = /^(.*?[a-z)])\s*(?:\bx\s*(\d+)|:\s*(\d+)|(?<!\b(?:size|number|no\.?|grade|level|type|page|lesson|step|stage|year|ages?|mod|model))\s(\d+))$/i;
+const TRAILING_LENGTH = /^(.+?)\s+((?:about |approximately |approx\.? )?[\d./ ]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')\s+(?:long|in length))$/i;
+
+/** Takes an amount off the end of a name: "cardboard tubes x4", "string 24 in long". */
+function trailingAmount(thing: Thing, name: string): string {
+	const count = TRAILING_COUNT.exec(name);
+	if (count && thing.quantity === null && !thing.vague) {
+		takeTrailing(thing, amountAt(count[2] ?? count[3] ?? count[4]));
+		return count[1].trim();
+	}
+	const long = TRAILING_LENGTH.exec(name);
+	const length = long && lengthOf(long[2]);
+	if (length) {
+		thing.name = long[1];
+		if (setLength(thing, length)) return thing.name;
+		thing.notes.push(long[2]);
+		return long[1];
+	}
+	return name;
+}
+
+/**
+ * Applies what follows a thing after a comma or stands behind it in brackets: an amount, a colour,
+ * a kind, or a remark. Answers false when it is none of these and so may be a thing of its own.
+ */
+export function applyPart(thing: Thing, part: string, mayBeThing = false): boolean {
+	const scope = thingScope(part);
+	if (scope.per && thing.per === null) Object.assign(thing, scope.per);
+	const text = scope.rest.replace(/^each$/i, '').trim();
+	if (text === '') return true;
+	if (/^optional\b/i.test(text)) {
+		thing.optional = true;
+		const more = text.replace(/^optional[\s,;:-]*/i, '');
+		if (more) thing.notes.push(more);
+		return true;
+	}
+	if (AS_NEEDED.test(text)) {
+		addRemark(thing, text);
+		return true;
+	}
+	const size = /^(?:(?:half|quarter|[\d./ ]+)[- ])(?:inch|foot|gallon|pint|quart|liter|litre|ounce|oz|cm|mm|ml)$/i.test(text);
+	if (isColourOf(thing.name, text) || isKind(text) || /^[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)? ?x ?[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)?$/i.test(text) || (size && (/-/.test(text) || VESSELS.has(headWord(thing.name))))) {
+		thing.name = `${text} ${thing.name}`.trim();
+		return true;
+	}
+	const length = lengthOf(text);
+	if (length) {
+		if (!setLength(thing, length)) thing.notes.push(text);
+		return true;
+	}
+	const amount = amountAt(text);
+	const isAmount = (amount.quantity !== null || amount.vague) && amount.rest === '';
+	const onlyAbout = /^(?:about|approx\.?|approximately|at least)$/i.test(text);
+	if (isAmount || onlyAbout) {
+		if (thing.quantity === null && !thing.vague && isAmount) takeTrailing(thing, amount);
+		else thing.notes.push(text);
+		return true;
+	}
+	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest))) {
+		// "12 or more, any color": the amount counts when none was said before.
+		if (thing.quantity === null && !isColour(amount.rest)) takeTrailing(thing, { ...amount, notes: [...amount.notes, amount.rest] });
+		else thing.notes.push(text);
+		return true;
+	}
+	if (!mayBeThing || isRemark(text)) {
+		addRemark(thing, text);
+		return true;
+	}
+	return false;
+}
+
+const PAPER_PIECE = /^(?:pieces?|sheets?) of ((?:.* )?(?:[a-z]*paper|cardstock|card stock|card|cardboard stock|vellum|parchment|newsprint))$/i;
+
+/** The name as it is kept: lower case, singular, without articles. */
+export function finishName(thing: Thing): void {
+	let name = thing.name
+		.toLowerCase()
+		.replace(/^(?:an?|the|your|my|our|some|of|and|or|either|both|additional|more|extra(?= \w+ \w+ \w+ \w+))\s+/u, '')
+		.replace(/^(?:the|your)\s+/u, '')
+		.replace(/[\s,;:.!?-]+$/u, '')
+		.replace(/^[\s,;:.!?'-]+/u, '')
+		.replace(/\s+/gu, ' ');
+	if (thing.unit === 'pair' && SINGLE_PAIRS.has(headWord(name))) thing.unit = 'each';
+	const pair = /^pairs? of (.+)$/.exec(name);
+	if (pair) name = pair[1];
+	const piece = PAPER_PIECE.exec(name);
+	if (piece && (thing.unit === null || thing.unit === 'each')) {
+		thing.unit = 'sheet';
+		name = piece[1];
+	}
+	thing.name = singularName(name);
+}
