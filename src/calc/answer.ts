@@ -2,9 +2,7 @@ import Joi from 'joi';
 import { CoreError } from '../core/error.ts';
 import { COMPUTATIONS } from './computations.ts';
 
-type Answer =
-	| { id: unknown; out: object }
-	| { id: unknown; error: { message: string; path: string | null } };
+type Answer = { id: unknown; out: object } | { id: unknown; error: { message: string; path: string | null } };
 
 const CASE = Joi.object({
 	id: Joi.any().required(),
@@ -32,7 +30,8 @@ export function answerLine(line: string): Answer {
 		return { id, out: computation.run(check(computation.schema, asked.in) as never) };
 	} catch (error) {
 		if (error instanceof CoreError) return { id, error: { message: error.message, path: error.path } };
-		throw error;
+		const message = error instanceof Error ? error.message : String(error);
+		return { id, error: { message: `this case could not be computed: ${message}`, path: null } };
 	}
 }
 

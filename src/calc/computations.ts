@@ -23,7 +23,11 @@ const whole = Joi.number().integer().min(1).messages({
 	'number.min': '{{#label}} must be a whole number, 1 or more'
 });
 
-function computation<Input>(about: string, fields: Joi.SchemaMap, run: (input: Input) => object): Computation {
+function computation<Input>(
+	about: string,
+	fields: Joi.SchemaMap,
+	run: (input: Input) => object
+): Computation {
 	return { about, schema: Joi.object(fields).required(), run: run as Computation['run'] };
 }
 
@@ -51,7 +55,13 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		{ text: Joi.string().allow('').required() },
 		(input) => ({ lines: readSupplyLine(input.text) })
 	),
-	convert: computation<{ quantity: number; from: Unit; to: Unit; item?: string | null; measures?: MeasureSystem }>(
+	convert: computation<{
+		quantity: number;
+		from: Unit;
+		to: Unit;
+		item?: string | null;
+		measures?: MeasureSystem;
+	}>(
 		'One amount in another unit; volume to mass by the density of the item.',
 		{
 			quantity: quantity.required(),
@@ -61,7 +71,13 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			measures: Joi.string().valid('us', 'metric-cup')
 		},
 		(input) => ({
-			quantity: convert(exact(input.quantity), input.from, input.to, input.item ?? null, input.measures).valueOf()
+			quantity: convert(
+				exact(input.quantity),
+				input.from,
+				input.to,
+				input.item ?? null,
+				input.measures
+			).valueOf()
 		})
 	),
 	requirements: computation<RequirementsInput>(

@@ -56,7 +56,10 @@ export function teachingDays(input: TeachingDaysInput): TeachingDays {
 		if (input.weekdays.includes(weekdayOf(day)) && !isBlocked(day)) days.push(day);
 	}
 	if (end === null && days.length < needed) {
-		throw new CoreError('There is no end of the blocked days: the lessons find no day in sixty years.', 'blocked');
+		throw new CoreError(
+			'There is no end of the blocked days: the lessons find no day in sixty years.',
+			'blocked'
+		);
 	}
 
 	const room = end === null ? needed : Math.max(0, days.length - keepFree);
@@ -90,17 +93,22 @@ function checkInput(input: TeachingDaysInput, end: Day | null) {
 		requireDay(end, 'end');
 		if (end < input.start) throw new CoreError('end must not be before start', 'end');
 	}
-	if (input.weekdays.length === 0) throw new CoreError('weekdays must name at least one day of the week', 'weekdays');
+	if (input.weekdays.length === 0)
+		throw new CoreError('weekdays must name at least one day of the week', 'weekdays');
 	input.blocked.forEach((blocked, i) => {
 		if (typeof blocked === 'string') return void requireDay(blocked, `blocked[${i}]`);
 		requireDay(blocked.from, `blocked[${i}].from`);
 		requireDay(blocked.to, `blocked[${i}].to`);
-		if (blocked.to < blocked.from) throw new CoreError(`blocked[${i}].to must not be before its from`, `blocked[${i}].to`);
+		if (blocked.to < blocked.from)
+			throw new CoreError(`blocked[${i}].to must not be before its from`, `blocked[${i}].to`);
 	});
 	input.lessons.forEach((lesson, i) => {
 		const sessions = lesson.sessions ?? 1;
 		if (!Number.isInteger(sessions) || sessions < 1) {
-			throw new CoreError(`lessons[${i}].sessions must be a whole number, 1 or more`, `lessons[${i}].sessions`);
+			throw new CoreError(
+				`lessons[${i}].sessions must be a whole number, 1 or more`,
+				`lessons[${i}].sessions`
+			);
 		}
 	});
 }
@@ -120,4 +128,3 @@ export function lastDay(day: Day, passes: (day: Day) => boolean, within = 60): D
 	}
 	return null;
 }
-

@@ -52,7 +52,8 @@ export function ratio(from: Unit, to: Unit, item: string | null, system: Measure
 	const named = item ? `${item} from ${from} to ${to}` : `from ${from} to ${to}`;
 	const volumeToMass = a.dimension === 'volume' && b.dimension === 'mass';
 	const massToVolume = a.dimension === 'mass' && b.dimension === 'volume';
-	if (!volumeToMass && !massToVolume) throw new CoreError(`Cannot convert ${named}: they measure different things.`);
+	if (!volumeToMass && !massToVolume)
+		throw new CoreError(`Cannot convert ${named}: they measure different things.`);
 	const density = item ? densityOf(item) : null;
 	if (!density) {
 		throw new CoreError(
@@ -72,7 +73,13 @@ export function ratio(from: Unit, to: Unit, item: string | null, system: Measure
  *
  * @throws CoreError when no conversion exists, or none is known for the item.
  */
-export function convert(quantity: Exact, from: Unit, to: Unit, item: string | null, system: MeasureSystem = 'us'): Exact {
+export function convert(
+	quantity: Exact,
+	from: Unit,
+	to: Unit,
+	item: string | null,
+	system: MeasureSystem = 'us'
+): Exact {
 	return from === to ? quantity : quantity.mul(ratio(from, to, item, system));
 }
 
@@ -101,7 +108,10 @@ function densityKey(name: string): string {
  */
 function namesOf(name: string): string[] {
 	const plain = name.replace(/\s*[(,].*$/, '');
-	const kinds = name.slice(plain.length).split(/[ ,()]+/).filter(Boolean);
+	const kinds = name
+		.slice(plain.length)
+		.split(/[ ,()]+/)
+		.filter(Boolean);
 	const names = [name, plain];
 	for (let chosen = 1; chosen < 1 << kinds.length; chosen++) {
 		names.push([...kinds.filter((_, i) => chosen & (1 << i)), plain].join(' '));

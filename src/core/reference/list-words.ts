@@ -145,7 +145,9 @@ export const COLOURED = set(
 );
 
 /** Words that shade a colour ("light blue", "hot pink"). */
-export const SHADES = set('light dark bright pale deep hot sky royal forest navy neon pastel lime olive mint');
+export const SHADES = set(
+	'light dark bright pale deep hot sky royal forest navy neon pastel lime olive mint'
+);
 
 /** Sizes, materials and states in front of a thing; two things may or may not share them. */
 export const SIZES = set(

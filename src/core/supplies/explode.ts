@@ -15,7 +15,12 @@ export type Demand = {
 };
 
 /** How many times a line's amount is needed when `children` take part in it. */
-export function multiplier(per: Per, groupSize: number | null, children: number, path: string | null = null): number {
+export function multiplier(
+	per: Per,
+	groupSize: number | null,
+	children: number,
+	path: string | null = null
+): number {
 	if (per === 'family') return 1;
 	if (per === 'child') return children;
 	if (per === 'pair') return Math.ceil(children / 2);

@@ -3,7 +3,9 @@
  * them against the stash, and comparing a list pasted again with what is there.
  */
 export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts';
+export { readSupplyList, type LessonHeading, type ListedLine, type ReadList } from './read/list.ts';
 export type { Per } from './read/scope.ts';
+export { compareLists, type ChangedField, type Difference, type KnownLine, type Match } from './compare.ts';
 export { nameForCount, nameKey, singularName } from './naming.ts';
 export { grossAmount, multiplier, type Demand } from './explode.ts';
 export {
@@ -16,3 +18,4 @@ export {
 	type SupplyUse
 } from './net.ts';
 export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';
+export { usualUse } from './usual-use.ts';

@@ -23,7 +23,9 @@ const LINKS = new Set(['of', 'with', 'without', 'in', 'for', 'on', 'to', 'from']
 
 /** Where the head noun ends; the "in" of a size ("9x12 in construction paper") is no link. */
 function linkIn(words: readonly string[]): number {
-	return words.findIndex((word, i) => i > 0 && LINKS.has(word) && !(word === 'in' && /\d/.test(words[i - 1])));
+	return words.findIndex(
+		(word, i) => i > 0 && LINKS.has(word) && !(word === 'in' && /\d/.test(words[i - 1]))
+	);
 }
 
 /**
@@ -35,7 +37,11 @@ export function singularName(name: string): string {
 	const link = linkIn(words);
 	const head = link < 0 ? words.length - 1 : link - 1;
 	// "safety glasses" are one thing to look through, "drinking glasses" are several.
-	if (words[head] === 'glasses' && head > 0 && /^(drinking|wine|shot|juice|water|magnifying|hour)$/.test(words[head - 1])) {
+	if (
+		words[head] === 'glasses' &&
+		head > 0 &&
+		/^(drinking|wine|shot|juice|water|magnifying|hour)$/.test(words[head - 1])
+	) {
 		words[head] = 'glass';
 	} else if (words[head] !== 'glasses' || head > 0) {
 		words[head] = singularWord(words[head]);

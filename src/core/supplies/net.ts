@@ -87,7 +87,13 @@ export function netSupplies(lines: readonly NetLine[], lots: readonly Lot[]): Ne
 	);
 }
 
-function consumedRow(item: string, unit: Unit, lines: NetLine[], amountOf: (line: NetLine) => Exact, stock: Stock[]): NetRow {
+function consumedRow(
+	item: string,
+	unit: Unit,
+	lines: NetLine[],
+	amountOf: (line: NetLine) => Exact,
+	stock: Stock[]
+): NetRow {
 	const served = lines.map((line): ServedLine => {
 		const gross = amountOf(line);
 		let missing = gross;
@@ -115,7 +121,13 @@ function consumedRow(item: string, unit: Unit, lines: NetLine[], amountOf: (line
 	};
 }
 
-function keptRow(item: string, unit: Unit, lines: NetLine[], amountOf: (line: NetLine) => Exact, stock: Stock[]): NetRow {
+function keptRow(
+	item: string,
+	unit: Unit,
+	lines: NetLine[],
+	amountOf: (line: NetLine) => Exact,
+	stock: Stock[]
+): NetRow {
 	const grosses = lines.map(amountOf);
 	const days = worstDays(lines, stock);
 	const good = new Map(days.map((day) => [day, sumGood(stock, day)]));
@@ -136,11 +148,16 @@ function keptRow(item: string, unit: Unit, lines: NetLine[], amountOf: (line: Ne
 		const lots: { lot: Lot; amount: Exact }[] = [];
 		const mine = days.filter((day) => isOut(line, day));
 		// Undated lots first: what does not go off can stay out for as long as it is wanted.
-		for (const one of stock.toSorted((a, b) => Number(a.lot.goodUntil !== null) - Number(b.lot.goodUntil !== null))) {
+		for (const one of stock.toSorted(
+			(a, b) => Number(a.lot.goodUntil !== null) - Number(b.lot.goodUntil !== null)
+		)) {
 			if (!isSome(missing)) break;
 			if (!isGood(one.lot, line.until)) continue;
 			const free = mine.reduce((least, day) => {
-				const taken = holds.reduce((sum, hold) => (hold.stock === one && isOut(hold.line, day) ? sum.add(hold.amount) : sum), ZERO);
+				const taken = holds.reduce(
+					(sum, hold) => (hold.stock === one && isOut(hold.line, day) ? sum.add(hold.amount) : sum),
+					ZERO
+				);
 				return smaller(least, one.left.sub(taken));
 			}, one.left);
 			const amount = smaller(missing, free);

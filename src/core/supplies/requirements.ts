@@ -60,24 +60,35 @@ export type RequirementsRow = {
 export function requirements(input: RequirementsInput): { items: RequirementsRow[] } {
 	const known = new Set(input.children.map((child) => child.id));
 	const lessonOf = new Map<string, string>();
-	const lines = input.lessons.flatMap((lesson, l) =>
-		lesson.supplies.map((supply, s): NetLine => {
+	const lines = input.lessons.flatMap((lesson, l) => {
+		const date = requireDay(lesson.date, `lessons[${l}].date`);
+		return lesson.supplies.map((supply, s): NetLine => {
 			const path = `lessons[${l}].supplies[${s}]`;
-			const date = requireDay(lesson.date, `lessons[${l}].date`);
 			const unknown = supply.children?.find((child) => !known.has(child));
-			if (unknown !== undefined) throw new CoreError(`${path}.children names ${unknown}, who is not among the children`, `${path}.children`);
+			if (unknown !== undefined)
+				throw new CoreError(
+					`${path}.children names ${unknown}, who is not among the children`,
+					`${path}.children`
+				);
 			const groupSize = supply.groupSize ?? null;
 			if (supply.per === 'group' && groupSize === null) {
-				throw new CoreError(`${path}.groupSize: say how many children make a group for ${supply.item}`, `${path}.groupSize`);
+				throw new CoreError(
+					`${path}.groupSize: say how many children make a group for ${supply.item}`,
+					`${path}.groupSize`
+				);
 			}
-			const until = requireUntil(date, requireDay(supply.outUntil ?? date, `${path}.outUntil`), `${path}.outUntil`);
+			const until = requireUntil(
+				date,
+				requireDay(supply.outUntil ?? date, `${path}.outUntil`),
+				`${path}.outUntil`
+			);
 			const id = `${l}/${s}`;
 			lessonOf.set(id, lesson.id);
 			const takingPart = supply.children?.length ?? input.children.length;
 			const amount = grossAmount({ ...supply, groupSize }, takingPart);
 			return { id, item: supply.item, use: supply.use, date, until, amount, unit: supply.unit };
-		})
-	);
+		});
+	});
 	const lots = input.stash.map((lot, i) => ({
 		id: String(i),
 		item: lot.item,
@@ -102,7 +113,8 @@ function byLesson(row: NetRow, lessonOf: Map<string, string>, order: Map<string,
 		neededBy: row.neededBy,
 		byLesson: [...lessons]
 			.map(([lesson, lines]) => {
-				const sum = (amount: (one: (typeof lines)[number]) => Exact) => lines.reduce((total, one) => total.add(amount(one)), ZERO).valueOf();
+				const sum = (amount: (one: (typeof lines)[number]) => Exact) =>
+					lines.reduce((total, one) => total.add(amount(one)), ZERO).valueOf();
 				return {
 					lesson,
 					date: lines[0].line.date,

@@ -1,4 +1,11 @@
-import { SPELLINGS, SIZES, UNIT_COMPOUNDS, BY_LENGTH, VESSELS, SINGLE_PAIRS } from '../../reference/list-words.ts';
+import {
+	SPELLINGS,
+	SIZES,
+	UNIT_COMPOUNDS,
+	BY_LENGTH,
+	VESSELS,
+	SINGLE_PAIRS
+} from '../../reference/list-words.ts';
 import { dimensionOf, isMeasured } from '../../measure/convert.ts';
 import type { Unit } from '../../reference/measures.ts';
 import { exact, type Exact } from '../../measure/exact.ts';
@@ -56,11 +63,11 @@ const NUMBERS: readonly [RegExp, (found: RegExpExecArray) => Exact][] = [
 		([, n, p]) => exact(word(n)).add(part(p))
 	],
 	[new RegExp(`^(${WORD})[- ](${PART})(?: of)?(?: an?)?${END}`, 'i'), ([, n, p]) => part(p).mul(word(n))],
-	[new RegExp(`^(?:an? )?(${PART})(?: of)?(?: an?)?${END}(?!-(?:inch|foot|gallon|pint|size|moon))-?`, 'i'), ([, p]) => part(p)],
 	[
-		new RegExp(`^(?:an?|(${WORD}))[- ]hundred${END}`, 'i'),
-		([, n]) => exact(100 * (n ? word(n) : 1))
+		new RegExp(`^(?:an? )?(${PART})(?: of)?(?: an?)?${END}(?!-(?:inch|foot|gallon|pint|size|moon))-?`, 'i'),
+		([, p]) => part(p)
 	],
+	[new RegExp(`^(?:an?|(${WORD}))[- ]hundred${END}`, 'i'), ([, n]) => exact(100 * (n ? word(n) : 1))],
 	[new RegExp(`^(?:a )?couple(?: of)?${END}`, 'i'), () => exact(2)],
 	[new RegExp(`^(${WORD})${END}(?!-)`, 'i'), ([, n]) => exact(word(n))]
 ];
@@ -75,7 +82,11 @@ function part(text: string): Exact {
 function fraction(text: string): Exact {
 	const [over, under] = text.replace(/[\s,]/g, '').split('/');
 	// "1/0" is no number; the digits are taken as written and the line is marked for a look by its caller.
-	return under === undefined ? exact(over) : Number(under) === 0 ? exact(over) : exact(over).div(exact(under));
+	return under === undefined
+		? exact(over)
+		: Number(under) === 0
+			? exact(over)
+			: exact(over).div(exact(under));
 }
 function mixed(text: string): Exact {
 	const [, whole, rest] = /^(\d+)\D+?(\d+\/\d+)$/.exec(text)!;
@@ -154,10 +165,16 @@ export function amountAt(text: string): Amount {
 
 	const lengthAfter = cutLength(rest);
 	if (lengthAfter?.quantity) {
-		return { ...lengthAfter, quantity: lengthAfter.quantity.mul(quantity), to: to && lengthAfter.quantity.mul(to), notes: [...notes, ...lengthAfter.notes] };
+		return {
+			...lengthAfter,
+			quantity: lengthAfter.quantity.mul(quantity),
+			to: to && lengthAfter.quantity.mul(to),
+			notes: [...notes, ...lengthAfter.notes]
+		};
 	}
 	const sizedAfter = sizedContainer(rest);
-	if (sizedAfter) return { ...sizedAfter, quantity, to, vague: false, notes: [...notes, ...sizedAfter.notes] };
+	if (sizedAfter)
+		return { ...sizedAfter, quantity, to, vague: false, notes: [...notes, ...sizedAfter.notes] };
 
 	const unit = unitAt(rest, quantity);
 	if (unit === 'size') return { ...NONE, quantity: exact(1), notes, rest: text.trim() };
@@ -177,7 +194,13 @@ const NONE: Amount = {
 
 /** A number that belongs to the name: "9x12 …", "2-liter bottle", "3-ring binder", "1/2-inch dowel". */
 function isPartOfName(after: string): boolean {
-	return SIZE_AFTER.test(after) || (/^-\s*[a-z]/i.test(after) && !/^-\s*to\s+\d/i.test(after)) || /^(?:st|nd|rd|th|mm|cm|v|w|d)(?![a-z])\b/i.test(after) && !/^(?:mm|cm)\s+(?:of|string|ribbon|wire)/i.test(after) && /^(?:st|nd|rd|th|v|w|d)\b/i.test(after);
+	return (
+		SIZE_AFTER.test(after) ||
+		(/^-\s*[a-z]/i.test(after) && !/^-\s*to\s+\d/i.test(after)) ||
+		(/^(?:st|nd|rd|th|mm|cm|v|w|d)(?![a-z])\b/i.test(after) &&
+			!/^(?:mm|cm)\s+(?:of|string|ribbon|wire)/i.test(after) &&
+			/^(?:st|nd|rd|th|v|w|d)\b/i.test(after))
+	);
 }
 
 /** "a pinch of salt", "box of tissues", "an egg": one, where an article or a container says so. */
@@ -207,15 +230,19 @@ type UnitFound = Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> & { unit: 
 function unitAt(text: string, quantity: null): UnitFound | null;
 function unitAt(text: string, quantity: Exact | null, needsOf?: boolean): UnitFound | 'size' | null;
 function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFound | 'size' | null {
-	const size = new RegExp(`^((?:${[...SIZES].join('|')}|heaping|level|full|scant|rounded|generous|whole|good-sized)\\s+)?`, 'i').exec(text)!;
+	const size = new RegExp(
+		`^((?:${[...SIZES].join('|')}|heaping|level|full|scant|rounded|generous|whole|good-sized)\\s+)?`,
+		'i'
+	).exec(text)!;
 	const afterSize = text.slice(size[0].length);
 	const found = /^(fl\.?\s?oz\.?|fluid ounces?|["']|[A-Za-z]+\.?)(?=\s|$|[,;)])/.exec(afterSize);
 	if (!found) return null;
 	const written = found[1];
 	const plain = written.replace(/\.$/, '');
-	const spelling = /^fl/i.test(plain) && /oz|ounce/i.test(plain)
-		? ({ unit: 'floz', form: 'short' } as const)
-		: (SPELLINGS.get(plain) ?? (plain.length > 1 ? SPELLINGS.get(plain.toLowerCase()) : undefined));
+	const spelling =
+		/^fl/i.test(plain) && /oz|ounce/i.test(plain)
+			? ({ unit: 'floz', form: 'short' } as const)
+			: (SPELLINGS.get(plain) ?? (plain.length > 1 ? SPELLINGS.get(plain.toLowerCase()) : undefined));
 	if (!spelling || (spelling.form === 'short' && plain === 'in' && quantity === null)) return null;
 
 	const { unit, form } = spelling;
@@ -225,7 +252,12 @@ function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFoun
 	if (of) rest = rest.slice(of[0].length);
 	else if (needsOf && unit !== 'dozen') return null;
 
-	const answer = (note: readonly string[] = notes): UnitFound => ({ unit, unitWord: plain, notes: note, rest });
+	const answer = (note: readonly string[] = notes): UnitFound => ({
+		unit,
+		unitWord: plain,
+		notes: note,
+		rest
+	});
 	if (rest === '' || (!of && PREPOSITION.test(rest))) {
 		return size[1] && !isMeasured(unit) ? null : { ...answer(), rest };
 	}
@@ -244,14 +276,20 @@ function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFoun
 		const severalOfThem = form === 'one' && unit !== 'l' && unit !== 'ml' && singularWord(head) !== head;
 		return severalOfThem || (quantity?.equals(1) && form === 'one') ? null : 'size';
 	}
-	if (form === 'one' && many && !isMeasured(unit) && unit !== 'dozen' && singularWord(head) !== head) return null;
+	if (form === 'one' && many && !isMeasured(unit) && unit !== 'dozen' && singularWord(head) !== head)
+		return null;
 	return contents(answer());
 }
 
 /** "box of 24 crayons": the number inside a container is a remark. */
 function contents(found: UnitFound): UnitFound {
-	const inside = isMeasured(found.unit) || found.unit === 'dozen' ? null : /^(\d+)\s+(?!x\b|\d|")(?=[a-z])/i.exec(found.rest);
-	return inside ? { ...found, notes: [...found.notes, `of ${inside[1]}`], rest: found.rest.slice(inside[0].length) } : found;
+	const inside =
+		isMeasured(found.unit) || found.unit === 'dozen'
+			? null
+			: /^(\d+)\s+(?!x\b|\d|")(?=[a-z])/i.exec(found.rest);
+	return inside
+		? { ...found, notes: [...found.notes, `of ${inside[1]}`], rest: found.rest.slice(inside[0].length) }
+		: found;
 }
 
 function pairOf(rest: string, notes: readonly string[]): UnitFound | null {
@@ -260,7 +298,9 @@ function pairOf(rest: string, notes: readonly string[]): UnitFound | null {
 
 /** The noun of a name, before what only describes it further. */
 export function headWord(name: string): string {
-	const before = name.toLowerCase().split(/\s+(?:with|without|for|of|to|from|in|that|such|like|or|and)\s+|[,(]/)[0];
+	const before = name
+		.toLowerCase()
+		.split(/\s+(?:with|without|for|of|to|from|in|that|such|like|or|and)\s+|[,(]/)[0];
 	return before.trim().split(/\s+/).at(-1) ?? '';
 }
 
@@ -282,7 +322,9 @@ export function lengthUnit(written: string): Unit {
 	return SPELLINGS.get(written.replace('.', '').toLowerCase())!.unit;
 }
 
-const MEASURE_WORD = [...SPELLINGS.keys()].filter((word) => /^[a-z]{1,}$/i.test(word) && word.length > 1).join('|');
+const MEASURE_WORD = [...SPELLINGS.keys()]
+	.filter((word) => /^[a-z]{1,}$/i.test(word) && word.length > 1)
+	.join('|');
 const SIZED = new RegExp(
 	`^((?:${MIXED}|${DIGITS})[- ]?(?:fl\\.? ?oz|${MEASURE_WORD}|g|l|L|count|ct|piece)\\.?(?:[- ]size)?)\\s+(packages?|pkgs?\\.?|packets?|packs?|boxe?s?|bags?|bottles?|cans?|jars?|tubes?|rolls?|spools?|balls?|skeins?|sticks?)\\s+(?:of\\s+)(.+)$|^((?:${DIGITS})-pack)\\s+of\\s+(.+)$`
 );

@@ -1,4 +1,11 @@
-import { COLOUR_THINGS, JOINED_BY_AND, FIXED_COMPOUNDS, MATERIALS, SIZES, STATES } from '../../reference/list-words.ts';
+import {
+	COLOUR_THINGS,
+	JOINED_BY_AND,
+	FIXED_COMPOUNDS,
+	MATERIALS,
+	SIZES,
+	STATES
+} from '../../reference/list-words.ts';
 import { convert, dimensionOf, isMeasured } from '../../measure/convert.ts';
 import type { Unit } from '../../reference/measures.ts';
 import { singularWord } from '../naming.ts';
@@ -70,7 +77,11 @@ export function readSupplyLine(text: string): ReadLine[] {
 				unit: other.quantity || other.unit ? (other.unit ?? 'each') : unit,
 				item: other.name
 			})),
-			note: [...thing.notes, ...(note ? [note] : [])].map((n) => n.trim()).filter(Boolean).join('; ') || null,
+			note:
+				[...thing.notes, ...(note ? [note] : [])]
+					.map((n) => n.trim())
+					.filter(Boolean)
+					.join('; ') || null,
 			check: thing.check || vague || groupUnknown || isOdd(thing.name, rest)
 		};
 	});
@@ -96,7 +107,12 @@ function unread(text: string): ReadLine {
 
 /** What is no plausible name: one letter, half a number, a fraction over nothing. */
 function isOdd(name: string, line: string): boolean {
-	return name.length < 2 || /^(?:e\d|[\d./]+$|[/.,])/.test(name) || /^\d+\/\d+ /.test(name) || /\/0(?!\d)/.test(line);
+	return (
+		name.length < 2 ||
+		/^(?:e\d|[\d./]+$|[/.,])/.test(name) ||
+		/^\d+\/\d+ /.test(name) ||
+		/\/0(?!\d)/.test(line)
+	);
 }
 
 function withoutBlanks(things: Thing[]): Thing[] {
@@ -120,11 +136,17 @@ function partsOf(line: string): Part[] {
 	const keep = (found: string) => `\u0002${kept.push(found) - 1}\u0002`;
 	for (const joined of JOINED_BY_AND) text = text.replace(new RegExp(`\\b${joined}`, 'gi'), keep);
 	text = text
-		.replace(/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi, keep)
+		.replace(
+			/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi,
+			keep
+		)
 		.replace(/\b(?:\d+|[a-z]+)\s+and\s+(?:an?|one)[- ](?:half|quarter|third)\b/gi, keep)
 		.replace(/\b\d+\s+and\s+\d+\/\d+/gi, keep)
 		.replace(/\bbetween \d+ and \d+/gi, keep)
-		.replace(/\bor (?=(?:similar|other|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|comparable|a substitute|as needed|to taste)\b)[^,;]*/gi, keep);
+		.replace(
+			/\bor (?=(?:similar|other|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|comparable|a substitute|as needed|to taste)\b)[^,;]*/gi,
+			keep
+		);
 	const restore = (piece: string): string =>
 		piece
 			.replace(/\u0002(\d+)\u0002/g, (_, i: string) => kept[Number(i)])
@@ -150,7 +172,8 @@ function partsOf(line: string): Part[] {
 }
 
 const EACH_OF = /^(.*?)\b(?:each|every one)(?: of)?(?: the following)?:?\s+(.+)$/i;
-const TRAILING_EACH = /^(.+?),?\s*\(?((?:about )?[\d./ ]+\s*[a-z.]*|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
+const TRAILING_EACH =
+	/^(.+?),?\s*\(?((?:about )?[\d./ ]+\s*[a-z.]*|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
 
 function readThings(line: string): Thing[] {
 	const each = EACH_OF.exec(line);
@@ -168,7 +191,15 @@ function readThings(line: string): Thing[] {
 
 function spread(things: Thing[], amount: ReturnType<typeof amountAt>): Thing[] {
 	return things.map((thing) =>
-		thing.quantity ? thing : { ...thing, quantity: amount.quantity, to: amount.to, unit: thing.unit ?? amount.unit, notes: [...amount.notes, ...thing.notes] }
+		thing.quantity
+			? thing
+			: {
+					...thing,
+					quantity: amount.quantity,
+					to: amount.to,
+					unit: thing.unit ?? amount.unit,
+					notes: [...amount.notes, ...thing.notes]
+				}
 	);
 }
 
@@ -180,11 +211,20 @@ const MADE_OF = new Set(['plastic', 'wooden', 'metal', 'glass', 'ceramic']);
  */
 function waitsForNoun(name: string, next: Part | undefined): boolean {
 	if (!next || name === '') return false;
-	if (isColour(name) && !(COLOUR_THINGS.has(name.toLowerCase()) && leadingColour(next.text) === null && !isColour(next.text))) return true;
+	if (
+		isColour(name) &&
+		!(COLOUR_THINGS.has(name.toLowerCase()) && leadingColour(next.text) === null && !isColour(next.text))
+	)
+		return true;
 	const words = name.toLowerCase().split(' ');
 	if (words.every((word) => SIZES.has(word) || STATES.has(word) || MADE_OF.has(word))) return true;
 	const [front, ...more] = next.text.toLowerCase().split(' ');
-	return next.separator === 'or' && words.every((word) => MATERIALS.has(word)) && MATERIALS.has(front) && more.length > 0;
+	return (
+		next.separator === 'or' &&
+		words.every((word) => MATERIALS.has(word)) &&
+		MATERIALS.has(front) &&
+		more.length > 0
+	);
 }
 
 /** "2/3 cup plus 2 tbsp water" as one amount, in the first unit. */
@@ -192,7 +232,8 @@ function withSummedAmount(line: string): string {
 	const found = /^(.+?) (?:plus|and) (.+)$/i.exec(line);
 	if (!found) return line;
 	const [first, second] = [amountAt(found[1]), amountAt(found[2])];
-	if (!first.quantity || !first.unit || first.rest || !second.quantity || !second.unit || !second.rest) return line;
+	if (!first.quantity || !first.unit || first.rest || !second.quantity || !second.unit || !second.rest)
+		return line;
 	if (!isMeasured(first.unit) || dimensionOf(first.unit) !== dimensionOf(second.unit)) return line;
 	const sum = first.quantity.add(convert(second.quantity, second.unit, first.unit, null));
 	return `${sum.toFraction(true)} ${first.unitWord} ${second.rest}`;
@@ -219,18 +260,37 @@ function readParts(line: string): Thing[] {
 				} else applyPart(last, part.text);
 				return;
 			}
-			if (part.separator === 'and' && isColour(part.text) && i > 0 && isColour(parts[i - 1].text) && colourBelongsBefore(parts, i)) {
-				const base = last.name.split(' ').slice(parts[i - 1].text.split(' ').length).join(' ');
+			if (
+				part.separator === 'and' &&
+				isColour(part.text) &&
+				i > 0 &&
+				isColour(parts[i - 1].text) &&
+				colourBelongsBefore(parts, i)
+			) {
+				const base = last.name
+					.split(' ')
+					.slice(parts[i - 1].text.split(' ').length)
+					.join(' ');
 				things.push({ ...last, name: `${part.text} ${base}`, notes: [...last.notes] });
 				joints.push(part);
 				return;
 			}
-			const remarkAfterAnd = part.separator === 'and' && !part.comma && isRemark(part.text) && (last.notes.length > 0 || /^(?:an?y |optional)/i.test(part.text));
+			const remarkAfterAnd =
+				part.separator === 'and' &&
+				!part.comma &&
+				isRemark(part.text) &&
+				(last.notes.length > 0 || /^(?:an?y |optional)/i.test(part.text));
 			if ((part.comma || remarkAfterAnd) && !startsNewThing(part.text) && applyPart(last, part.text, true)) {
 				if (/(?:such as|like|e\.g|including)/i.test(part.text)) swallowing = true;
 				return;
 			}
-		} else if (last && !last.pending && part.separator === 'or' && last.notes.length > 0 && isRemark(part.text)) {
+		} else if (
+			last &&
+			!last.pending &&
+			part.separator === 'or' &&
+			last.notes.length > 0 &&
+			isRemark(part.text)
+		) {
 			last.notes.push(part.text);
 			return;
 		}
@@ -251,7 +311,14 @@ function readParts(line: string): Thing[] {
 function startsNewThing(text: string): boolean {
 	if (lengthOf(text)) return false;
 	const amount = amountAt(text);
-	return amount.quantity !== null && amount.rest !== '' && !isRemark(amount.rest) && !isColour(amount.rest) && !isRemark(text) && !/^(?:long|wide|tall|in length|or so|thick|across|high)/i.test(amount.rest);
+	return (
+		amount.quantity !== null &&
+		amount.rest !== '' &&
+		!isRemark(amount.rest) &&
+		!isColour(amount.rest) &&
+		!isRemark(text) &&
+		!/^(?:long|wide|tall|in length|or so|thick|across|high)/i.test(amount.rest)
+	);
 }
 
 /** A colour after a comma goes in front of the thing before it, unless a later part brings the noun. */
@@ -276,7 +343,8 @@ function shareNouns(things: Thing[], joints: readonly Part[]): Thing[] {
 			if (thing.quantity && !next.quantity) {
 				next.quantity = thing.quantity;
 				next.to = thing.to;
-				if (joints[i + 1].separator === 'and' || joints[i + 1].separator === ',') thing.check = next.check = true;
+				if (joints[i + 1].separator === 'and' || joints[i + 1].separator === ',')
+					thing.check = next.check = true;
 			}
 			thing.per ??= next.per;
 			thing.groupSize ??= next.groupSize;
@@ -303,7 +371,11 @@ function group(things: Thing[], joints: readonly Part[]): Thing[] {
 	const flush = (to: number) => {
 		const run = things.slice(from, to);
 		const marks = joints.slice(from + 1, to).map((part) => part.separator);
-		const list = marks.length > 1 && marks.at(-1) === 'or' && marks.slice(0, -1).every((mark) => mark === ',') && run.slice(1).every((thing) => thing.quantity === null || thing.trailing);
+		const list =
+			marks.length > 1 &&
+			marks.at(-1) === 'or' &&
+			marks.slice(0, -1).every((mark) => mark === ',') &&
+			run.slice(1).every((thing) => thing.quantity === null || thing.trailing);
 		run.forEach((thing, i) => {
 			const first = groups.at(-1);
 			const joins = i > 0 && (list || marks[i - 1] === 'or');
@@ -338,8 +410,11 @@ function sharesAdjective(first: string, second: Thing): boolean {
 	if (words.length < 2 || second.quantity !== null || second.unit !== null) return false;
 	const front = words[0];
 	if (FIXED_COMPOUNDS.has(`${front}-${singularWord(words[1])}`)) return false;
-	const isAdjective = (word: string) => SIZES.has(word) || MATERIALS.has(word) || STATES.has(word) || isColour(word);
+	const isAdjective = (word: string) =>
+		SIZES.has(word) || MATERIALS.has(word) || STATES.has(word) || isColour(word);
 	const other = second.name.toLowerCase().replace(/^(?:an?|the|your) /, '');
 	const ownArticle = other !== second.name.toLowerCase();
-	return isAdjective(front) && !ownArticle && !isAdjective(other.split(' ')[0]) && leadingColour(other) === null;
+	return (
+		isAdjective(front) && !ownArticle && !isAdjective(other.split(' ')[0]) && leadingColour(other) === null
+	);
 }

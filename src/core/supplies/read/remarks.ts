@@ -32,7 +32,8 @@ export function isRemark(part: string): boolean {
 }
 
 /** "as needed", "to taste": an amount that says nothing. */
-export const AS_NEEDED = /^(?:as (?:needed|required|desired|necessary)|to taste|as much as (?:needed|you (?:need|like)))$/i;
+export const AS_NEEDED =
+	/^(?:as (?:needed|required|desired|necessary)|to taste|as much as (?:needed|you (?:need|like)))$/i;
 
 const INSIDE =
 	/ (?:(?:for|to|such as|like|that|which|who|from|if|as|until|so|per|plus|preferably|instead|e\.g\.|i\.e\.|including|because|when|where|while|after|before|depending|according|roughly the size|about the size|the size of)(?= )|(?:in|of|with) (?=assorted |various |different |several |multiple |many |bright |primary |any |all |your |two (?:colors|sizes)|\d+ (?:colors|sizes|different)|a variety)|(?:big|large|small|long|wide|tall|thick|strong) enough|at least (?=\d)|about (?=\d)|approximately (?=\d)|or (?=similar|other|more\b|so\b|larger|bigger|smaller|equivalent|whatever|any\b|another|something|anything|comparable|as needed)|as needed|if possible|if desired|to taste|on hand|each$|at room|at home).*$/i;
@@ -55,7 +56,10 @@ export function cutRemark(name: string): { name: string; note: string | null } {
 
 /** Whether a text is a colour and nothing else ("red", "light blue"). */
 export function isColour(text: string): boolean {
-	const words = text.toLowerCase().trim().split(/[\s-]+/);
+	const words = text
+		.toLowerCase()
+		.trim()
+		.split(/[\s-]+/);
 	const last = words.at(-1)!;
 	return COLOURS.has(last) && words.slice(0, -1).every((word) => SHADES.has(word) || COLOURS.has(word));
 }
@@ -78,5 +82,8 @@ export function leadingColour(name: string): string | null {
 
 /** A kind or size that a list may put after the comma ("markers, washable"). */
 export function isKind(text: string): boolean {
-	return KINDS.has(text.toLowerCase().trim()) || /^(?:extra[- ])?(?:fine|thick|thin|broad|chisel|medium)[ -](?:tip(?:ped)?|point|line)$/i.test(text);
+	return (
+		KINDS.has(text.toLowerCase().trim()) ||
+		/^(?:extra[- ])?(?:fine|thick|thin|broad|chisel|medium)[ -](?:tip(?:ped)?|point|line)$/i.test(text)
+	);
 }

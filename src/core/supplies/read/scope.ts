@@ -6,7 +6,8 @@ export type Scope = { readonly per: Per; readonly groupSize: number | null; read
 /** What one remark says about for whom a thing is, or null. */
 type PerFound = { readonly per: Per; readonly groupSize: number | null };
 
-const CHILD = '(?:child(?:ren)?|kids?|students?|persons?|people|learners?|pupils?|participants?|makers?|kiddos?)';
+const CHILD =
+	'(?:child(?:ren)?|kids?|students?|persons?|people|learners?|pupils?|participants?|makers?|kiddos?)';
 const EACH = '(?:per|for each|for every|to each|each|every)';
 const NUMBER = '(?:\\d+|two|three|four|five|six|seven|eight|nine|ten|twelve)';
 const WORDS: Readonly<Record<string, number>> = {
@@ -43,7 +44,12 @@ function perOf(found: RegExpExecArray): PerFound {
 	const written = groups.groupOf ?? groups.everyOf;
 	const size = written ? (WORDS[written.toLowerCase()] ?? Number(written)) : null;
 	if (groups.p0) return { per: 'group', groupSize: size };
-	if (groups.p1) return size === 2 ? { per: 'pair', groupSize: null } : size === 1 ? { per: 'child', groupSize: null } : { per: 'group', groupSize: size };
+	if (groups.p1)
+		return size === 2
+			? { per: 'pair', groupSize: null }
+			: size === 1
+				? { per: 'child', groupSize: null }
+				: { per: 'group', groupSize: size };
 	if (groups.p2) return { per: 'pair', groupSize: null };
 	return { per: groups.p3 ? 'child' : 'family', groupSize: null };
 }
@@ -56,12 +62,17 @@ const OPTIONAL_END = new RegExp(`[\\s,;(-]*\\(?${IF_WANTED}(?:[,:;] ([^()]*))?\\
  * Takes off what is said of the whole line, in front or at its end: for whom, and "optional".
  * Answers the rest of the text, and what was said.
  */
-export function lineScope(text: string): { rest: string; per: PerFound | null; optional: boolean; note: string | null } {
+export function lineScope(text: string): {
+	rest: string;
+	per: PerFound | null;
+	optional: boolean;
+	note: string | null;
+} {
 	let rest = text;
 	let per: PerFound | null = null;
 	let optional = false;
 	let note: string | null = null;
-	for (let again = true; again; ) {
+	for (let again = true; again;) {
 		again = false;
 		const startsOptional = OPTIONAL_START.exec(rest);
 		if (startsOptional) {
@@ -100,6 +111,8 @@ function closed(text: string, wasClosed = true): string {
 export function thingScope(text: string): { rest: string; per: PerFound | null } {
 	const found = ANYWHERE.exec(text);
 	if (!found) return { rest: text, per: null };
-	const rest = (text.slice(0, found.index) + ' ' + text.slice(found.index + found[0].length)).replace(/\s+/g, ' ').trim();
+	const rest = (text.slice(0, found.index) + ' ' + text.slice(found.index + found[0].length))
+		.replace(/\s+/g, ' ')
+		.trim();
 	return { rest, per: perOf(found) };
 }

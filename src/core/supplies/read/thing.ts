@@ -145,8 +145,10 @@ function setLength(thing: Thing, length: Amount): boolean {
 	return true;
 }
 
-const TRAILING_COUNT = /^(.*?[a-z)])\s*(?:\bx\s*(\d+)|:\s*(\d+)|(?<!\b(?:size|number|no\.?|grade|level|type|page|lesson|step|stage|year|ages?|mod|model))\s(\d+))$/i;
-const TRAILING_LENGTH = /^(.+?)\s+((?:about |approximately |approx\.? )?[\d./ ]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')\s+(?:long|in length))$/i;
+const TRAILING_COUNT =
+	/^(.*?[a-z)])\s*(?:\bx\s*(\d+)|:\s*(\d+)|(?<!\b(?:size|number|no\.?|grade|level|type|page|lesson|step|stage|year|ages?|mod|model))\s(\d+))$/i;
+const TRAILING_LENGTH =
+	/^(.+?)\s+((?:about |approximately |approx\.? )?[\d./ ]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')\s+(?:long|in length))$/i;
 
 /** Takes an amount off the end of a name: "cardboard tubes x4", "string 24 in long". */
 function trailingAmount(thing: Thing, name: string): string {
@@ -185,8 +187,18 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		addRemark(thing, text);
 		return true;
 	}
-	const size = /^(?:(?:half|quarter|[\d./ ]+)[- ])(?:inch|foot|gallon|pint|quart|liter|litre|ounce|oz|cm|mm|ml)$/i.test(text);
-	if (isColourOf(thing.name, text) || isKind(text) || /^[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)? ?x ?[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)?$/i.test(text) || (size && (/-/.test(text) || VESSELS.has(headWord(thing.name))))) {
+	const size =
+		/^(?:(?:half|quarter|[\d./ ]+)[- ])(?:inch|foot|gallon|pint|quart|liter|litre|ounce|oz|cm|mm|ml)$/i.test(
+			text
+		);
+	if (
+		isColourOf(thing.name, text) ||
+		isKind(text) ||
+		/^[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)? ?x ?[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)?$/i.test(
+			text
+		) ||
+		(size && (/-/.test(text) || VESSELS.has(headWord(thing.name))))
+	) {
 		thing.name = `${text} ${thing.name}`.trim();
 		return true;
 	}
@@ -205,7 +217,8 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	}
 	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest))) {
 		// "12 or more, any color": the amount counts when none was said before.
-		if (thing.quantity === null && !isColour(amount.rest)) takeTrailing(thing, { ...amount, notes: [...amount.notes, amount.rest] });
+		if (thing.quantity === null && !isColour(amount.rest))
+			takeTrailing(thing, { ...amount, notes: [...amount.notes, amount.rest] });
 		else thing.notes.push(text);
 		return true;
 	}
@@ -216,13 +229,17 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	return false;
 }
 
-const PAPER_PIECE = /^(?:pieces?|sheets?) of ((?:.* )?(?:[a-z]*paper|cardstock|card stock|card|cardboard stock|vellum|parchment|newsprint))$/i;
+const PAPER_PIECE =
+	/^(?:pieces?|sheets?) of ((?:.* )?(?:[a-z]*paper|cardstock|card stock|card|cardboard stock|vellum|parchment|newsprint))$/i;
 
 /** The name as it is kept: lower case, singular, without articles. */
 export function finishName(thing: Thing): void {
 	let name = thing.name
 		.toLowerCase()
-		.replace(/^(?:an?|the|your|my|our|some|of|and|or|either|both|additional|more|extra(?= \w+ \w+ \w+ \w+))\s+/u, '')
+		.replace(
+			/^(?:an?|the|your|my|our|some|of|and|or|either|both|additional|more|extra(?= \w+ \w+ \w+ \w+))\s+/u,
+			''
+		)
 		.replace(/^(?:the|your)\s+/u, '')
 		.replace(/[\s,;:.!?-]+$/u, '')
 		.replace(/^[\s,;:.!?'-]+/u, '')

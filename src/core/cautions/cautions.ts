@@ -1,0 +1,81 @@
+import { parseDate } from '@internationalized/date';
+import type { Day } from '../calendar/dates.ts';
+import { ALLERGEN_SOURCE, ALLERGENS, CAUTION_RULES, NOT_ALLERGENS } from '../reference/caution-rules.ts';
+import type { Source } from '../reference/sources.ts';
+import { nameKey } from '../supplies/naming.ts';
+
+/** Someone who takes part, guests and adults included. */
+export type Participant = {
+	readonly name: string;
+	/** Null for adults whose birth date is not kept. */
+	readonly born: Day | null;
+	readonly allergies: readonly string[];
+};
+
+export type Caution = {
+	readonly rule: string;
+	/** Those it concerns on that day; empty when it concerns everyone. */
+	readonly who: readonly string[];
+	readonly text: string;
+	readonly source: Source;
+};
+
+/** Whole months between birth and a day; a child born later is 0 months old. */
+export function monthsOld(born: Day, on: Day): number {
+	const [b, d] = [parseDate(born), parseDate(on)];
+	const months = (d.year - b.year) * 12 + d.month - b.month - (d.day < b.day ? 1 : 0);
+	return Math.max(0, months);
+}
+
+/**
+ * The usual cautions about a thing on a day, for those who take part.
+ *
+ *     cautionsFor('bead', '2027-01-26', [{ name: 'Tamsin', born: '2024-05-02', allergies: [] }])
+ *     // [{ rule: 'small-parts', who: ['Tamsin'], text: 'Fits in a small mouth …' }]
+ */
+export function cautionsFor(item: string, day: Day, people: readonly Participant[]): Caution[] {
+	const name = nameKey(item);
+	const found: Caution[] = [];
+	for (const rule of CAUTION_RULES) {
+		if (
+			!rule.things.some((thing) => hasWords(name, thing)) ||
+			rule.except?.some((thing) => hasWords(name, thing))
+		)
+			continue;
+		const who =
+			rule.underMonths === null
+				? []
+				: people
+						.filter((person) => person.born !== null && monthsOld(person.born, day) < rule.underMonths!)
+						.map((person) => person.name);
+		if (rule.underMonths !== null && who.length === 0) continue;
+		found.push({ rule: rule.id, who, text: rule.text, source: rule.source });
+	}
+	return [...found, ...allergyCautions(name, people)];
+}
+
+function allergyCautions(name: string, people: readonly Participant[]): Caution[] {
+	const allergens = new Set(
+		people.flatMap((person) => person.allergies.map((allergy) => allergy.toLowerCase()))
+	);
+	if (allergens.size === 0 || NOT_ALLERGENS.some((thing) => hasWords(name, thing))) return [];
+	return [...allergens]
+		.filter((allergen) => (ALLERGENS[allergen] ?? [allergen]).some((thing) => hasWords(name, thing)))
+		.map((allergen) => ({
+			rule: `allergy-${allergen}`,
+			who: people
+				.filter((person) => person.allergies.some((one) => one.toLowerCase() === allergen))
+				.map((person) => person.name),
+			text: `Allergy to ${allergen}: read the label, or take something else.`,
+			source: ALLERGEN_SOURCE
+		}));
+}
+
+const keys = new Map<string, string>();
+
+/** Whether a phrase stands in a name as whole words. */
+function hasWords(name: string, phrase: string): boolean {
+	let key = keys.get(phrase);
+	if (key === undefined) keys.set(phrase, (key = nameKey(phrase)));
+	return ` ${name} `.includes(` ${key} `);
+}

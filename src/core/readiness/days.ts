@@ -1,0 +1,166 @@
+import { addDays, earlier, startOfWeek, type Day, type Weekday } from '../calendar/dates.ts';
+import { lastDay } from '../calendar/teaching-days.ts';
+import { weekdayOf } from '../calendar/dates.ts';
+import { isReady, type Habit, type Need, type OpenDays } from './need.ts';
+
+/** What the household's days look like, the same for all needs. */
+export type HouseDays = {
+	readonly weekStart: Weekday;
+	/** Periods in which nothing is prepared; what would end in one ends before it. */
+	readonly noPreparing: readonly { readonly from: Day; readonly to: Day }[];
+	/** Times for preparing, in date order. None at all: every day is one. */
+	readonly sittings: readonly { readonly date: Day; readonly minutes: number }[];
+};
+
+/** The days of a need, worked backwards from its use day. */
+export type NeedDays = {
+	readonly readyBy: Day;
+	/** The sitting at which it is prepared, or null when nothing is to be prepared. */
+	readonly sitting: Day | null;
+	readonly inHandBy: Day;
+	/** Latest day for the next step; null when nothing remains to be done. */
+	readonly actBy: Day | null;
+	/** A hold placed earlier than this would not stay on the shelf until it can be picked up. */
+	readonly notBefore: Day | null;
+};
+
+/**
+ * The day by which a need is ready, from its use day and the household's habit; perishables not
+ * earlier than they keep.
+ *
+ *     readyBy('2027-01-26', { kind: 'a week ahead' }, { weekStart: 1, … })   // '2027-01-24'
+ */
+export function readyBy(
+	useDay: Day,
+	habit: Habit,
+	house: Pick<HouseDays, 'weekStart' | 'noPreparing'>,
+	unitStart: Day | null = null,
+	keepsDays: number | null = null
+): Day {
+	const dayBefore = addDays(useDay, -1);
+	const day = beforeQuiet(
+		earlier(byHabit(useDay, habit, house.weekStart, unitStart), dayBefore),
+		house.noPreparing
+	);
+	if (keepsDays === null) return day;
+	return day >= addDays(useDay, -keepsDays) ? day : dayBefore;
+}
+
+function byHabit(useDay: Day, habit: Habit, weekStart: Weekday, unitStart: Day | null): Day {
+	if (habit.kind === 'a week ahead') return addDays(startOfWeek(useDay, weekStart), -1);
+	if (habit.kind === 'before the unit') return addDays(unitStart ?? useDay, -1);
+	if (habit.kind === 'before a date') return habit.date;
+	return addDays(useDay, -1);
+}
+
+function beforeQuiet(day: Day, periods: HouseDays['noPreparing']): Day {
+	let result = day;
+	for (let moved = true; moved;) {
+		const period = periods.find(({ from, to }) => from <= result && result <= to);
+		moved = period !== undefined;
+		if (period) result = addDays(period.from, -1);
+	}
+	return result;
+}
+
+/**
+ * All days of all needs at once. Preparing outside an accepted plan takes sittings from the latest
+ * ready-by backwards: the last one with room that leaves its waiting days. Needs without a use day
+ * have none.
+ */
+export function needDays(needs: readonly Need[], house: HouseDays): Map<string, NeedDays> {
+	const dated = needs
+		.filter((need) => need.useDay !== null)
+		.map((need) => ({
+			need,
+			readyBy: readyBy(need.useDay!, need.habit, house, need.unitStart, need.keepsDays)
+		}));
+	const sittings = placeAtSittings(dated, house.sittings);
+	return new Map(
+		dated.map(({ need, readyBy }) => {
+			const sitting = sittings.get(need.key) ?? null;
+			const inHandBy = sitting === null ? readyBy : addDays(sitting, -1);
+			return [need.key, { readyBy, sitting, inHandBy, ...nextStep(need, inHandBy, sitting) }];
+		})
+	);
+}
+
+function placeAtSittings(
+	dated: readonly { need: Need; readyBy: Day }[],
+	sittings: HouseDays['sittings']
+): Map<string, Day> {
+	const room = sittings.map((sitting) => ({ ...sitting }));
+	const placed = new Map<string, Day>();
+	const toPlace: { need: Need; lastDay: Day; minutes: number }[] = [];
+	for (const { need, readyBy } of dated) {
+		if (!need.prepare) continue;
+		const { sitting, minutes, waitDays } = need.prepare;
+		if (sitting === null) {
+			toPlace.push({ need, lastDay: addDays(readyBy, -waitDays), minutes });
+			continue;
+		}
+		placed.set(need.key, sitting);
+		const taken = room.find((one) => one.date === sitting);
+		if (taken) taken.minutes -= minutes;
+	}
+	toPlace.sort((a, b) => (a.lastDay < b.lastDay ? 1 : a.lastDay > b.lastDay ? -1 : 0));
+	for (const { need, lastDay, minutes } of toPlace) {
+		const found = room.findLast((one) => one.date <= lastDay && one.minutes >= minutes);
+		if (found) found.minutes -= minutes;
+		// Without any sitting in time the last possible day stands, and the need says so by being late.
+		placed.set(need.key, found?.date ?? lastDay);
+	}
+	return placed;
+}
+
+function isOpen(open: OpenDays): (day: Day) => boolean {
+	return (day) => open.weekdays.includes(weekdayOf(day)) && !(open.closed?.includes(day) ?? false);
+}
+
+/** The last day on or before `day` that somebody is open; never open within two months: that same day. */
+function lastOpen(day: Day, open: OpenDays): Day {
+	return lastDay(day, isOpen(open)) ?? day;
+}
+
+function nextStep(
+	need: Need,
+	inHandBy: Day,
+	sitting: Day | null
+): { actBy: Day | null; notBefore: Day | null } {
+	if (isReady(need)) return { actBy: null, notBefore: null };
+	if (need.state === 'in hand') return { actBy: sitting, notBefore: null };
+	const { way } = need;
+	const arranged = need.state === 'arranged';
+	switch (way.kind) {
+		case 'hold': {
+			const pickUp = lastOpen(inHandBy, way.open);
+			const place = addDays(pickUp, -way.waitDays);
+			return arranged
+				? { actBy: pickUp, notBefore: null }
+				: { actBy: place, notBefore: addDays(place, -way.shelfDays) };
+		}
+		case 'shop':
+			return { actBy: lastOpen(inHandBy, way.open), notBefore: null };
+		case 'order':
+			return {
+				actBy: arranged ? inHandBy : workingDaysBefore(inHandBy, way.deliveryDays, way.works),
+				notBefore: null
+			};
+		case 'grow':
+			return {
+				actBy: arranged ? inHandBy : addDays(inHandBy, -way.orderDays - way.growDays),
+				notBefore: null
+			};
+		case 'ask':
+			return { actBy: arranged ? inHandBy : addDays(inHandBy, -way.days), notBefore: null };
+		default:
+			return { actBy: inHandBy, notBefore: null };
+	}
+}
+
+/** The latest day from which `days` working days end on or before `day`. */
+function workingDaysBefore(day: Day, days: number, works: OpenDays): Day {
+	let result = day;
+	for (let left = days; left > 0; left--) result = addDays(lastOpen(result, works), -1);
+	return result;
+}
