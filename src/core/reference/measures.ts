@@ -1,54 +1,48 @@
 import { DEFINITION, METRIC_KITCHEN, NIST_44, type Source } from './sources.ts';
 
 /** Every unit that an amount can be in. */
-export const UNITS: readonly Unit[] = [
-	...['each', 'pair', 'dozen'],
-	...['cup', 'tbsp', 'tsp', 'floz', 'pint', 'quart', 'gallon', 'ml', 'l'],
-	...['oz', 'lb', 'g', 'kg'],
-	...['in', 'ft', 'yd', 'mm', 'cm', 'm'],
-	...['sheet', 'roll', 'pack', 'box', 'bag', 'bottle', 'can', 'jar', 'tube', 'stick', 'ball'],
-	...['spool', 'bunch', 'pinch', 'drop', 'handful']
-];
+export const UNITS = [
+	'each',
+	'pair',
+	'dozen',
+	'cup',
+	'tbsp',
+	'tsp',
+	'floz',
+	'pint',
+	'quart',
+	'gallon',
+	'ml',
+	'l',
+	'oz',
+	'lb',
+	'g',
+	'kg',
+	'in',
+	'ft',
+	'yd',
+	'mm',
+	'cm',
+	'm',
+	'sheet',
+	'roll',
+	'pack',
+	'box',
+	'bag',
+	'bottle',
+	'can',
+	'jar',
+	'tube',
+	'stick',
+	'ball',
+	'spool',
+	'bunch',
+	'pinch',
+	'drop',
+	'handful'
+] as const;
 
-export type Unit =
-	| 'each'
-	| 'pair'
-	| 'dozen'
-	| 'cup'
-	| 'tbsp'
-	| 'tsp'
-	| 'floz'
-	| 'pint'
-	| 'quart'
-	| 'gallon'
-	| 'ml'
-	| 'l'
-	| 'oz'
-	| 'lb'
-	| 'g'
-	| 'kg'
-	| 'in'
-	| 'ft'
-	| 'yd'
-	| 'mm'
-	| 'cm'
-	| 'm'
-	| 'sheet'
-	| 'roll'
-	| 'pack'
-	| 'box'
-	| 'bag'
-	| 'bottle'
-	| 'can'
-	| 'jar'
-	| 'tube'
-	| 'stick'
-	| 'ball'
-	| 'spool'
-	| 'bunch'
-	| 'pinch'
-	| 'drop'
-	| 'handful';
+export type Unit = (typeof UNITS)[number];
 
 /** What a unit measures. Units of the last kind convert only to themselves. */
 export type Dimension = 'volume' | 'mass' | 'length' | 'count' | 'container';

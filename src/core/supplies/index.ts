@@ -4,8 +4,10 @@
  */
 export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts';
 export { readSupplyList, type LessonHeading, type ListedLine, type ReadList } from './read/list.ts';
+export { readQuantity } from './read/quantity.ts';
 export type { Per } from './read/scope.ts';
 export { compareLists, type ChangedField, type Difference, type KnownLine, type Match } from './compare.ts';
+export { holdBack } from './hold-back.ts';
 export { nameForCount, nameKey, singularName } from './naming.ts';
 export { grossAmount, multiplier, type Demand } from './explode.ts';
 export {

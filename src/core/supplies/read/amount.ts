@@ -318,7 +318,7 @@ function cutLength(text: string): Amount | null {
 	return { ...NONE, quantity: number.value, unit: lengthUnit(found[2]), unitWord: found[2], rest: found[3] };
 }
 
-export function lengthUnit(written: string): Unit {
+function lengthUnit(written: string): Unit {
 	return SPELLINGS.get(written.replace('.', '').toLowerCase())!.unit;
 }
 

@@ -2,7 +2,7 @@ import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts'
 import type { Unit } from '../../reference/measures.ts';
 import type { Exact } from '../../measure/exact.ts';
 import { singularName, singularWord } from '../naming.ts';
-import { amountAt, headWord, lengthUnit, type Amount } from './amount.ts';
+import { amountAt, headWord, type Amount } from './amount.ts';
 import { AS_NEEDED, cutRemark, isColour, isColourOf, isKind, isRemark } from './remarks.ts';
 import { thingScope, type Per } from './scope.ts';
 
@@ -69,7 +69,6 @@ export function readThing(text: string): Thing {
 	const amount = amountAt(rest);
 	take(thing, amount);
 	rest = amount.rest;
-	if (rest === '' && amount.unitWord && !isAmountWord(amount)) rest = '';
 
 	const cut = cutRemark(rest);
 	if (cut.note) addRemark(thing, cut.note);
@@ -92,10 +91,6 @@ export function readThing(text: string): Thing {
 		thing.check = true;
 	}
 	return thing;
-}
-
-function isAmountWord(amount: Amount): boolean {
-	return amount.unit !== null && amount.rest === '';
 }
 
 function take(thing: Thing, amount: Amount) {

@@ -1,0 +1,42 @@
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { env } from '$env/dynamic/private';
+import { refusal } from '$lib/server/origin.ts';
+import { closeStore, store } from '$lib/server/household.ts';
+
+export const init: ServerInit = async () => {
+	await store();
+	process.once('sveltekit:shutdown', () => void closeStore());
+};
+
+const DEVICE = 'gather-bin-device';
+
+export const handle: Handle = async ({ event, resolve }) => {
+	const listed = (env.GATHER_BIN_HOSTS ?? '').split(/[\s,]+/).filter(Boolean);
+	const refused = refusal(event.request, listed);
+	if (refused)
+		return new Response(refused, { status: 403, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+
+	let device = event.cookies.get(DEVICE);
+	if (!device || !/^[a-f0-9]{32}$/.test(device)) {
+		device = Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) =>
+			byte.toString(16).padStart(2, '0')
+		).join('');
+		// Not a secret: it only says whose change is whose. Plain http on the home network has to carry it.
+		event.cookies.set(DEVICE, device, { path: '/', maxAge: 400 * 24 * 3600, sameSite: 'lax', secure: false });
+	}
+	event.locals.device = device;
+	event.locals.actor = null;
+
+	const response = await resolve(event);
+	response.headers.set('x-content-type-options', 'nosniff');
+	response.headers.set('referrer-policy', 'same-origin');
+	return response;
+};
+
+/** The one place for what nobody expected: said in words here, in full in the server's log. */
+export const handleError: HandleServerError = ({ error, event, status }) => {
+	if (status === 404) return { message: 'There is no page here.' };
+	const reference = Math.random().toString(36).slice(2, 8);
+	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}`, error);
+	return { message: 'Something went wrong on our side. Nothing that was saved is lost.', reference };
+};

@@ -1,0 +1,60 @@
+import Joi from 'joi';
+import type { Actions } from '@sveltejs/kit';
+import { CoreError } from '$core/error.ts';
+import { exact } from '$core/measure/index.ts';
+import { readQuantity } from '$core/supplies/index.ts';
+import { act } from './act.ts';
+import { situation } from './household.ts';
+import { id, optionalDay } from './schemas/fields.ts';
+import { arrange, chooseSupplier, decide, gotIt, prepared } from './services/commands.ts';
+
+const keys = Joi.string().required();
+const split = (text: string) => text.split(' ').filter(Boolean);
+
+/** A typed amount, exactly. @throws CoreError at the field when it is none. */
+export function typedAmount(text: string, path = 'amount') {
+	const amount = /^\d+\/\d+$/.test(text) ? exact(text) : readQuantity(text);
+	if (!amount) throw new CoreError('Please give the amount as a number, like 2, 0.5 or 1 1/2.', path);
+	if (amount.compare(1_000_000_000) > 0)
+		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+	return amount;
+}
+
+/** The acts on needs, the same on Next, Board and Gather. */
+export const needActions = {
+	got: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
+			(what: string) => `${what}: in the house`,
+			async (trx, input) => gotIt(trx, await situation(), split(input.keys), typedAmount(input.amount))
+		),
+	arrange: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; promised: string | null }>({ keys, promised: optionalDay }),
+			(what: string) => `${what}: on its way`,
+			async (trx, input) => arrange(trx, await situation(), split(input.keys), input.promised)
+		),
+	prepared: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => `${what}: prepared`,
+			async (trx, input) => prepared(trx, await situation(), split(input.keys))
+		),
+	without: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
+			(what: string) => `${what}: decided`,
+			async (trx, input) => decide(trx, await situation(), split(input.keys), input.without)
+		),
+	supplier: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; supplier: number }>({ keys, supplier: id.required() }),
+			(what: string) => `${what}: way of getting it`,
+			async (trx, input) => chooseSupplier(trx, await situation(), split(input.keys), input.supplier)
+		)
+} satisfies Actions;

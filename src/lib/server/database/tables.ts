@@ -1,0 +1,258 @@
+import type { Generated, Selectable } from 'kysely';
+import type { Day, Weekday } from '$core/calendar';
+import type { Unit } from '$core/measure';
+import type { Per, SupplyUse } from '$core/supplies';
+
+/** Exact amounts are stored as text ("3/2"), lists as JSON, truth as 0 or 1, days as ISO dates. */
+type Amount = string;
+type Json = string;
+type Flag = 0 | 1;
+
+export type HabitKind = 'day by day' | 'a week ahead' | 'before the unit' | 'before a date';
+
+export interface HouseholdTable {
+	id: Generated<number>;
+	name: string;
+	zone: string;
+	week_start: Weekday;
+	/** A fixed day for the demo; null is the real one. */
+	fixed_today: Day | null;
+	measures: 'us' | 'metric';
+	habit: HabitKind;
+	habit_date: Day | null;
+	/** A count older than this many days is shown with "look again". */
+	count_age_days: number;
+}
+
+export interface PersonTable {
+	id: Generated<number>;
+	name: string;
+	kind: 'child' | 'guest' | 'adult';
+	born: Day | null;
+	allergies: Json;
+	/** Weekdays on which a guest is there; null is always. */
+	weekdays: Json | null;
+}
+
+export interface PlaceTable {
+	id: Generated<number>;
+	parent_id: number | null;
+	name: string;
+	kind: 'room' | 'furniture' | 'shelf' | 'box';
+	/** Walking order among its neighbours. */
+	position: number;
+}
+
+export interface SupplierTable {
+	id: Generated<number>;
+	name: string;
+	kind: 'shop' | 'order' | 'friend';
+	/** Days it is open, or works on orders. */
+	weekdays: Json;
+	lead_days: number;
+	position: number;
+}
+
+export interface ItemTable {
+	id: Generated<number>;
+	name: string;
+	name_key: string;
+	use: SupplyUse;
+	/** Always left for the kitchen. */
+	keep_back: Amount | null;
+	keep_back_unit: Unit | null;
+	/** Days it keeps; null when it does not perish. */
+	keeps_days: number | null;
+	supplier_id: number | null;
+}
+
+export interface LotTable {
+	id: Generated<number>;
+	item_id: number;
+	amount: Amount;
+	unit: Unit;
+	place_id: number | null;
+	good_until: Day | null;
+	counted_on: Day;
+}
+
+export interface UnitTable {
+	id: Generated<number>;
+	name: string;
+}
+
+export interface RunTable {
+	id: Generated<number>;
+	unit_id: number;
+	name: string;
+	state: 'collecting' | 'running' | 'put away';
+	start_on: Day | null;
+	end_on: Day | null;
+	weekdays: Json;
+	keep_free: number;
+	/** Null takes the household's habit. */
+	habit: HabitKind | null;
+	habit_date: Day | null;
+	collecting_place_id: number | null;
+	copied_from: number | null;
+}
+
+export interface RunParticipantTable {
+	id: Generated<number>;
+	run_id: number;
+	person_id: number;
+}
+
+export interface BlockedTable {
+	id: Generated<number>;
+	run_id: number;
+	from_on: Day;
+	to_on: Day;
+	reason: string;
+}
+
+export interface LessonTable {
+	id: Generated<number>;
+	run_id: number;
+	position: number;
+	title: string;
+	note: string;
+	optional: Flag;
+	sessions: number;
+}
+
+export interface SessionTable {
+	id: Generated<number>;
+	lesson_id: number;
+	/** From 1. */
+	ordinal: number;
+	outcome: 'taught' | 'partly taught' | 'skipped';
+	held_on: Day;
+}
+
+export interface SupplyLineTable {
+	id: Generated<number>;
+	lesson_id: number;
+	position: number;
+	/** The line as the book prints it. */
+	written: string;
+	item_id: number;
+	/** Null: some, and nobody has said how much. */
+	quantity: Amount | null;
+	quantity_to: Amount | null;
+	unit: Unit;
+	per: Per;
+	group_size: number | null;
+	optional: Flag;
+	alternatives: Json;
+	note: string | null;
+	needs_look: Flag;
+	use: SupplyUse;
+	out_until: Day | null;
+	spare: Generated<Amount>;
+	/** Ids of those who take part; null is everyone of the run. */
+	participants: Json | null;
+	prepare_minutes: number | null;
+	prepare_wait_days: Generated<number>;
+}
+
+export interface NeedStateTable {
+	id: Generated<number>;
+	key: string;
+	run_id: number;
+	decision: 'do without' | null;
+	supplier_id: number | null;
+	/** Unit of the four amounts. */
+	unit: Unit | null;
+	arranged: Generated<Amount>;
+	found: Generated<Amount>;
+	prepared: Generated<Amount>;
+	out: Generated<Amount>;
+	promised: Day | null;
+	note: string | null;
+}
+
+export interface SittingTable {
+	id: Generated<number>;
+	held_on: Day;
+	minutes: number;
+}
+
+export interface ChangeTable {
+	id: Generated<number>;
+	revision: number;
+	kind: 'do' | 'undo' | 'redo';
+	/** The change that an undo or redo is about. */
+	target_id: number | null;
+	label: string;
+	actor: string | null;
+	device: string;
+	/** ISO time, from the real clock. */
+	at: string;
+	undone: Flag;
+}
+
+export interface ChangeRowTable {
+	id: Generated<number>;
+	change_id: number;
+	table_name: string;
+	row_id: number;
+	before: string | null;
+	after: string | null;
+}
+
+export interface OperationTable {
+	id: string;
+	device: string;
+	result: string;
+	at: string;
+}
+
+export interface StateTable {
+	id: number;
+	revision: number;
+	current_change: number | null;
+}
+
+export interface Database {
+	household: HouseholdTable;
+	person: PersonTable;
+	place: PlaceTable;
+	supplier: SupplierTable;
+	item: ItemTable;
+	lot: LotTable;
+	unit: UnitTable;
+	run: RunTable;
+	run_participant: RunParticipantTable;
+	blocked: BlockedTable;
+	lesson: LessonTable;
+	session: SessionTable;
+	supply_line: SupplyLineTable;
+	need_state: NeedStateTable;
+	sitting: SittingTable;
+	change: ChangeTable;
+	change_row: ChangeRowTable;
+	operation: OperationTable;
+	state: StateTable;
+}
+
+export type Row<T extends keyof Database> = Selectable<Database[T]>;
+
+/** Tables whose rows undo brings back. */
+export const TRACKED = [
+	'household',
+	'person',
+	'place',
+	'supplier',
+	'item',
+	'lot',
+	'unit',
+	'run',
+	'run_participant',
+	'blocked',
+	'lesson',
+	'session',
+	'supply_line',
+	'need_state',
+	'sitting'
+] as const satisfies readonly (keyof Database)[];

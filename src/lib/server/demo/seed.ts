@@ -1,0 +1,239 @@
+import { exact, exactText } from '$core/measure/index.ts';
+import { nameKey, readSupplyLine, readSupplyList, usualUse } from '$core/supplies/index.ts';
+import {
+	BREAD,
+	COLLECTED,
+	HOUSEHOLD,
+	KITES,
+	MAPS,
+	PEOPLE,
+	PLACES,
+	SUPPLIERS,
+	TODAY,
+	type DemoPlace
+} from '../../../../demo/household.ts';
+import type { Db } from '../database/open.ts';
+import type { Trx } from '../stores/changes.ts';
+import { itemNamed } from '../stores/items.ts';
+import { patchNeed } from '../stores/needs.ts';
+import { addLine } from '../stores/supply-lines.ts';
+import { addLesson, setOutcome } from '../stores/units.ts';
+import { computeSituation } from '../services/situation.ts';
+import { readSnapshot } from '../stores/snapshot.ts';
+
+type DemoLesson = { readonly title: string; readonly note: string; readonly supplies: string };
+
+/** Fills an empty database with the invented household of demo/. */
+export async function seedDemo(db: Db): Promise<void> {
+	await db.transaction().execute(async (trx) => {
+		await trx
+			.insertInto('household')
+			.values({
+				id: 1,
+				name: HOUSEHOLD.name,
+				zone: HOUSEHOLD.zone,
+				week_start: HOUSEHOLD.weekStart,
+				fixed_today: TODAY,
+				measures: 'us',
+				habit: 'a week ahead',
+				habit_date: null,
+				count_age_days: 120
+			})
+			.execute();
+		for (const person of PEOPLE) {
+			await trx
+				.insertInto('person')
+				.values({
+					...person,
+					allergies: JSON.stringify(person.allergies),
+					weekdays: person.weekdays ? JSON.stringify(person.weekdays) : null
+				})
+				.execute();
+		}
+		for (const [i, supplier] of SUPPLIERS.entries()) {
+			await trx
+				.insertInto('supplier')
+				.values({
+					name: supplier.name,
+					kind: supplier.kind,
+					weekdays: JSON.stringify(supplier.weekdays),
+					lead_days: supplier.leadDays,
+					position: i + 1
+				})
+				.execute();
+		}
+		const places = new Map<string, number>();
+		await seedPlaces(trx, PLACES, null, places);
+		const maps = await seedRun(trx, MAPS, places, 'running');
+		await seedRun(trx, KITES, places, 'collecting');
+		await seedRun(trx, BREAD, places, 'put away');
+		for (const [name, days] of MAPS.perishable) await patchItem(trx, name, { keeps_days: days });
+		for (const [name, amount, unit] of MAPS.keepBack) {
+			await patchItem(trx, name, { keep_back: String(amount), keep_back_unit: unit });
+		}
+		for (const [name, supplier] of MAPS.suppliers) {
+			const { id } = await trx
+				.selectFrom('supplier')
+				.select('id')
+				.where('name', '=', supplier)
+				.executeTakeFirstOrThrow();
+			await patchItem(trx, name, { supplier_id: id });
+		}
+		for (const line of COLLECTED) await seedLot(trx, line, places.get(MAPS.box)!, '2027-01-20');
+		await seedOlderOnly(trx, maps);
+	});
+	await seedArranged(db);
+}
+
+async function seedPlaces(
+	trx: Trx,
+	places: readonly DemoPlace[],
+	parent: number | null,
+	ids: Map<string, number>
+) {
+	for (const [i, place] of places.entries()) {
+		const { id } = await trx
+			.insertInto('place')
+			.values({ parent_id: parent, name: place.name, kind: place.kind, position: i + 1 })
+			.returning('id')
+			.executeTakeFirstOrThrow();
+		ids.set(place.name, id);
+		// The shelf above the desk was counted last summer, everything else since.
+		for (const thing of place.things ?? [])
+			await seedLot(trx, thing, id, place.name === 'game shelf' ? '2026-07-03' : '2026-12-28');
+		await seedPlaces(trx, place.inside ?? [], id, ids);
+	}
+}
+
+async function seedLot(trx: Trx, text: string, place: number, counted: string) {
+	const [read] = readSupplyLine(text);
+	const item = await itemNamed(trx, read.item);
+	await trx
+		.insertInto('lot')
+		.values({
+			item_id: item.id,
+			amount: exactText(exact(read.quantity ?? 1)),
+			unit: read.unit,
+			place_id: place,
+			good_until: null,
+			counted_on: counted
+		})
+		.execute();
+}
+
+async function seedRun(
+	trx: Trx,
+	plan: {
+		name: string;
+		run: string;
+		box: string;
+		lessons: readonly DemoLesson[];
+		start?: string;
+		end?: string;
+		weekdays?: readonly number[];
+		blocked?: readonly { from: string; to: string; reason: string }[];
+		taught?: number;
+	},
+	places: ReadonlyMap<string, number>,
+	state: 'collecting' | 'running' | 'put away'
+): Promise<number> {
+	const unit = await trx
+		.insertInto('unit')
+		.values({ name: plan.name })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	const { id: run } = await trx
+		.insertInto('run')
+		.values({
+			unit_id: unit.id,
+			name: plan.run,
+			state,
+			start_on: plan.start ?? null,
+			end_on: plan.end ?? null,
+			weekdays: JSON.stringify(plan.weekdays ?? []),
+			keep_free: 0,
+			habit: null,
+			habit_date: null,
+			collecting_place_id: places.get(plan.box) ?? null,
+			copied_from: null
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	const children = await trx.selectFrom('person').select('id').where('kind', '!=', 'adult').execute();
+	for (const child of children)
+		await trx.insertInto('run_participant').values({ run_id: run, person_id: child.id }).execute();
+	for (const blocked of plan.blocked ?? []) {
+		await trx
+			.insertInto('blocked')
+			.values({ run_id: run, from_on: blocked.from, to_on: blocked.to, reason: blocked.reason })
+			.execute();
+	}
+	for (const [i, lesson] of plan.lessons.entries()) {
+		const id = await addLesson(trx, run, {
+			title: lesson.title,
+			note: lesson.note,
+			optional: 0,
+			sessions: 1
+		});
+		for (const { read, written } of readSupplyList(lesson.supplies, []).lines) {
+			await addLine(trx, { ...read, lesson: id, written, use: usualUse(read.item) });
+		}
+		if (i < (plan.taught ?? 0)) await setOutcome(trx, id, 1, 'taught', taughtOn(i));
+	}
+	return run;
+}
+
+/** The days on which the first lessons were held: Tuesdays and Thursdays but for the co-op day. */
+function taughtOn(index: number): string {
+	return ['2027-01-05', '2027-01-07', '2027-01-12', '2027-01-19', '2027-01-21'][index];
+}
+
+async function patchItem(
+	trx: Trx,
+	name: string,
+	patch: { keeps_days?: number; keep_back?: string; keep_back_unit?: 'g'; supplier_id?: number }
+) {
+	await itemNamed(trx, name);
+	await trx.updateTable('item').set(patch).where('name_key', '=', nameKey(name)).execute();
+}
+
+/** For some lines only the two older children take part. */
+async function seedOlderOnly(trx: Trx, run: number) {
+	const older = await trx
+		.selectFrom('person')
+		.select('id')
+		.where('name', 'in', ['Odile', 'Perrin'])
+		.execute();
+	for (const [number, word] of MAPS.olderOnly) {
+		const lines = await trx
+			.selectFrom('supply_line')
+			.innerJoin('lesson', 'lesson.id', 'supply_line.lesson_id')
+			.select(['supply_line.id', 'written'])
+			.where('lesson.run_id', '=', run)
+			.where('lesson.position', '=', number)
+			.execute();
+		for (const line of lines.filter((one) => one.written.includes(word))) {
+			await trx
+				.updateTable('supply_line')
+				.set({ participants: JSON.stringify(older.map((child) => child.id)) })
+				.where('id', '=', line.id)
+				.execute();
+		}
+	}
+}
+
+/** What friends have promised. */
+async function seedArranged(db: Db) {
+	const situation = computeSituation(await readSnapshot(db), TODAY);
+	await db.transaction().execute(async (trx) => {
+		for (const { item, promised } of MAPS.arranged) {
+			for (const one of situation.needs.filter((need) => need.item.name === item)) {
+				await patchNeed(trx, one.run.run.id, one.need.key, {
+					arranged: exactText(one.amount),
+					unit: one.unit,
+					promised
+				});
+			}
+		}
+	});
+}

@@ -1,0 +1,44 @@
+import Joi from 'joi';
+import { isDay } from '$core/calendar/index.ts';
+import { UNITS } from '$core/reference/index.ts';
+
+/** Pieces that the forms' schemas share. Empty text counts as not filled in. */
+export const id = Joi.number().integer().min(1);
+
+export const day = Joi.string()
+	.custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day.base')))
+	.messages({ 'day.base': 'Please give a date that exists, like 2027-01-26' });
+
+export const optionalDay = day.empty('').allow(null).default(null);
+
+export const title = (what: string) =>
+	Joi.string()
+		.trim()
+		.min(1)
+		.max(200)
+		.required()
+		.messages({
+			'any.required': `Please give ${what}`,
+			'string.empty': `Please give ${what}`,
+			'string.max': `Please keep ${what} under 200 letters`
+		});
+
+export const amount = Joi.number().min(0).max(1_000_000_000).messages({
+	'number.base': 'Please give the amount as a number, like 2 or 0.5',
+	'number.min': 'The amount cannot be below 0',
+	'number.max': 'That is more than a house can hold: please check the amount',
+	'number.unsafe': 'That is more than a house can hold: please check the amount',
+	'number.infinity': 'That is more than a house can hold: please check the amount'
+});
+
+export const unit = Joi.string().valid(...UNITS);
+
+export const flag = Joi.boolean().truthy('on', '1').falsy('', '0').empty('').default(false);
+
+/** A list of numbers as JSON or separated by commas. */
+export const ids = Joi.string()
+	.allow('')
+	.custom((value: string, helpers) => {
+		const numbers = value.split(',').filter(Boolean).map(Number);
+		return numbers.every((one) => Number.isInteger(one) && one > 0) ? numbers : helpers.error('any.invalid');
+	});

@@ -1,0 +1,101 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
+import type { Unit } from '$core/measure/index.ts';
+import { flag, id, unit } from './fields.ts';
+import type { LineInput } from '../stores/supply-lines.ts';
+
+/** The fields of one supply line as a form sends them. */
+export type LineForm = {
+	lesson: number;
+	written: string;
+	item: string;
+	quantity: string;
+	to: string;
+	unit: Unit;
+	per: Per;
+	groupSize: number | null;
+	optional: boolean;
+	use: SupplyUse;
+	note: string;
+	or: string;
+};
+
+export const lineFields = {
+	lesson: id.required(),
+	written: Joi.string().trim().allow('').max(1000).default(''),
+	item: Joi.string().trim().min(1).max(120).required().messages({
+		'any.required': 'Please name the thing',
+		'string.empty': 'Please name the thing',
+		'string.max': 'Please keep the name under 120 letters'
+	}),
+	quantity: Joi.string().trim().allow('').max(40).default(''),
+	to: Joi.string().trim().allow('').max(40).default(''),
+	unit: unit.required(),
+	per: Joi.string().valid('family', 'child', 'pair', 'group').required(),
+	groupSize: Joi.number().integer().min(1).max(500).empty('').allow(null).default(null).messages({
+		'number.base': 'Please give the size of a group as a whole number',
+		'number.integer': 'Please give the size of a group as a whole number',
+		'number.min': 'A group has at least one child'
+	}),
+	optional: flag,
+	use: Joi.string().valid('consumed', 'kept').required(),
+	note: Joi.string().trim().allow('').max(500).default(''),
+	or: Joi.string().allow('').max(2000).default('')
+};
+
+const alternatives = Joi.array().items(
+	Joi.object({
+		quantity: Joi.number().min(0).allow(null).required(),
+		unit: unit.required(),
+		item: Joi.string().max(120).required()
+	})
+);
+
+/** A form's line as the store keeps it. @throws CoreError at the field that cannot be read. */
+export function asLine(form: LineForm, prefix = ''): LineInput {
+	const quantity = numberOrNothing(form.quantity, `${prefix}quantity`);
+	const to = numberOrNothing(form.to, `${prefix}to`);
+	if (quantity !== null && to !== null && to <= quantity) {
+		throw new CoreError('The upper amount must be more than the lower one.', `${prefix}to`);
+	}
+	return {
+		lesson: form.lesson,
+		written: form.written || form.item,
+		item: form.item,
+		quantity,
+		to: quantity === null ? null : to,
+		unit: form.unit,
+		per: form.per,
+		groupSize: form.per === 'group' ? form.groupSize : null,
+		optional: form.optional,
+		use: form.use,
+		note: form.note || null,
+		or: readAlternatives(form.or),
+		// A person has been over it; only what is still unsaid wants another look.
+		check: quantity === null || (form.per === 'group' && form.groupSize === null)
+	};
+}
+
+function readAlternatives(text: string): Alternative[] {
+	if (!text) return [];
+	try {
+		const { error, value } = alternatives.validate(JSON.parse(text));
+		return error ? [] : (value as Alternative[]);
+	} catch {
+		return [];
+	}
+}
+
+function numberOrNothing(text: string, path: string): number | null {
+	if (text === '') return null;
+	const amount = readQuantity(text);
+	if (!amount)
+		throw new CoreError(
+			`“${text}” is not an amount. Write it like 2, 0.5 or 1 1/2, or leave it empty.`,
+			path
+		);
+	if (amount.compare(1_000_000_000) > 0)
+		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+	return amount.valueOf();
+}

@@ -1,0 +1,128 @@
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
+import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import type { Situation, SupplyNeed } from './situation.ts';
+import { byText, listText, thingText } from './words.ts';
+
+export type ActKind = 'buy' | 'order' | 'ask' | 'receive' | 'prepare' | 'walk';
+
+/** One thing to do in the house or outside, with everything its main button needs. */
+export type Act = {
+	readonly id: string;
+	readonly kind: ActKind;
+	readonly run: number;
+	readonly unitName: string;
+	readonly title: string;
+	readonly detail: string;
+	readonly actBy: Day;
+	readonly when: string;
+	readonly verdict: Verdict;
+	/** Keys of the needs that it moves on; empty for a walk. */
+	readonly keys: readonly string[];
+	/** In all, exactly, as text ("3/2"), in the needs' unit. */
+	readonly amount: string;
+};
+
+type Open = { readonly one: SupplyNeed; readonly kind: ActKind; readonly actBy: Day; readonly amount: Exact };
+
+/** What is to be done for the required needs, earliest act-by first. */
+export function actsOf(situation: Situation, run?: number): Act[] {
+	const open = situation.needs
+		.filter(
+			(one) => (run === undefined || one.run.run.id === run) && one.need.required && !one.need.doWithout
+		)
+		.flatMap(openSteps);
+	const acts = [...groupBy(open, groupKey).values()].map((steps) => act(steps, situation.today));
+	return acts.sort((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : order(a) - order(b)));
+}
+
+function order(act: Act): number {
+	return ['walk', 'buy', 'order', 'ask', 'receive', 'prepare'].indexOf(act.kind);
+}
+
+/** The next steps of one need: what lies at home is fetched, what is missing is got. */
+function openSteps(one: SupplyNeed): Open[] {
+	const { days, need, standing } = one;
+	if (!days || need.useDay === null || isReady(need)) return [];
+	const steps: Open[] = [];
+	if (isSome(standing.toFetch))
+		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
+	if (isSome(standing.missing)) {
+		const kind = one.supplier?.kind === 'order' ? 'order' : one.supplier?.kind === 'friend' ? 'ask' : 'buy';
+		steps.push({ one, kind, actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
+	} else if (isSome(standing.arranged)) {
+		steps.push({ one, kind: 'receive', actBy: need.promised ?? days.inHandBy, amount: standing.arranged });
+	}
+	if (steps.length === 0 && need.prepare && days.actBy) {
+		steps.push({ one, kind: 'prepare', actBy: days.actBy, amount: one.amount });
+	}
+	return steps;
+}
+
+/** Fetching goes lesson by lesson, everything else thing by thing. */
+function groupKey({ one, kind, actBy }: Open): string {
+	const what =
+		kind === 'walk' || kind === 'prepare'
+			? `lesson ${one.lesson.lesson.id}`
+			: `${one.item.id} ${one.unit} ${one.supplier?.id}`;
+	return [one.run.run.id, kind, actBy, what].join('|');
+}
+
+const VERB: Readonly<Record<ActKind, string>> = {
+	buy: 'Buy',
+	order: 'Order',
+	ask: 'Ask for',
+	receive: 'Take in',
+	prepare: 'Prepare',
+	walk: 'Fetch'
+};
+
+function act(steps: readonly Open[], today: Day): Act {
+	const [{ one, kind, actBy }] = steps;
+	const kept = one.line.use === 'kept';
+	// Kept things serve one lesson after another: the most for any one of them is enough.
+	const amount = steps.reduce(
+		(sum, step) => (kept ? (step.amount.compare(sum) > 0 ? step.amount : sum) : sum.add(step.amount)),
+		ZERO
+	);
+	const things = steps.map((step) => thingText(step.amount, step.one.unit, step.one.item.name));
+	const isList = kind === 'walk' || kind === 'prepare';
+	const lessons = [...new Map(steps.map((step) => [step.one.lesson.number, step.one])).values()];
+	const title = isList
+		? things.length === 1
+			? `${VERB[kind]} ${things[0]}`
+			: `${VERB[kind]} ${things.length} things for lesson ${one.lesson.number}`
+		: `${VERB[kind]} ${thingText(amount, one.unit, one.item.name)}`;
+	const forLessons =
+		lessons.length === 1
+			? `for lesson ${one.lesson.number}, ${dayText(one.need.useDay!)}`
+			: `for lessons ${listText(lessons.map((lesson) => String(lesson.lesson.number)))}`;
+	const where = !isList && one.supplier ? ` · ${one.supplier.name}` : '';
+	const worst = kind === 'receive' ? one.verdict : stepVerdict(steps[0], today);
+	return {
+		id: groupKey(steps[0]),
+		kind,
+		run: one.run.run.id,
+		unitName: one.run.unit.name,
+		title,
+		detail:
+			isList && things.length > 1
+				? `${listText(things.slice(0, 3))}${things.length > 3 ? ` and ${things.length - 3} more` : ''}`
+				: forLessons + where,
+		actBy,
+		when: byText(actBy, today),
+		verdict: worst,
+		keys: steps.map((step) => step.one.need.key),
+		amount: exactText(amount)
+	};
+}
+
+function stepVerdict({ one, actBy }: Open, today: Day): Verdict {
+	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
+}
+
+/** Whether an act is late or falls within the week. */
+export function isPressing(act: Act, today: Day): boolean {
+	return act.actBy <= addDays(today, DUE_DAYS);
+}

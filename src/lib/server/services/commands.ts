@@ -1,0 +1,145 @@
+import { addDays, type Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import { exact, exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
+import type { Row } from '../database/tables.ts';
+import type { Trx } from '../stores/changes.ts';
+import { patchNeed } from '../stores/needs.ts';
+import { addLot, useUp } from '../stores/stash.ts';
+import { setOutcome } from '../stores/units.ts';
+import type { Situation, SupplyNeed } from './situation.ts';
+import { thingText } from './words.ts';
+
+/** The needs of the given keys. @throws CoreError when one of them is not wanted any more. */
+function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
+	const needs = situation.needs.filter((one) => keys.includes(one.need.key));
+	if (needs.length === 0)
+		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+	return needs;
+}
+
+/**
+ * Something came into the house: it lies in the unit's collecting place, and the needs have it in
+ * hand, earliest first. What is over stays in the stash. Answers it in words.
+ */
+export async function gotIt(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	amount: Exact
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	const [first] = needs;
+	const goodUntil = first.item.keeps_days === null ? null : addDays(situation.today, first.item.keeps_days);
+	let left = amount;
+	for (const one of needs) {
+		const wanted = one.amount.sub(one.standing.inHand).sub(one.standing.toFetch);
+		const share = smaller(left, wanted);
+		if (!isSome(share)) continue;
+		if (one.line.use === 'consumed') left = left.sub(share);
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			found: exactText(one.standing.inHand.add(share)),
+			arranged: exactText(ZERO),
+			promised: null,
+			unit: one.unit
+		});
+	}
+	await addLot(
+		trx,
+		{
+			item_id: first.item.id,
+			amount,
+			unit: first.unit,
+			place_id: first.run.run.collecting_place_id,
+			good_until: goodUntil
+		},
+		situation.today
+	);
+	return thingText(amount, first.unit, first.item.name);
+}
+
+/** Somebody is on it: ordered, asked for, on the way, with the promised day when there is one. */
+export async function arrange(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	promised: Day | null
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) {
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			arranged: exactText(one.standing.missing.add(one.standing.arranged)),
+			promised,
+			unit: one.unit
+		});
+	}
+	return needs[0].item.name;
+}
+
+/** Measured into its tray, cut, dried: prepared, all of it. */
+export async function prepared(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) {
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			prepared: exactText(one.amount),
+			found: exactText(one.amount),
+			unit: one.unit
+		});
+	}
+	return needs.map((one) => one.item.name).join(', ');
+}
+
+/** The parent does without, or wants it after all. */
+export async function decide(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	without: boolean
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) {
+		await patchNeed(trx, one.run.run.id, one.need.key, { decision: without ? 'do without' : null });
+	}
+	return needs[0].item.name;
+}
+
+/** Where a missing thing is got from. */
+export async function chooseSupplier(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	supplier: number
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) await patchNeed(trx, one.run.run.id, one.need.key, { supplier_id: supplier });
+	return needs[0].item.name;
+}
+
+/**
+ * Writes down how a lesson's next session went. When it was taught, what its supplies used up is
+ * taken out of the stash.
+ */
+export async function recordOutcome(
+	trx: Trx,
+	situation: Situation,
+	lessonId: number,
+	outcome: Row<'session'>['outcome']
+): Promise<string> {
+	const lesson = situation.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === lessonId);
+	if (!lesson || lesson.over)
+		throw new CoreError('That lesson already has its outcome, or is not in the plan any more.');
+	if (outcome !== 'skipped') {
+		for (const one of situation.needs.filter((need) => need.lesson === lesson))
+			await bookConsumption(trx, one);
+	}
+	const ordinal = lesson.outcomes.length + 1;
+	await setOutcome(trx, lessonId, ordinal, outcome, lesson.dates[ordinal - 1] ?? situation.today);
+	return lesson.lesson.title;
+}
+
+async function bookConsumption(trx: Trx, one: SupplyNeed): Promise<void> {
+	if (one.line.use !== 'consumed' || one.need.doWithout) return;
+	for (const { lot, amount } of one.served?.lots ?? []) {
+		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name);
+	}
+	await patchNeed(trx, one.run.run.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
+}

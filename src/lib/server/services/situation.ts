@@ -1,0 +1,428 @@
+import { teachingDays, weekdayOf, type Day, type TeachingDays, type Weekday } from '$core/calendar/index.ts';
+import { cautionsFor, type Caution, type Participant } from '$core/cautions/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	canConvert,
+	convert,
+	exact,
+	isSome,
+	smaller,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import {
+	isReady,
+	needDays,
+	needKey,
+	NO_PORTIONS,
+	standing,
+	verdict,
+	VERDICTS,
+	type Habit,
+	type HouseDays,
+	type Need,
+	type NeedDays,
+	type Portions,
+	type Standing,
+	type Verdict,
+	type Way
+} from '$core/readiness/index.ts';
+import {
+	grossAmount,
+	holdBack,
+	netSupplies,
+	type Lot,
+	type NetLine,
+	type ServedLine
+} from '$core/supplies/index.ts';
+import type { Row } from '../database/tables.ts';
+import type { Snapshot } from '../stores/snapshot.ts';
+
+/** A lesson with its days. */
+export type LessonSituation = {
+	readonly lesson: Row<'lesson'>;
+	/** From 1, in the order of the plan. */
+	readonly number: number;
+	readonly dates: readonly Day[];
+	readonly dropped: boolean;
+	readonly outcomes: readonly Row<'session'>[];
+	/** Every session has an outcome. */
+	readonly over: boolean;
+	/** Its supplies have been used, or are not wanted any more. */
+	readonly booked: boolean;
+};
+
+export type RunSituation = {
+	readonly run: Row<'run'>;
+	readonly unit: Row<'unit'>;
+	readonly weekdays: readonly Weekday[];
+	readonly participants: readonly Row<'person'>[];
+	readonly lessons: readonly LessonSituation[];
+	/** Null while the run has no start or no weekdays. */
+	readonly calendar: TeachingDays | null;
+	readonly habit: Habit;
+};
+
+/** A need of the supplies stream with all that a screen says about it. Amounts are in `unit`. */
+export type SupplyNeed = {
+	readonly need: Need;
+	readonly run: RunSituation;
+	readonly lesson: LessonSituation;
+	readonly line: Row<'supply_line'>;
+	readonly item: Row<'item'>;
+	readonly unit: Unit;
+	readonly amount: Exact;
+	/** How many take part in the line. */
+	readonly takingPart: number;
+	readonly served: ServedLine | null;
+	readonly standing: Standing;
+	readonly supplier: Row<'supplier'> | null;
+	readonly days: NeedDays | null;
+	/** Of the whole need: the worst of what is to be fetched and what is to be got. */
+	readonly verdict: Verdict;
+	readonly cautions: readonly Caution[];
+	/** Lots of the item that cannot be compared with what is asked for. */
+	readonly problem: string | null;
+};
+
+export type Situation = {
+	readonly snapshot: Snapshot;
+	readonly today: Day;
+	readonly runs: readonly RunSituation[];
+	readonly needs: readonly SupplyNeed[];
+};
+
+/** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
+export function computeSituation(snapshot: Snapshot, today: Day): Situation {
+	const runs = snapshot.runs.map((run) => runSituation(snapshot, run));
+	const asked = runs.filter(({ run }) => run.state !== 'put away').flatMap((run) => askedOf(snapshot, run));
+	const netted = net(snapshot, asked);
+	const house: HouseDays = {
+		weekStart: snapshot.household.week_start,
+		noPreparing: [],
+		sittings: snapshot.sittings.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
+	};
+	const drafts = asked.map((one) => draftNeed(snapshot, one, netted));
+	const days = needDays(
+		drafts.map((draft) => draft.need),
+		house
+	);
+	const needs = drafts.map((draft): SupplyNeed => {
+		const own = days.get(draft.need.key) ?? null;
+		return { ...draft, days: own, verdict: wholeVerdict(draft.need, draft.standing, own, today) };
+	});
+	return { snapshot, today, runs, needs };
+}
+
+function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
+	const own = snapshot.lessons.filter((lesson) => lesson.run_id === run.id);
+	const weekdays = JSON.parse(run.weekdays) as Weekday[];
+	const blocked = snapshot.blocked.filter((one) => one.run_id === run.id);
+	const calendar =
+		run.start_on && weekdays.length
+			? teachingDays({
+					start: run.start_on,
+					end: run.end_on,
+					weekdays,
+					blocked: blocked.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
+					lessons: own.map((lesson) => ({
+						id: String(lesson.id),
+						sessions: lesson.sessions,
+						optional: lesson.optional === 1
+					})),
+					keepFree: run.keep_free
+				})
+			: null;
+	const dates = new Map(calendar?.lessons.map((lesson) => [lesson.id, lesson.dates]));
+	const dropped = new Set(calendar?.dropped);
+	const members = new Set(
+		snapshot.participants.filter((one) => one.run_id === run.id).map((one) => one.person_id)
+	);
+	return {
+		run,
+		unit: snapshot.units.find((unit) => unit.id === run.unit_id)!,
+		weekdays,
+		participants: snapshot.people.filter((person) => members.has(person.id)),
+		lessons: own.map((lesson, i) => {
+			const outcomes = snapshot.sessions.filter((session) => session.lesson_id === lesson.id);
+			return {
+				lesson,
+				number: i + 1,
+				dates: dates.get(String(lesson.id)) ?? [],
+				dropped: dropped.has(String(lesson.id)),
+				outcomes,
+				over: outcomes.length >= lesson.sessions,
+				booked: outcomes.length >= lesson.sessions || outcomes.some((one) => one.outcome !== 'skipped')
+			};
+		}),
+		calendar,
+		habit: habitOf(
+			run.habit ?? snapshot.household.habit,
+			run.habit ? run.habit_date : snapshot.household.habit_date
+		)
+	};
+}
+
+function habitOf(kind: Habit['kind'], date: Day | null): Habit {
+	if (kind !== 'before a date') return { kind };
+	return date ? { kind, date } : { kind: 'a week ahead' };
+}
+
+type Asked = {
+	readonly run: RunSituation;
+	readonly lesson: LessonSituation;
+	readonly line: Row<'supply_line'>;
+	readonly item: Row<'item'>;
+	readonly key: string;
+	readonly date: Day | null;
+	readonly takingPart: readonly Row<'person'>[];
+	/** In the line's own unit. */
+	readonly amount: Exact;
+};
+
+/** The lines of all lessons that are not over, exploded over those who take part on the day. */
+function askedOf(snapshot: Snapshot, run: RunSituation): Asked[] {
+	const items = new Map(snapshot.items.map((item) => [item.id, item]));
+	const linesOf = groupBy(snapshot.lines, (line) => line.lesson_id);
+	return run.lessons
+		.filter((lesson) => !lesson.booked)
+		.flatMap((lesson) =>
+			(linesOf.get(lesson.lesson.id) ?? []).map((line): Asked => {
+				// Supplies are for the first session that is still to come.
+				const date = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
+				const takingPart = takingPartOn(run, line, date);
+				return {
+					run,
+					lesson,
+					line,
+					item: items.get(line.item_id)!,
+					key: needKey(String(run.run.id), 'supplies', String(line.id), null, 1),
+					date,
+					takingPart,
+					amount: grossAmount(
+						{
+							// The upper end of a range, so that nothing runs short; "some" counts as one until somebody says.
+							quantity: exact(line.quantity_to ?? line.quantity ?? '1'),
+							unit: line.unit,
+							per: line.per,
+							// A group of unknown size is taken as everybody together, and the line asks for a look.
+							groupSize: line.group_size ?? Math.max(1, takingPart.length),
+							spare: exact(line.spare).valueOf()
+						},
+						takingPart.length
+					)
+				};
+			})
+		);
+}
+
+function takingPartOn(run: RunSituation, line: Row<'supply_line'>, date: Day | null): Row<'person'>[] {
+	const chosen = line.participants ? new Set(JSON.parse(line.participants) as number[]) : null;
+	return run.participants.filter((person) => {
+		if (chosen && !chosen.has(person.id)) return false;
+		if (!person.weekdays || date === null) return person.kind === 'child';
+		return (JSON.parse(person.weekdays) as number[]).includes(weekdayOf(date));
+	});
+}
+
+type Netted = {
+	readonly served: ReadonlyMap<string, ServedLine>;
+	readonly unitOf: ReadonlyMap<number, Unit>;
+	readonly problems: ReadonlyMap<string, string>;
+};
+
+/** One netting over all runs. What cannot be compared with the stash is counted on its own and says so. */
+function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
+	const unitOf = new Map<number, Unit>();
+	const problems = new Map<string, string>();
+	const dated = asked.filter((one) => one.date !== null);
+	const collecting = new Map(asked.map((one) => [one.run.run.collecting_place_id, true]));
+	const itemsAsked = new Map(asked.map((one) => [one.item.id, one.item]));
+	const lots: Lot[] = [];
+	for (const [itemId, own] of groupBy(snapshot.lots, (lot) => lot.item_id)) {
+		const item = itemsAsked.get(itemId);
+		const inStock = own.filter((lot) => exact(lot.amount).compare(0) > 0);
+		if (!item || inStock.length === 0) continue;
+		const unit = inStock[0].unit;
+		unitOf.set(itemId, unit);
+		// What already lies in a collecting place is taken before what still has to be fetched.
+		const sorted = inStock.toSorted(
+			(a, b) =>
+				Number(collecting.has(b.place_id) && b.place_id !== null) -
+				Number(collecting.has(a.place_id) && a.place_id !== null)
+		);
+		const mine = sorted
+			.filter((lot) => canConvert(lot.unit, unit, item.name))
+			.map((lot): Lot => ({
+				id: String(lot.id),
+				item: item.name,
+				amount: exact(lot.amount),
+				unit: lot.unit,
+				goodUntil: lot.good_until
+			}));
+		const back = item.keep_back ? exact(item.keep_back) : ZERO;
+		const keepUnit = item.keep_back_unit ?? unit;
+		lots.push(
+			...(canConvert(keepUnit, unit, item.name)
+				? holdBack(mine, convert(back, keepUnit, unit, item.name), unit)
+				: mine)
+		);
+	}
+	for (const one of dated) if (!unitOf.has(one.item.id)) unitOf.set(one.item.id, one.line.unit);
+	const lines = dated.map((one): NetLine => {
+		const unit = unitOf.get(one.item.id)!;
+		const comparable = canConvert(one.line.unit, unit, one.item.name);
+		if (!comparable) {
+			problems.set(
+				one.key,
+				`Asked for in ${one.line.unit}, counted in ${unit}: these cannot be compared. Count it the way the list asks.`
+			);
+		}
+		return {
+			id: one.key,
+			// Lines that cannot be compared form an item of their own, which no lot serves.
+			item: comparable ? one.item.name : `${one.item.name}\u0000${one.line.unit}`,
+			use: one.line.use,
+			date: one.date!,
+			until: one.line.out_until && one.line.out_until > one.date! ? one.line.out_until : one.date!,
+			amount: one.amount,
+			unit: one.line.unit
+		};
+	});
+	const served = new Map(
+		netSupplies(lines, lots).flatMap((row) => row.lines.map((line) => [line.line.id, line]))
+	);
+	return { served, unitOf, problems };
+}
+
+type Draft = Omit<SupplyNeed, 'days' | 'verdict'>;
+
+function draftNeed(snapshot: Snapshot, one: Asked, netted: Netted): Draft {
+	const state = stateByKey(snapshot).get(one.key);
+	const served = netted.served.get(one.key) ?? null;
+	const problem = netted.problems.get(one.key) ?? null;
+	const unit = problem || !served ? one.line.unit : netted.unitOf.get(one.item.id)!;
+	const amount = served?.gross ?? one.amount;
+	const collecting = one.run.run.collecting_place_id;
+	const places = placeByLot(snapshot);
+	const collected = (served?.lots ?? []).reduce(
+		(sum, { lot, amount: taken }) =>
+			collecting !== null && places.get(lot.id) === collecting ? sum.add(taken) : sum,
+		ZERO
+	);
+	const stored = portionsIn(unit, state, one.item.name);
+	const found = collected.compare(stored.found) > 0 ? collected : stored.found;
+	const prepares = one.line.prepare_minutes !== null;
+	const stands = standing(amount, served?.fromStash ?? ZERO, { ...stored, found }, prepares);
+	const supplier = supplierOf(snapshot, state, one.item);
+	const people = one.takingPart.map(participant);
+	return {
+		need: {
+			key: one.key,
+			lesson: String(one.lesson.lesson.id),
+			stream: 'supplies',
+			useDay: one.lesson.dropped ? null : one.date,
+			required: one.line.optional === 0,
+			doWithout: state?.decision === 'do without',
+			state: stands.state,
+			promised: state?.promised ?? null,
+			way: isSome(stands.missing) || isSome(stands.arranged) ? wayOf(supplier) : { kind: 'at home' },
+			prepare: prepares
+				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
+				: null,
+			keepsDays: one.item.keeps_days,
+			habit: one.run.habit,
+			unitStart: one.run.lessons.find((lesson) => lesson.dates.length)?.dates[0] ?? null
+		},
+		run: one.run,
+		lesson: one.lesson,
+		line: one.line,
+		item: one.item,
+		unit,
+		amount,
+		takingPart: one.takingPart.length,
+		served,
+		standing: stands,
+		supplier,
+		cautions: cautionsFor(one.item.name, one.date ?? one.run.run.start_on ?? '2000-01-01', people),
+		problem
+	};
+}
+
+/** Stored portions in the need's unit; amounts that were noted in a unit which no longer compares do not count. */
+function portionsIn(unit: Unit, state: Row<'need_state'> | undefined, item: string): Portions {
+	if (!state) return NO_PORTIONS;
+	const from = state.unit ?? unit;
+	if (!canConvert(from, unit, item)) return NO_PORTIONS;
+	const amount = (text: string) => convert(exact(text), from, unit, item);
+	return {
+		arranged: amount(state.arranged),
+		found: amount(state.found),
+		prepared: amount(state.prepared),
+		out: amount(state.out)
+	};
+}
+
+function participant(person: Row<'person'>): Participant {
+	return { name: person.name, born: person.born, allergies: JSON.parse(person.allergies) as string[] };
+}
+
+function wayOf(supplier: Row<'supplier'> | null): Way {
+	if (!supplier) return { kind: 'ask', days: 0 };
+	const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
+	if (supplier.kind === 'order')
+		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
+	if (supplier.kind === 'friend') return { kind: 'ask', days: supplier.lead_days };
+	return { kind: 'shop', open: { weekdays } };
+}
+
+/** Where a missing thing is got: as decided for it, else for its item, else the household's first shop. */
+function supplierOf(
+	snapshot: Snapshot,
+	state: Row<'need_state'> | undefined,
+	item: Row<'item'>
+): Row<'supplier'> | null {
+	const id = state?.supplier_id ?? item.supplier_id;
+	return snapshot.suppliers.find((supplier) => supplier.id === id) ?? snapshot.suppliers[0] ?? null;
+}
+
+/** The worse of what is to be got and what is to be fetched from its place at home. */
+function wholeVerdict(need: Need, stands: Standing, days: NeedDays | null, today: Day): Verdict {
+	const own = verdict(need, days ?? undefined, today);
+	if (!days || !isSome(stands.toFetch) || need.doWithout || isReady(need) || need.way.kind === 'at home')
+		return own;
+	const fetch = verdict({ ...need, state: 'missing' }, { ...days, actBy: days.inHandBy }, today);
+	return VERDICTS[Math.min(VERDICTS.indexOf(own), VERDICTS.indexOf(fetch))];
+}
+
+/** Look-up tables of a snapshot, made once for each. */
+const states = new WeakMap<Snapshot, Map<string, Row<'need_state'>>>();
+function stateByKey(snapshot: Snapshot): Map<string, Row<'need_state'>> {
+	let map = states.get(snapshot);
+	if (!map) states.set(snapshot, (map = new Map(snapshot.needStates.map((state) => [state.key, state]))));
+	return map;
+}
+
+const places = new WeakMap<Snapshot, Map<string, number | null>>();
+function placeByLot(snapshot: Snapshot): Map<string, number | null> {
+	let map = places.get(snapshot);
+	if (!map) places.set(snapshot, (map = new Map(snapshot.lots.map((lot) => [String(lot.id), lot.place_id]))));
+	return map;
+}
+
+/** How much of a need's amount lies in a lot and waits to be fetched, in the need's unit. */
+export function toFetchFrom(one: SupplyNeed, snapshot: Snapshot): { lot: Lot; amount: Exact }[] {
+	const collecting = one.run.run.collecting_place_id;
+	const at = placeByLot(snapshot);
+	let left = one.standing.toFetch;
+	const result: { lot: Lot; amount: Exact }[] = [];
+	for (const { lot, amount } of (one.served?.lots ?? []).toReversed()) {
+		if (!isSome(left)) break;
+		if (collecting !== null && at.get(lot.id) === collecting) continue;
+		const take = smaller(left, amount);
+		left = left.sub(take);
+		result.push({ lot, amount: take });
+	}
+	return result.toReversed();
+}

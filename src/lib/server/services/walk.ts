@@ -1,0 +1,188 @@
+import { addDays } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import {
+	amountText,
+	convert,
+	exact,
+	exactText,
+	isSome,
+	larger,
+	smaller,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import { DUE_DAYS } from '$core/readiness/index.ts';
+import type { Trx } from '../stores/changes.ts';
+import { patchNeed } from '../stores/needs.ts';
+import { countLot, moveLot } from '../stores/stash.ts';
+import { toFetchFrom, type Situation, type SupplyNeed } from './situation.ts';
+import { listText, placePath, thingText, walkingOrder } from './words.ts';
+
+/** One thing to take from one lot for one unit. */
+export type WalkRow = {
+	/** lot/run */
+	readonly id: string;
+	readonly lot: number;
+	readonly run: number;
+	readonly unitName: string;
+	readonly item: string;
+	readonly text: string;
+	/** Exactly, as text, in `unit`. */
+	readonly amount: string;
+	readonly unit: Unit;
+	/** What the place holds according to the last count. */
+	readonly there: string;
+	readonly lessons: string;
+	readonly keys: readonly string[];
+	readonly caution: string | null;
+	readonly lookAgain: string | null;
+	readonly boxed: string | null;
+};
+
+export type WalkPlace = { readonly path: string; readonly rows: readonly WalkRow[] };
+
+export type Walk = {
+	readonly places: readonly WalkPlace[];
+	readonly things: number;
+	/** What the house does not have, as a list to take along. */
+	readonly missing: readonly { readonly text: string; readonly lessons: string }[];
+};
+
+export type WalkSpan = 'week' | 'all';
+
+/** The walk through the house: what to take from where, in walking order. */
+export function walkOf(situation: Situation, run: number | null, span: WalkSpan): Walk {
+	const until = addDays(situation.today, DUE_DAYS);
+	const needs = situation.needs.filter(
+		(one) =>
+			(run === null || one.run.run.id === run) &&
+			!one.need.doWithout &&
+			(span === 'all' || (one.days !== null && one.days.inHandBy <= until))
+	);
+	const byRow = new Map<string, { lot: number; needs: SupplyNeed[]; amount: Exact }>();
+	for (const one of needs) {
+		for (const { lot, amount } of toFetchFrom(one, situation.snapshot)) {
+			const id = `${lot.id}/${one.run.run.id}`;
+			const row = byRow.get(id) ?? { lot: Number(lot.id), needs: [], amount: ZERO };
+			row.amount = one.line.use === 'kept' ? larger(row.amount, amount) : row.amount.add(amount);
+			row.needs.push(one);
+			byRow.set(id, row);
+		}
+	}
+	const order = walkingOrder(situation.snapshot.places);
+	const rows = [...byRow].map(([id, row]) => ({
+		place: placeOf(situation, row.lot),
+		row: walkRow(situation, id, row)
+	}));
+	rows.sort(
+		(a, b) =>
+			(order.get(a.place ?? -1) ?? 1e9) - (order.get(b.place ?? -1) ?? 1e9) ||
+			(a.row.item < b.row.item ? -1 : 1)
+	);
+	const places = new Map<string, WalkRow[]>();
+	for (const { place, row } of rows) {
+		const path = placePath(situation.snapshot.places, place);
+		places.set(path, [...(places.get(path) ?? []), row]);
+	}
+	return {
+		places: [...places].map(([path, own]) => ({ path, rows: own })),
+		things: rows.length,
+		missing: needs
+			.filter((one) => isSome(one.standing.missing) && one.need.required)
+			.map((one) => ({
+				text: thingText(one.standing.missing, one.unit, one.item.name),
+				lessons: `lesson ${one.lesson.number}`
+			}))
+	};
+}
+
+function placeOf(situation: Situation, lot: number): number | null {
+	return situation.snapshot.lots.find((one) => one.id === lot)?.place_id ?? null;
+}
+
+function walkRow(
+	situation: Situation,
+	id: string,
+	row: { lot: number; needs: SupplyNeed[]; amount: Exact }
+): WalkRow {
+	const [first] = row.needs;
+	const lot = situation.snapshot.lots.find((one) => one.id === row.lot)!;
+	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
+	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
+	const box = situation.snapshot.places.find((place) => place.id === first.run.run.collecting_place_id);
+	return {
+		id,
+		lot: row.lot,
+		run: first.run.run.id,
+		unitName: first.run.unit.name,
+		item: first.item.name,
+		text: thingText(row.amount, first.unit, first.item.name),
+		amount: exactText(row.amount),
+		unit: first.unit,
+		there: amountText(exact(lot.amount), lot.unit),
+		lessons: `lesson${row.needs.length > 1 ? 's' : ''} ${listText([...new Set(row.needs.map((one) => String(one.lesson.number)))])}`,
+		keys: row.needs.map((one) => one.need.key),
+		caution: caution ? `${caution.who.join(', ')}: ${caution.text}` : null,
+		lookAgain: lot.counted_on < limit ? `counted ${lot.counted_on}, look again` : null,
+		boxed: box?.name ?? null
+	};
+}
+
+/** Amounts of a tick, in the unit of the row. */
+export type Tick = {
+	readonly lot: number;
+	readonly run: number;
+	/** How much was found; the row's unit. */
+	readonly found: Exact;
+	readonly unit: Unit;
+	/** Takes it to the unit's collecting place. */
+	readonly move: boolean;
+};
+
+/**
+ * Writes down what was found of a lot: the needs that it serves have it in hand, in date order, and
+ * when it is moved the lot lies in the unit's collecting place. Answers what was found, in words.
+ */
+export async function tick(trx: Trx, situation: Situation, input: Tick): Promise<string> {
+	const { snapshot } = situation;
+	const served = situation.needs
+		.filter((one) => one.run.run.id === input.run && !one.need.doWithout)
+		.flatMap((one) =>
+			toFetchFrom(one, snapshot)
+				.filter(({ lot }) => lot.id === String(input.lot))
+				.map(({ amount }) => ({ one, amount }))
+		);
+	if (served.length === 0)
+		throw new CoreError('Nothing is wanted from there any more; it may have been ticked already.');
+	const [{ one: first }] = served;
+	const found = convert(input.found, input.unit, first.unit, first.item.name);
+	let left = found;
+	for (const { one, amount } of served) {
+		const share = smaller(left, amount);
+		if (!isSome(share)) continue;
+		if (one.line.use === 'consumed') left = left.sub(share);
+		const now = exactText(one.standing.inHand.add(share));
+		await patchNeed(trx, input.run, one.need.key, { found: now, unit: one.unit });
+	}
+	const box = first.run.run.collecting_place_id;
+	const lot = snapshot.lots.find((row) => row.id === input.lot)!;
+	if (input.move && box !== null) {
+		await moveLot(
+			trx,
+			input.lot,
+			convert(found, first.unit, lot.unit, first.item.name),
+			box,
+			situation.today
+		);
+	}
+	return thingText(found, first.unit, first.item.name);
+}
+
+/** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */
+export async function correct(trx: Trx, situation: Situation, lot: number, there: Exact): Promise<string> {
+	const row = situation.snapshot.lots.find((one) => one.id === lot);
+	if (!row) throw new CoreError('That is not in the stash any more. Load the page again.');
+	await countLot(trx, lot, there, situation.today);
+	return situation.snapshot.items.find((item) => item.id === row.item_id)!.name;
+}

@@ -1,0 +1,18 @@
+import type { Row } from '../database/tables.ts';
+import type { Trx } from './changes.ts';
+
+type Patch = Partial<
+	Pick<
+		Row<'need_state'>,
+		'decision' | 'supplier_id' | 'unit' | 'arranged' | 'found' | 'prepared' | 'out' | 'promised' | 'note'
+	>
+>;
+
+/** Stores what was decided about a need, or how far it has come. */
+export async function patchNeed(trx: Trx, run: number, key: string, patch: Patch): Promise<void> {
+	await trx
+		.insertInto('need_state')
+		.values({ key, run_id: run, ...patch })
+		.onConflict((conflict) => conflict.column('key').doUpdateSet(patch))
+		.execute();
+}

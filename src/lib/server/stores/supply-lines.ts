@@ -1,0 +1,76 @@
+import { CoreError } from '$core/error.ts';
+import { exact, exactText } from '$core/measure/index.ts';
+import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
+import type { Trx } from './changes.ts';
+import { itemNamed } from './items.ts';
+
+/** One line of a supply list as it is to be kept. */
+export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
+	readonly lesson: number;
+	readonly written: string;
+	readonly or: readonly Alternative[];
+	readonly use: SupplyUse;
+	/** Still to be looked at. */
+	readonly check: boolean;
+	readonly participants?: readonly number[] | null;
+};
+
+async function columns(trx: Trx, line: LineInput) {
+	const item = await itemNamed(trx, line.item, line.use);
+	return {
+		lesson_id: line.lesson,
+		written: line.written,
+		item_id: item.id,
+		quantity: line.quantity === null ? null : exactText(exact(line.quantity)),
+		quantity_to: line.to === null ? null : exactText(exact(line.to)),
+		unit: line.unit,
+		per: line.per,
+		group_size: line.groupSize,
+		optional: line.optional ? (1 as const) : (0 as const),
+		alternatives: JSON.stringify(line.or),
+		note: line.note,
+		needs_look: line.check ? (1 as const) : (0 as const),
+		use: line.use
+	};
+}
+
+/** Adds a line at the end of its lesson's list. */
+export async function addLine(trx: Trx, line: LineInput): Promise<number> {
+	const { last } = await trx
+		.selectFrom('supply_line')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('lesson_id', '=', line.lesson)
+		.executeTakeFirstOrThrow();
+	const { id } = await trx
+		.insertInto('supply_line')
+		.values({
+			...(await columns(trx, line)),
+			position: Number(last ?? 0) + 1,
+			participants: line.participants ? JSON.stringify(line.participants) : null
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+/** Changes a line in place: its id, and with it all that is known about its need, stays. */
+export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<void> {
+	const patch = {
+		...(await columns(trx, line)),
+		...(line.participants === undefined
+			? {}
+			: { participants: line.participants ? JSON.stringify(line.participants) : null })
+	};
+	const { numUpdatedRows } = await trx
+		.updateTable('supply_line')
+		.set(patch)
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That line is not on the list any more. Load the page again.');
+}
+
+/** Takes a line off the list. What is known about its need is kept and comes back with it. */
+export async function removeLine(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('supply_line').where('id', '=', id).execute();
+}

@@ -1,0 +1,157 @@
+import type { Day, Weekday } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { HabitKind, Row } from '../database/tables.ts';
+import type { Trx } from './changes.ts';
+
+/** Makes a unit with its first run; all children and guests of the household take part. */
+export async function createUnit(trx: Trx, name: string, today: Day): Promise<number> {
+	const unit = await trx.insertInto('unit').values({ name }).returning('id').executeTakeFirstOrThrow();
+	const box = await trx
+		.insertInto('place')
+		.values({ parent_id: null, name: `Box for ${name}`, kind: 'box', position: 1000 })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	const run = await trx
+		.insertInto('run')
+		.values({
+			unit_id: unit.id,
+			name: `${today.slice(0, 4)} run`,
+			state: 'collecting',
+			start_on: null,
+			end_on: null,
+			weekdays: '[]',
+			keep_free: 0,
+			habit: null,
+			habit_date: null,
+			collecting_place_id: box.id,
+			copied_from: null
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	const children = await trx.selectFrom('person').select('id').where('kind', '!=', 'adult').execute();
+	if (children.length) {
+		await trx
+			.insertInto('run_participant')
+			.values(children.map((child) => ({ run_id: run.id, person_id: child.id })))
+			.execute();
+	}
+	return run.id;
+}
+
+export type CalendarInput = {
+	readonly start: Day | null;
+	readonly end: Day | null;
+	readonly weekdays: readonly Weekday[];
+	readonly keepFree: number;
+	readonly habit: HabitKind | null;
+	readonly habitDate: Day | null;
+};
+
+/** Sets on which days a run is taught and how far ahead the household works for it. */
+export async function setCalendar(trx: Trx, run: number, input: CalendarInput): Promise<void> {
+	if (input.start && input.end && input.end < input.start) {
+		throw new CoreError('The last day must not be before the first.', 'end');
+	}
+	await trx
+		.updateTable('run')
+		.set({
+			start_on: input.start,
+			end_on: input.end,
+			weekdays: JSON.stringify(input.weekdays),
+			keep_free: input.keepFree,
+			habit: input.habit,
+			habit_date: input.habitDate,
+			state: input.start && input.weekdays.length ? 'running' : 'collecting'
+		})
+		.where('id', '=', run)
+		.execute();
+}
+
+export async function addBlocked(trx: Trx, run: number, from: Day, to: Day, reason: string): Promise<void> {
+	if (to < from) throw new CoreError('The last day off must not be before the first.', 'to');
+	await trx.insertInto('blocked').values({ run_id: run, from_on: from, to_on: to, reason }).execute();
+}
+
+export async function removeBlocked(trx: Trx, run: number, id: number): Promise<void> {
+	await trx.deleteFrom('blocked').where('id', '=', id).where('run_id', '=', run).execute();
+}
+
+export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'>;
+
+/** Adds a lesson after the last one. */
+export async function addLesson(trx: Trx, run: number, input: LessonInput): Promise<number> {
+	const { last } = await trx
+		.selectFrom('lesson')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('run_id', '=', run)
+		.executeTakeFirstOrThrow();
+	const { id } = await trx
+		.insertInto('lesson')
+		.values({ run_id: run, position: Number(last ?? 0) + 1, ...input })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+export async function updateLesson(trx: Trx, run: number, id: number, input: LessonInput): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('lesson')
+		.set(input)
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+}
+
+/** Puts the lessons of a run in the given order; lessons not named keep theirs after them. */
+export async function orderLessons(trx: Trx, run: number, order: readonly number[]): Promise<void> {
+	const lessons = await trx
+		.selectFrom('lesson')
+		.select(['id', 'position'])
+		.where('run_id', '=', run)
+		.orderBy('position')
+		.orderBy('id')
+		.execute();
+	const named = order.filter((id) => lessons.some((lesson) => lesson.id === id));
+	const all = [...named, ...lessons.map((lesson) => lesson.id).filter((id) => !named.includes(id))];
+	for (const [i, id] of all.entries()) {
+		if (lessons.find((lesson) => lesson.id === id)!.position === i + 1) continue;
+		await trx
+			.updateTable('lesson')
+			.set({ position: i + 1 })
+			.where('id', '=', id)
+			.execute();
+	}
+}
+
+/** Takes a lesson out of the plan, with its supply lines and outcomes. */
+export async function removeLesson(trx: Trx, run: number, id: number): Promise<void> {
+	const lesson = await trx
+		.selectFrom('lesson')
+		.select('id')
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (!lesson) return;
+	await trx.deleteFrom('supply_line').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('session').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('lesson').where('id', '=', id).execute();
+}
+
+/** Writes down how one session of a lesson went. */
+export async function setOutcome(
+	trx: Trx,
+	lesson: number,
+	ordinal: number,
+	outcome: Row<'session'>['outcome'],
+	heldOn: Day
+): Promise<void> {
+	await trx
+		.insertInto('session')
+		.values({ lesson_id: lesson, ordinal, outcome, held_on: heldOn })
+		.onConflict((conflict) =>
+			conflict.columns(['lesson_id', 'ordinal']).doUpdateSet({ outcome, held_on: heldOn })
+		)
+		.execute();
+}

@@ -1,0 +1,42 @@
+import type { SubmitFunction } from '@sveltejs/kit';
+import { sayDone, sayWrong } from '../toast/toast.ts';
+
+/** An id that works without a secure context, as on the phone over plain http. */
+export function newId(): string {
+	return Array.from(crypto.getRandomValues(new Uint8Array(12)), (byte) =>
+		byte.toString(16).padStart(2, '0')
+	).join('');
+}
+
+type Options = {
+	/** Called after the change was made, before the page is loaded again. */
+	done?: () => void;
+	/** Empties the form afterwards. */
+	reset?: boolean;
+};
+
+/**
+ * For `use:enhance`: sends a form with an operation id, so that sending it twice changes nothing
+ * twice, and shows the toast with Undo.
+ */
+export function saves({ done, reset = false }: Options = {}): SubmitFunction {
+	return ({ formData }) => {
+		formData.set('operation', newId());
+		return async ({ result, update }) => {
+			if (result.type === 'success') {
+				done?.();
+				const changed = (result.data as { changed?: string | null } | undefined)?.changed;
+				if (changed) sayDone(changed);
+			} else if (result.type === 'failure') {
+				const failure = result.data as { message?: string } | undefined;
+				if (failure?.message) sayWrong(failure.message);
+			} else if (result.type === 'error') {
+				sayWrong(
+					result.error?.message ?? 'That did not reach the server. What you typed is still here; try again.'
+				);
+				return;
+			}
+			await update({ reset });
+		};
+	};
+}

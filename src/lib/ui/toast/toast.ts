@@ -1,0 +1,32 @@
+import { invalidateAll } from '$app/navigation';
+import { toast } from 'svelte-sonner';
+
+/** Says what was done and offers to take it back. */
+export function sayDone(label: string): void {
+	toast(label, { duration: 8000, action: { label: 'Undo', onClick: () => void turn('undo') } });
+}
+
+/** Says what went wrong; stays until it is read. */
+export function sayWrong(message: string): void {
+	toast.error(message, { duration: 15000 });
+}
+
+/** Takes back, or does again, this browser's latest change. */
+export async function turn(way: 'undo' | 'redo'): Promise<void> {
+	let answer: { changed?: string; message?: string };
+	try {
+		const response = await fetch(`/changes/${way}`, { method: 'POST' });
+		answer = await response.json();
+	} catch {
+		sayWrong('The server cannot be reached just now. Nothing was changed.');
+		return;
+	}
+	await invalidateAll();
+	if (answer.message) toast(answer.message, { duration: 5000 });
+	else if (way === 'undo')
+		toast(answer.changed ?? '', {
+			duration: 8000,
+			action: { label: 'Redo', onClick: () => void turn('redo') }
+		});
+	else sayDone(answer.changed ?? '');
+}

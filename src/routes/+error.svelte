@@ -1,0 +1,16 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import Button from '$lib/ui/button/Button.svelte';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+</script>
+
+<svelte:head><title>Not here · Gather Bin</title></svelte:head>
+<Sheet>
+	<main>
+		<h1 class="text-2xl">{page.error?.message}</h1>
+		{#if page.error?.reference}<p class="mt-2 text-ink-2">
+				If it happens again, the server’s log has the details under {page.error.reference}.
+			</p>{/if}
+		<p class="mt-4"><Button href="/" look="main">Back to Next</Button></p>
+	</main>
+</Sheet>

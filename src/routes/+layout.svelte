@@ -1,0 +1,29 @@
+<script lang="ts">
+	import '$lib/ui/tokens.css';
+	import { onMount } from 'svelte';
+	import { tinykeys } from 'tinykeys';
+	import Shell from '$lib/ui/shell/Shell.svelte';
+	import { turn } from '$lib/ui/toast/toast.ts';
+	import Toasts from '$lib/ui/toast/Toasts.svelte';
+
+	let { data, children } = $props();
+
+	/** While one types, the browser's own undo is meant. */
+	const isTyping = (event: Event) =>
+		event.target instanceof HTMLElement &&
+		event.target.matches('textarea, input:not([type=checkbox]):not([type=radio]), [contenteditable]');
+
+	onMount(() => {
+		const on = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
+			if (isTyping(event)) return;
+			event.preventDefault();
+			void turn(way);
+		};
+		return tinykeys(window, { '$mod+z': on('undo'), '$mod+Shift+z': on('redo'), '$mod+y': on('redo') });
+	});
+</script>
+
+<Shell household={data.household} today={data.today}>
+	{@render children()}
+</Shell>
+<Toasts />

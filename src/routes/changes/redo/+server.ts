@@ -1,0 +1,4 @@
+import { redo } from '$lib/server/stores/changes.ts';
+import { turning } from '$lib/server/turn.ts';
+
+export const POST = turning(redo);

@@ -1,0 +1,4 @@
+import { undo } from '$lib/server/stores/changes.ts';
+import { turning } from '$lib/server/turn.ts';
+
+export const POST = turning(undo);

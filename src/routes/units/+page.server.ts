@@ -1,0 +1,43 @@
+import { redirect } from '@sveltejs/kit';
+import Joi from 'joi';
+import { dayText } from '$core/calendar/index.ts';
+import { isSome } from '$core/measure/index.ts';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { title } from '$lib/server/schemas/fields.ts';
+import { weekdaysText } from '$lib/server/services/plan.ts';
+import { createUnit } from '$lib/server/stores/units.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const now = await situation();
+	return {
+		runs: now.runs.map((one) => {
+			const needs = now.needs.filter((need) => need.run === one && need.need.required);
+			return {
+				id: one.run.id,
+				name: one.unit.name,
+				run: one.run.name,
+				state: one.run.state,
+				lessons: one.lessons.length,
+				days: one.calendar?.finish
+					? `${weekdaysText(one)}, to ${dayText(one.calendar.finish)}`
+					: 'no dates yet',
+				missing: needs.filter((need) => isSome(need.standing.missing) && !need.need.doWithout).length
+			};
+		})
+	};
+};
+
+export const actions: Actions = {
+	create: async (event) => {
+		const done = await act(
+			event,
+			Joi.object<{ name: string }>({ name: title('the unit a name') }),
+			() => 'New unit',
+			async (trx, input) => createUnit(trx, input.name, (await situation()).today)
+		);
+		if ('result' in done) redirect(303, `/units/${done.result}/plan`);
+		return done;
+	}
+};

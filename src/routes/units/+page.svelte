@@ -1,0 +1,67 @@
+<script lang="ts">
+	import Button from '$lib/ui/button/Button.svelte';
+	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
+	import Field from '$lib/ui/field/Field.svelte';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+
+	let { data, form } = $props();
+	const states = { running: 'Running', collecting: 'Being collected', 'put away': 'Put away' } as const;
+	const running = $derived(data.runs.filter((run) => run.state === 'running'));
+	const ordered = $derived([
+		...running,
+		...data.runs.filter((run) => run.state === 'collecting'),
+		...data.runs.filter((run) => run.state === 'put away')
+	]);
+	const sentence = $derived(
+		data.runs.length === 0
+			? 'No units yet.'
+			: `${running.length === 1 ? 'One unit is' : `${running.length} units are`} running, ${data.runs.filter((run) => run.state === 'collecting').length} being collected.`
+	);
+	const failure = $derived(form && 'message' in form ? form : null);
+</script>
+
+<svelte:head><title>Units · Gather Bin</title></svelte:head>
+<Sheet>
+	<main>
+		<h1 class="text-3xl">Units</h1>
+		<p class="mt-2 font-display text-xl">{sentence}</p>
+		{#if ordered.length}
+			<ul class="mt-5 divide-y divide-rule border-y-2 border-ink">
+				{#each ordered as run (run.id)}
+					<li class="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-4">
+						<a
+							href="/units/{run.id}"
+							class="min-w-64 font-display text-xl font-semibold text-ink underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+							>{run.name}</a
+						>
+						<span class="w-36 text-ink-2">{states[run.state]}</span>
+						<span class="w-64 text-ink-2">{run.lessons} lessons, {run.days}</span>
+						{#if run.state !== 'put away'}
+							<span class={run.missing ? 'font-semibold' : 'text-good'}
+								>{run.missing ? `${run.missing} missing` : 'nothing missing'}</span
+							>
+						{/if}
+					</li>
+				{/each}
+			</ul>
+		{:else}
+			<EmptyState title="Start with a name">
+				<p>A unit is one topic for some weeks. Its lessons and supply lists come next.</p>
+			</EmptyState>
+		{/if}
+		<form method="post" action="?/create" class="mt-8 flex max-w-xl flex-wrap items-end gap-3">
+			<Field label="New unit" name="name" {failure} class="min-w-64 flex-1">
+				{#snippet children(aria)}
+					<input
+						class="typed"
+						name="name"
+						placeholder="Ponds and Streams"
+						value={failure?.typed?.name ?? ''}
+						{...aria}
+					/>
+				{/snippet}
+			</Field>
+			<Button look={ordered.length ? 'plain' : 'main'} type="submit">Start this unit</Button>
+		</form>
+	</main>
+</Sheet>

@@ -1,0 +1,13 @@
+import { needActions } from '$lib/server/acts-on-needs.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { boardOf } from '$lib/server/services/board.ts';
+import { planOf } from '$lib/server/services/plan.ts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	const plan = planOf(now, run);
+	return { board: boardOf(now, run), weeks: plan.weeks, planSentence: plan.sentence };
+};
+
+export const actions = needActions;

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import ActList from '$lib/ui/acts/ActList.svelte';
+	import Button from '$lib/ui/button/Button.svelte';
+	import Sentence from '$lib/ui/sentence/Sentence.svelte';
+	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
+
+	let { data } = $props();
+	const base = $derived(`/units/${data.unit.id}`);
+</script>
+
+<svelte:head><title>{data.unit.name} · Gather Bin</title></svelte:head>
+
+<div class="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
+	<div class="xl:col-start-1 xl:row-start-1">
+		<Sentence sentence={data.board.sentence} />
+	</div>
+	<section class="xl:col-start-2 xl:row-span-2 xl:row-start-1" aria-labelledby="do-next">
+		<h2 id="do-next" class="mb-2 text-lg">Do next</h2>
+		{#if data.board.acts.length}
+			<ActList acts={data.board.acts} action={base} />
+			{#if data.board.moreActs}<p class="mt-2 text-sm text-ink-2">
+					{data.board.moreActs} more further ahead.
+				</p>{/if}
+		{:else}
+			<p class="text-ink-2">Nothing by any date.</p>
+			<p class="mt-3"><Button href="{base}/gather/paste" look="main">Paste a supply list</Button></p>
+		{/if}
+		{#if data.weeks.length}
+			<div class="mt-6"><DayStrip weeks={data.weeks} summary={data.planSentence} /></div>
+		{/if}
+	</section>
+	<section class="xl:col-start-1" aria-labelledby="lessons">
+		<h2 id="lessons" class="sr-only">Lessons</h2>
+		{#if data.board.lessons.length}
+			<table class="w-full border-collapse text-left">
+				<thead class="hidden border-b border-ink text-sm sm:table-header-group">
+					<tr>
+						<th class="w-9 py-2 font-semibold"><span class="sr-only">Number</span></th>
+						<th class="py-2 font-semibold">Lesson</th>
+						<th class="w-28 py-2 font-semibold">Day</th>
+						<th class="w-56 py-2 font-semibold">Supplies</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each data.board.lessons as lesson (lesson.id)}
+						<tr
+							class="grid grid-cols-[2.25rem_1fr_auto] border-b border-rule align-top sm:table-row {lesson.isNext
+								? 'bg-good-soft/60'
+								: ''} {lesson.outcome ? 'text-ink-2' : ''}"
+						>
+							<td class="py-2.5 pl-1 text-ink-2">{lesson.number}</td>
+							<td class="py-2.5 pr-3">
+								<p class={lesson.isNext ? 'font-bold' : 'font-semibold'}>
+									{lesson.title}{#if lesson.optional}<span class="font-normal text-ink-2">
+											(optional)</span
+										>{/if}
+								</p>
+								{#if lesson.note}<p class="text-sm text-ink-2">{lesson.note}</p>{/if}
+								{#each lesson.cautions as caution (caution)}<p class="text-sm text-due">{caution}</p>{/each}
+							</td>
+							<td class="py-2.5 pr-3 whitespace-nowrap">{lesson.day}</td>
+							<td class="col-span-2 col-start-2 pb-2.5 sm:py-2.5">
+								<span class="v-{lesson.supplies.verdict.replace(' ', '-')} font-semibold"
+									><span class="sr-only">Supplies: </span>{lesson.supplies.text}</span
+								>
+								{#if lesson.supplies.detail}<span class="text-sm text-ink-2 sm:block">
+										{lesson.supplies.detail}</span
+									>{/if}
+							</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		{:else}
+			<p><Button href="{base}/plan" look="main">Add the lessons</Button></p>
+		{/if}
+		{#if data.board.extras.length}
+			<p class="mt-4 text-sm text-ink-2">
+				Extras that are not at home and hold nothing up: {data.board.extras.join(', ')}.
+			</p>
+		{/if}
+	</section>
+</div>

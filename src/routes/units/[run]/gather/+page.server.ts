@@ -1,0 +1,105 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { exact } from '$core/measure/index.ts';
+import { nameKey, readSupplyLine, usualUse } from '$core/supplies/index.ts';
+import { act } from '$lib/server/act.ts';
+import { needActions } from '$lib/server/acts-on-needs.ts';
+import { situation } from '$lib/server/household.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { id } from '$lib/server/schemas/fields.ts';
+import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
+import { gatherList } from '$lib/server/services/gather.ts';
+import { sentenceOf } from '$lib/server/services/board.ts';
+import { numberTyped } from '$lib/server/services/words.ts';
+import { addLine, removeLine, updateLine } from '$lib/server/stores/supply-lines.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	const { snapshot } = now;
+	const lessonIds = new Set(run.lessons.map(({ lesson }) => lesson.id));
+	const items = new Map(snapshot.items.map((item) => [item.id, item]));
+	return {
+		list: gatherList(now, run),
+		sentence: sentenceOf(
+			now,
+			now.needs.filter((one) => one.run === run),
+			run
+		),
+		lessons: run.lessons.map(({ lesson, number, booked }) => ({
+			id: lesson.id,
+			number,
+			title: lesson.title,
+			booked
+		})),
+		suppliers: snapshot.suppliers.map((supplier) => ({ value: String(supplier.id), label: supplier.name })),
+		items: snapshot.items.map((item) => item.name),
+		children: run.participants.map((person) => ({ id: person.id, name: person.name })),
+		lines: snapshot.lines
+			.filter((line) => lessonIds.has(line.lesson_id))
+			.map((line) => ({
+				id: line.id,
+				lesson: line.lesson_id,
+				itemId: line.item_id,
+				written: line.written,
+				item: items.get(line.item_id)!.name,
+				quantity: line.quantity === null ? '' : numberTyped(exact(line.quantity)),
+				to: line.quantity_to === null ? '' : numberTyped(exact(line.quantity_to)),
+				unit: line.unit,
+				per: line.per,
+				groupSize: line.group_size === null ? '' : String(line.group_size),
+				optional: line.optional === 1,
+				use: line.use,
+				note: line.note ?? '',
+				or: line.alternatives,
+				participants: line.participants ? (JSON.parse(line.participants) as number[]) : null
+			}))
+	};
+};
+
+type EditForm = LineForm & { id: number } & Record<`child${number}`, string>;
+
+export const actions: Actions = {
+	...needActions,
+	add: (event) =>
+		act(
+			event,
+			Joi.object<{ text: string; lesson: number }>({
+				text: Joi.string().trim().min(1).max(1000).required().messages({
+					'string.empty': 'Please type what is needed, like “12 craft sticks per child”',
+					'any.required': 'Please type what is needed, like “12 craft sticks per child”'
+				}),
+				lesson: id.required()
+			}),
+			(added: string) => `Added: ${added}`,
+			async (trx, form) => {
+				const read = readSupplyLine(form.text);
+				if (read.length === 0)
+					throw new CoreError('That reads like a heading. Type what is needed, like “2 cups flour”.', 'text');
+				const uses = new Map((await situation()).snapshot.items.map((item) => [item.name_key, item.use]));
+				for (const line of read) {
+					const use = uses.get(nameKey(line.item)) ?? usualUse(line.item);
+					await addLine(trx, { ...line, lesson: form.lesson, written: form.text, use });
+				}
+				return read.map((line) => line.item).join(', ');
+			}
+		),
+	edit: (event) =>
+		act(
+			event,
+			Joi.object<EditForm>({ id: id.required(), ...lineFields }).pattern(/^child\d+$/, Joi.string()),
+			'Supply line changed',
+			async (trx, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const chosen = run.participants
+					.filter((person) => form[`child${person.id}`] !== undefined)
+					.map((person) => person.id);
+				const all = chosen.length === 0 || chosen.length === run.participants.length;
+				await updateLine(trx, form.id, { ...asLine(form), participants: all ? null : chosen });
+			}
+		),
+	remove: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Supply line removed', (trx, form) =>
+			removeLine(trx, form.id)
+		)
+};

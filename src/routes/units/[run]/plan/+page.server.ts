@@ -1,0 +1,139 @@
+import Joi from 'joi';
+import type { Weekday } from '$core/calendar/index.ts';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { day, flag, id, ids, optionalDay, title } from '$lib/server/schemas/fields.ts';
+import type { HabitKind } from '$lib/server/database/tables.ts';
+import { recordOutcome } from '$lib/server/services/commands.ts';
+import { planOf } from '$lib/server/services/plan.ts';
+import * as units from '$lib/server/stores/units.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	return {
+		plan: planOf(now, run),
+		calendar: {
+			start: run.run.start_on,
+			end: run.run.end_on,
+			weekdays: run.weekdays,
+			keepFree: run.run.keep_free,
+			habit: run.run.habit,
+			habitDate: run.run.habit_date,
+			householdHabit: now.snapshot.household.habit
+		}
+	};
+};
+
+type CalendarForm = {
+	start: string | null;
+	end: string | null;
+	keepFree: number;
+	habit: HabitKind | null;
+	habitDate: string | null;
+} & Record<`weekday${Weekday}`, boolean>;
+
+const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7];
+
+const calendarForm = Joi.object<CalendarForm>({
+	start: optionalDay,
+	end: optionalDay,
+	keepFree: Joi.number().integer().min(0).max(99).empty('').default(0).messages({
+		'number.base': 'Please give the spare days as a whole number',
+		'number.integer': 'Please give the spare days as a whole number',
+		'number.min': 'Spare days cannot be below 0'
+	}),
+	habit: Joi.string()
+		.valid('day by day', 'a week ahead', 'before the unit', 'before a date')
+		.empty('')
+		.allow(null)
+		.default(null),
+	habitDate: optionalDay,
+	...Object.fromEntries(WEEKDAYS.map((weekday) => [`weekday${weekday}`, flag]))
+});
+
+const lessonFields = {
+	title: title('the lesson a title'),
+	note: Joi.string().trim().allow('').max(500).default(''),
+	optional: flag,
+	sessions: Joi.number().integer().min(1).max(50).default(1).messages({
+		'number.base': 'Please give the days as a whole number, 1 or more',
+		'number.integer': 'Please give the days as a whole number, 1 or more',
+		'number.min': 'A lesson takes at least one day'
+	})
+};
+type LessonForm = { title: string; note: string; optional: boolean; sessions: number };
+const asLesson = (form: LessonForm): units.LessonInput => ({
+	title: form.title,
+	note: form.note,
+	optional: form.optional ? 1 : 0,
+	sessions: form.sessions
+});
+
+export const actions: Actions = {
+	calendar: (event) =>
+		act(event, calendarForm, 'Calendar', (trx, form) =>
+			units.setCalendar(trx, Number(event.params.run), {
+				start: form.start,
+				end: form.end,
+				keepFree: form.keepFree,
+				habit: form.habit,
+				habitDate: form.habitDate,
+				weekdays: WEEKDAYS.filter((weekday) => form[`weekday${weekday}`])
+			})
+		),
+	block: (event) =>
+		act(
+			event,
+			Joi.object<{ from: string; to: string | null; reason: string }>({
+				from: day
+					.required()
+					.messages({ 'any.required': 'Please give the day', 'string.empty': 'Please give the day' }),
+				to: optionalDay,
+				reason: Joi.string().trim().allow('').max(100).default('')
+			}),
+			'Day off',
+			(trx, form) =>
+				units.addBlocked(
+					trx,
+					Number(event.params.run),
+					form.from,
+					form.to ?? form.from,
+					form.reason || 'day off'
+				)
+		),
+	unblock: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Day off removed', (trx, form) =>
+			units.removeBlocked(trx, Number(event.params.run), form.id)
+		),
+	add: (event) =>
+		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', (trx, form) =>
+			units.addLesson(trx, Number(event.params.run), asLesson(form))
+		),
+	edit: (event) =>
+		act(
+			event,
+			Joi.object<LessonForm & { id: number }>({ id: id.required(), ...lessonFields }),
+			'Lesson changed',
+			(trx, form) => units.updateLesson(trx, Number(event.params.run), form.id, asLesson(form))
+		),
+	order: (event) =>
+		act(event, Joi.object<{ order: number[] }>({ order: ids.required() }), 'Order of lessons', (trx, form) =>
+			units.orderLessons(trx, Number(event.params.run), form.order)
+		),
+	remove: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', (trx, form) =>
+			units.removeLesson(trx, Number(event.params.run), form.id)
+		),
+	outcome: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; outcome: 'taught' | 'partly taught' | 'skipped' }>({
+				id: id.required(),
+				outcome: Joi.string().valid('taught', 'partly taught', 'skipped').required()
+			}),
+			(what: string) => `${what}: written down`,
+			async (trx, form) => recordOutcome(trx, await situation(), form.id, form.outcome)
+		)
+};

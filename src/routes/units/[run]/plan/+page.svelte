@@ -1,0 +1,303 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import ArrowDown from '@lucide/svelte/icons/arrow-down';
+	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import GripVertical from '@lucide/svelte/icons/grip-vertical';
+	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
+	import { weekdayName, type Weekday } from '$core/calendar/index.ts';
+	import Button from '$lib/ui/button/Button.svelte';
+	import DayField from '$lib/ui/day/DayField.svelte';
+	import Dialog from '$lib/ui/dialog/Dialog.svelte';
+	import Field from '$lib/ui/field/Field.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Select from '$lib/ui/select/Select.svelte';
+	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const weekdays: Weekday[] = [1, 2, 3, 4, 5, 6, 7];
+	const habits = $derived([
+		{ value: '', label: `As the household does: ${data.calendar.householdHabit}` },
+		{ value: 'day by day', label: 'Day by day: ready the day before' },
+		{ value: 'a week ahead', label: 'A week ahead' },
+		{ value: 'before the unit', label: 'All before the unit starts' },
+		{ value: 'before a date', label: 'All before a date' }
+	]);
+	let habit = $derived(data.calendar.habit ?? '');
+
+	type Lesson = (typeof data.plan.lessons)[number];
+	let lessons = $derived([...data.plan.lessons]);
+	let editing = $state<Lesson | null>(null);
+	let editorOpen = $state(false);
+	let orderForm: HTMLFormElement;
+	let orderText = $state('');
+
+	async function sendOrder(order: readonly Lesson[]) {
+		orderText = order.map((lesson) => lesson.id).join(',');
+		await Promise.resolve();
+		orderForm.requestSubmit();
+	}
+	function edit(lesson: Lesson) {
+		editing = lesson;
+		editorOpen = true;
+	}
+	const moved = (i: number, by: 1 | -1) => {
+		const order = data.plan.lessons.map((lesson) => lesson.id);
+		[order[i], order[i + by]] = [order[i + by], order[i]];
+		return order.join(',');
+	};
+</script>
+
+<svelte:head><title>Plan · {data.unit.name} · Gather Bin</title></svelte:head>
+
+<p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.plan.sentence}</p>
+
+<div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
+	<section aria-labelledby="lessons">
+		<h2 id="lessons" class="mb-2 text-lg">Lessons in order</h2>
+		<ol
+			class="border-t-2 border-ink"
+			use:dragHandleZone={{ items: lessons, flipDurationMs: 120, dropTargetStyle: {}, type: 'lessons' }}
+			onconsider={(event) => (lessons = event.detail.items)}
+			onfinalize={(event) => {
+				lessons = event.detail.items;
+				void sendOrder(event.detail.items);
+			}}
+		>
+			{#each lessons as lesson, i (lesson.id)}
+				<li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule bg-sheet py-2">
+					<span
+						use:dragHandle
+						aria-label="Drag {lesson.title}"
+						class="hidden cursor-grab text-ink-2 sm:inline-flex"
+						><GripVertical size={18} aria-hidden="true" /></span
+					>
+					<span class="w-6 text-right text-ink-2">{i + 1}</span>
+					<div class="min-w-48 flex-1">
+						<button
+							type="button"
+							class="text-left font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
+							onclick={() => edit(lesson)}>{lesson.title}</button
+						>
+						<p class="text-sm text-ink-2">
+							{lesson.days}{#if lesson.optional}{' · optional'}{/if}{#if lesson.sessions > 1}{` · ${lesson.sessions} days`}{/if}{` · ${lesson.supplies} supply lines`}
+						</p>
+					</div>
+					{#if lesson.outcome}
+						<span class="text-sm font-semibold text-good">{lesson.outcome}</span>
+					{:else if lesson.asksOutcome}
+						<form method="post" action="?/outcome" use:enhance={saves()} class="flex items-center gap-2">
+							<span class="text-sm text-due">How did it go?</span>
+							<input type="hidden" name="id" value={lesson.id} />
+							<Button size="small" type="submit" name="outcome" value="taught">Taught</Button>
+							<Button size="small" type="submit" name="outcome" value="partly taught" look="quiet"
+								>Partly</Button
+							>
+							<Button size="small" type="submit" name="outcome" value="skipped" look="quiet">Skipped</Button>
+						</form>
+					{/if}
+					<div class="flex">
+						<form method="post" action="?/order" use:enhance={saves()}>
+							<button
+								name="order"
+								value={i > 0 ? moved(i, -1) : ''}
+								disabled={i === 0}
+								class="grid size-9 place-items-center text-ink-2 hover:text-ink disabled:opacity-25"
+								aria-label="Move {lesson.title} up"><ArrowUp size={18} aria-hidden="true" /></button
+							>
+						</form>
+						<form method="post" action="?/order" use:enhance={saves()}>
+							<button
+								name="order"
+								value={i < lessons.length - 1 ? moved(i, 1) : ''}
+								disabled={i === lessons.length - 1}
+								class="grid size-9 place-items-center text-ink-2 hover:text-ink disabled:opacity-25"
+								aria-label="Move {lesson.title} down"><ArrowDown size={18} aria-hidden="true" /></button
+							>
+						</form>
+					</div>
+				</li>
+			{/each}
+		</ol>
+		<form method="post" action="?/order" use:enhance={saves()} bind:this={orderForm} hidden>
+			<input type="hidden" name="order" value={orderText} />
+		</form>
+		<form
+			method="post"
+			action="?/add"
+			use:enhance={saves({ reset: true })}
+			class="mt-4 flex flex-wrap items-end gap-3"
+		>
+			<Field label="Next lesson" name="title" {failure} class="min-w-56 flex-1">
+				{#snippet children(aria)}<input
+						class="typed"
+						name="title"
+						placeholder="Old maps and sea monsters"
+						{...aria}
+					/>{/snippet}
+			</Field>
+			<Button type="submit" look={lessons.length ? 'plain' : 'main'}>Add lesson</Button>
+		</form>
+	</section>
+
+	<div class="space-y-8">
+		{#if data.plan.weeks.length}<DayStrip weeks={data.plan.weeks} summary={data.plan.sentence} />{/if}
+
+		<section aria-labelledby="calendar">
+			<h2 id="calendar" class="mb-2 text-lg">Days of the unit</h2>
+			<form method="post" action="?/calendar" use:enhance={saves()} class="space-y-3">
+				<div class="grid grid-cols-2 gap-3">
+					<Field label="First day" name="start" {failure}>
+						{#snippet children(aria)}<DayField
+								name="start"
+								value={data.calendar.start ?? ''}
+								{...aria}
+							/>{/snippet}
+					</Field>
+					<Field label="Last day" name="end" {failure}>
+						{#snippet children(aria)}<DayField
+								name="end"
+								value={data.calendar.end ?? ''}
+								{...aria}
+							/>{/snippet}
+					</Field>
+				</div>
+				<fieldset>
+					<legend class="mb-1 text-sm font-semibold">Weekdays</legend>
+					<div class="flex flex-wrap gap-1">
+						{#each weekdays as weekday (weekday)}
+							<label
+								class="flex min-h-10 min-w-10 items-center justify-center rounded-[3px] border border-[#98a39b] px-2 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
+							>
+								<input
+									type="checkbox"
+									class="sr-only"
+									name="weekday{weekday}"
+									checked={data.calendar.weekdays.includes(weekday)}
+								/>{weekdayName(weekday)}
+							</label>
+						{/each}
+					</div>
+				</fieldset>
+				<Field
+					label="Days to keep free"
+					name="keepFree"
+					hint="Slack for sick days and good weather."
+					{failure}
+				>
+					{#snippet children(aria)}<input
+							class="typed !w-24 text-right"
+							name="keepFree"
+							inputmode="numeric"
+							value={data.calendar.keepFree}
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="How far ahead to be ready" name="habit" {failure}>
+					{#snippet children(aria)}<Select
+							name="habit"
+							options={habits}
+							bind:value={habit}
+							{...aria}
+						/>{/snippet}
+				</Field>
+				{#if habit === 'before a date'}
+					<Field label="Ready before" name="habitDate" {failure}>
+						{#snippet children(aria)}<DayField
+								name="habitDate"
+								value={data.calendar.habitDate ?? ''}
+								{...aria}
+							/>{/snippet}
+					</Field>
+				{/if}
+				<Button type="submit">Save the days</Button>
+			</form>
+		</section>
+
+		<section aria-labelledby="blocked">
+			<h2 id="blocked" class="mb-2 text-lg">Days without lessons</h2>
+			<ul class="divide-y divide-rule border-y border-rule">
+				{#each data.plan.blocked as blocked (blocked.id)}
+					<li class="flex items-center gap-3 py-1.5">
+						<span class="flex-1"
+							>{blocked.text}<span class="block text-sm text-ink-2">{blocked.reason}</span></span
+						>
+						<form method="post" action="?/unblock" use:enhance={saves()}>
+							<input type="hidden" name="id" value={blocked.id} />
+							<Button size="small" look="quiet" type="submit" aria-label="Teach again on {blocked.text}"
+								>Teach again</Button
+							>
+						</form>
+					</li>
+				{:else}
+					<li class="py-2 text-ink-2">None yet. Co-op days, trips and breaks go here.</li>
+				{/each}
+			</ul>
+			<form
+				method="post"
+				action="?/block"
+				use:enhance={saves({ reset: true })}
+				class="mt-3 grid grid-cols-2 gap-3"
+			>
+				<Field label="From" name="from" {failure}>
+					{#snippet children(aria)}<DayField name="from" {...aria} />{/snippet}
+				</Field>
+				<Field label="To, if longer" name="to" {failure}>
+					{#snippet children(aria)}<DayField name="to" {...aria} />{/snippet}
+				</Field>
+				<Field label="Why" name="reason" class="col-span-2" {failure}>
+					{#snippet children(aria)}<input
+							class="typed"
+							name="reason"
+							placeholder="co-op"
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<div class="col-span-2"><Button type="submit">Block these days</Button></div>
+			</form>
+		</section>
+	</div>
+</div>
+
+<Dialog bind:open={editorOpen} title="Lesson {editing?.number}" about={editing?.days}>
+	{#if editing}
+		<form
+			method="post"
+			action="?/edit"
+			use:enhance={saves({ done: () => (editorOpen = false) })}
+			class="space-y-4"
+		>
+			<input type="hidden" name="id" value={editing.id} />
+			<Field label="Title" name="title" {failure}>
+				{#snippet children(aria)}<input
+						class="typed"
+						name="title"
+						value={editing?.title}
+						{...aria}
+					/>{/snippet}
+			</Field>
+			<Field label="What is done" name="note" {failure}>
+				{#snippet children(aria)}<input class="typed" name="note" value={editing?.note} {...aria} />{/snippet}
+			</Field>
+			<div class="flex items-end gap-6">
+				<Field label="Teaching days" name="sessions" {failure}>
+					{#snippet children(aria)}<input
+							class="typed !w-24 text-right"
+							name="sessions"
+							inputmode="numeric"
+							value={editing?.sessions}
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<label class="flex min-h-10 items-center gap-2"
+					><input type="checkbox" name="optional" class="size-5" checked={editing?.optional} /> Optional: dropped
+					first when days are short</label
+				>
+			</div>
+			<div class="flex justify-between gap-3">
+				<Button type="submit" look="main">Save lesson</Button>
+				<Button type="submit" look="quiet" formaction="?/remove">Remove from the plan</Button>
+			</div>
+		</form>
+	{/if}
+</Dialog>

@@ -1,0 +1,13 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	test: {
+		include: ['src/**/*.test.ts'],
+		environment: 'node',
+		// Two cores on the smallest machine that the tests run on.
+		maxWorkers: 2
+	}
+});
