@@ -360,7 +360,7 @@ export const MAPS = {
 			title: 'Bearings from sun and shadow',
 			note: 'Shadow stick, clear day wanted',
 			supplies:
-				'1 wooden dowel\n12 smooth stones\n1 protractor per pair\n1 piece of sidewalk chalk per child\nstopwatch or kitchen timer\nclipboard (1 per child)'
+				'1 wooden dowel\n12 smooth stones\n1 protractor per pair\n1 stick of sidewalk chalk per child\nstopwatch or kitchen timer\nclipboard (1 per child)'
 		},
 		{
 			title: 'Streets and lines: town and transit maps',

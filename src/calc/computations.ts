@@ -16,7 +16,7 @@ const day = Joi.string()
 	.messages({ 'string.pattern.base': '{{#label}} must be a date such as 2027-01-12' });
 const text = Joi.string();
 const unit = Joi.string().valid(...UNITS);
-const quantity = Joi.number().min(0);
+const quantity = Joi.number().unsafe().min(0);
 const whole = Joi.number().integer().min(1).messages({
 	'number.base': '{{#label}} must be a whole number, 1 or more',
 	'number.integer': '{{#label}} must be a whole number, 1 or more',
@@ -38,7 +38,9 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		{
 			start: day.required(),
 			end: day.allow(null),
-			weekdays: Joi.array().items(Joi.number().integer().min(1).max(7).required()).min(1).required(),
+			weekdays: Joi.array().items(Joi.number().integer().min(1).max(7)).min(1).required().messages({
+				'array.min': '{{#label}} must name at least one day of the week'
+			}),
 			blocked: Joi.array()
 				.items(day, Joi.object({ from: day.required(), to: day.required() }))
 				.required(),

@@ -23,7 +23,15 @@ export function exact(value: number | string | Exact): Exact {
 	if (typeof value === 'string') return new Fraction(value);
 	if (typeof value !== 'number') return value;
 	if (Number.isSafeInteger(value)) return new Fraction(value, 1);
-	return simplest(value) ?? new Fraction(String(value));
+	return simplest(value) ?? decimal(value);
+}
+
+/** The decimal digits of a number, exponents written out. */
+function decimal(value: number): Exact {
+	const [digits, exponent = '0'] = String(value).split('e');
+	const power = 10n ** BigInt(Math.abs(Number(exponent)));
+	const scale = Number(exponent) < 0 ? new Fraction(1n, power) : new Fraction(power, 1n);
+	return new Fraction(digits).mul(scale);
 }
 
 /** Walks the convergents of the continued fraction of `value` until one is the very same double. */

@@ -16,12 +16,18 @@ export type NewLine = Omit<KnownLine, 'id'>;
 
 export type Match = { readonly known: KnownLine; readonly changed: readonly ChangedField[] };
 
+/**
+ * A kept line that the list no longer has. `again` says that the list mostly repeats its lesson, so
+ * that the line really was taken out; else the list may only bring something more.
+ */
+export type GoneLine = KnownLine & { readonly again: boolean };
+
 /** How a list pasted again differs from the one that is there. Ids of what stays are kept. */
 export type Difference = {
 	/** For each new line the kept line it is, and whether something changed; null when it is new. */
 	readonly matches: readonly (Match | null)[];
 	/** Kept lines of the lessons named in the list that no longer stand in it. */
-	readonly gone: readonly KnownLine[];
+	readonly gone: readonly GoneLine[];
 };
 
 export type ChangedField = 'quantity' | 'to' | 'unit' | 'item' | 'per' | 'groupSize' | 'optional';
@@ -55,7 +61,12 @@ export function compareLists(known: readonly KnownLine[], read: readonly NewLine
 		});
 	}
 	const lessons = new Set(read.map((line) => line.lesson));
-	const gone = [...free].filter(([lesson]) => lessons.has(lesson)).flatMap(([, lines]) => [...lines]);
+	const gone = [...free]
+		.filter(([lesson]) => lessons.has(lesson))
+		.flatMap(([lesson, lines]) => {
+			const again = lines.size * 2 <= byLesson.get(lesson)!.length;
+			return [...lines].map((line) => ({ ...line, again }));
+		});
 	return { matches, gone };
 }
 

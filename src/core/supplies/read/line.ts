@@ -115,9 +115,15 @@ function isOdd(name: string, line: string): boolean {
 	);
 }
 
+/** Finishes the names; what turned out to have none gives way to its alternatives. */
 function withoutBlanks(things: Thing[]): Thing[] {
 	for (const thing of things) for (const one of [thing, ...thing.alternatives]) finishName(one);
-	return things.filter((thing) => thing.name !== '' || thing.alternatives.length > 0);
+	return things.flatMap((thing) => {
+		const alternatives = thing.alternatives.filter((other) => other.name !== '');
+		if (thing.name !== '') return [{ ...thing, alternatives }];
+		const [first, ...rest] = alternatives;
+		return first ? [{ ...first, optional: thing.optional, check: true, alternatives: rest }] : [];
+	});
 }
 
 type Separator = '' | ',' | 'and' | 'or' | ';';

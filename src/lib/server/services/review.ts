@@ -43,6 +43,7 @@ export type Review = {
 		readonly written: string;
 		readonly lesson: number;
 		readonly lessonTitle: string;
+		readonly again: boolean;
 	}[];
 	readonly unknownHeadings: readonly { readonly lineNumber: number; readonly written: string }[];
 	readonly counts: {
@@ -108,7 +109,8 @@ export function reviewList(
 			id: Number(line.id),
 			written: line.written,
 			lesson: Number(line.lesson),
-			lessonTitle: lessonTitle(run, Number(line.lesson))
+			lessonTitle: lessonTitle(run, Number(line.lesson)),
+			again: line.again
 		})),
 		unknownHeadings: list.unknownHeadings,
 		counts: {

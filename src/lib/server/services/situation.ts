@@ -237,7 +237,9 @@ function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 	const unitOf = new Map<number, Unit>();
 	const problems = new Map<string, string>();
 	const dated = asked.filter((one) => one.date !== null);
-	const collecting = new Map(asked.map((one) => [one.run.run.collecting_place_id, true]));
+	const boxes = new Set(
+		snapshot.runs.map((run) => run.collecting_place_id).filter((place) => place !== null)
+	);
 	const itemsAsked = new Map(asked.map((one) => [one.item.id, one.item]));
 	const lots: Lot[] = [];
 	for (const [itemId, own] of groupBy(snapshot.lots, (lot) => lot.item_id)) {
@@ -246,12 +248,13 @@ function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 		if (!item || inStock.length === 0) continue;
 		const unit = inStock[0].unit;
 		unitOf.set(itemId, unit);
-		// What already lies in a collecting place is taken before what still has to be fetched.
-		const sorted = inStock.toSorted(
-			(a, b) =>
-				Number(collecting.has(b.place_id) && b.place_id !== null) -
-				Number(collecting.has(a.place_id) && a.place_id !== null)
+		// What lies in the box of a unit that wants it is taken first, what lies in another unit's box last.
+		const wanted = new Set(
+			dated.filter((one) => one.item.id === itemId).map((one) => one.run.run.collecting_place_id)
 		);
+		const rank = (lot: Row<'lot'>) =>
+			lot.place_id === null || !boxes.has(lot.place_id) ? 1 : wanted.has(lot.place_id) ? 0 : 2;
+		const sorted = inStock.toSorted((a, b) => rank(a) - rank(b));
 		const mine = sorted
 			.filter((lot) => canConvert(lot.unit, unit, item.name))
 			.map((lot): Lot => ({

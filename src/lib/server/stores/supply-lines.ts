@@ -1,6 +1,7 @@
 import { CoreError } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
+import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 import { itemNamed } from './items.ts';
 
@@ -53,21 +54,21 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
 	return id;
 }
 
-/** Changes a line in place: its id, and with it all that is known about its need, stays. */
-export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<void> {
-	const patch = {
-		...(await columns(trx, line)),
-		...(line.participants === undefined
-			? {}
-			: { participants: line.participants ? JSON.stringify(line.participants) : null })
-	};
-	const { numUpdatedRows } = await trx
-		.updateTable('supply_line')
-		.set(patch)
-		.where('id', '=', id)
-		.executeTakeFirst();
-	if (numUpdatedRows === 0n)
-		throw new CoreError('That line is not on the list any more. Load the page again.');
+/**
+ * Changes a line in place: its id, and with it all that is known about its need, stays. Answers
+ * whether anything was different.
+ */
+export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<boolean> {
+	const current = await trx.selectFrom('supply_line').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!current) throw new CoreError('That line is not on the list any more. Load the page again.');
+	const patch: Partial<Row<'supply_line'>> = await columns(trx, line);
+	if (line.participants !== undefined) {
+		patch.participants = line.participants ? JSON.stringify(line.participants) : null;
+	}
+	const keys = Object.keys(patch) as (keyof typeof patch)[];
+	if (keys.every((key) => current[key] === patch[key])) return false;
+	await trx.updateTable('supply_line').set(patch).where('id', '=', id).execute();
+	return true;
 }
 
 /** Takes a line off the list. What is known about its need is kept and comes back with it. */

@@ -66,8 +66,7 @@
 			<div class="min-w-0 flex-1">
 				<p class="leading-snug font-semibold">{act.title}</p>
 				<p class="text-sm leading-snug text-ink-2">
-					{#if named}{act.unitName} ·
-					{/if}{act.detail}
+					{named ? `${act.unitName} · ` : ''}{act.detail}
 				</p>
 			</div>
 			<p class="v-{act.verdict.replace(' ', '-')} max-w-28 text-right text-sm leading-tight font-semibold">

@@ -8,7 +8,7 @@
 	let { options, value = $bindable(''), class: extra = '', ...rest }: Props = $props();
 </script>
 
-<select class="typed pr-7 {extra}" bind:value {...rest}>
+<select class="typed !pr-1 {extra}" bind:value {...rest}>
 	{#each options as option (option.value)}
 		<option value={option.value}>{option.label}</option>
 	{/each}

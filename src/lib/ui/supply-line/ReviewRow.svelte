@@ -36,7 +36,7 @@
 		{ value: 'family', label: 'family' },
 		{ value: 'child', label: 'each child' },
 		{ value: 'pair', label: 'each pair' },
-		{ value: 'group', label: 'each group' }
+		{ value: 'group', label: 'group of' }
 	];
 	const uses = [
 		{ value: 'consumed', label: 'used up' },
@@ -71,7 +71,7 @@
 	<input type="hidden" name={name('note')} value={row.note} />
 	<input type="hidden" name={name('or')} value={JSON.stringify(row.or)} />
 	<div
-		class="mt-1.5 grid grid-cols-[4.5rem_4.5rem_1fr] gap-1 sm:grid-cols-[4.5rem_4.5rem_6rem_minmax(8rem,1.6fr)_7.5rem_6.5rem_minmax(8rem,1fr)_auto]"
+		class="mt-1.5 grid grid-cols-[4.5rem_4.5rem_1fr] gap-1 sm:grid-cols-[4rem_4rem_6rem_minmax(7rem,1.4fr)_8.5rem_7rem_minmax(7rem,1fr)_auto]"
 	>
 		<input
 			class="typed text-right"

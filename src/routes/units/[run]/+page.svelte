@@ -6,6 +6,11 @@
 
 	let { data } = $props();
 	const base = $derived(`/units/${data.unit.id}`);
+	const taught = $derived(data.board.lessons.filter((lesson) => lesson.outcome));
+	let showTaught = $state(false);
+	const shown = $derived(
+		showTaught ? data.board.lessons : data.board.lessons.filter((lesson) => !lesson.outcome)
+	);
 </script>
 
 <svelte:head><title>{data.unit.name} · Gather Bin</title></svelte:head>
@@ -32,6 +37,17 @@
 	<section class="xl:col-start-1" aria-labelledby="lessons">
 		<h2 id="lessons" class="sr-only">Lessons</h2>
 		{#if data.board.lessons.length}
+			{#if taught.length}
+				<button
+					type="button"
+					class="mb-1 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink hover:decoration-ink"
+					aria-expanded={showTaught}
+					onclick={() => (showTaught = !showTaught)}
+				>
+					{showTaught ? 'Fold away' : 'Show'}
+					{taught.length === 1 ? 'the taught lesson' : `the ${taught.length} lessons that are over`}
+				</button>
+			{/if}
 			<table class="w-full border-collapse text-left">
 				<thead class="hidden border-b border-ink text-sm sm:table-header-group">
 					<tr>
@@ -42,7 +58,7 @@
 					</tr>
 				</thead>
 				<tbody>
-					{#each data.board.lessons as lesson (lesson.id)}
+					{#each shown as lesson (lesson.id)}
 						<tr
 							class="grid grid-cols-[2.25rem_1fr_auto] border-b border-rule align-top sm:table-row {lesson.isNext
 								? 'bg-good-soft/60'

@@ -100,7 +100,7 @@
 		<table class="mt-3 w-full border-collapse text-left">
 			<thead class="hidden border-b border-ink text-sm md:table-header-group">
 				<tr>
-					<th class="py-2 font-semibold">Thing</th>
+					<th class="w-[30%] py-2 font-semibold">Thing</th>
 					<th class="w-24 py-2 text-right font-semibold">Needed</th>
 					<th class="py-2 pl-6 font-semibold">At home</th>
 					<th class="w-40 py-2 font-semibold">Missing</th>
@@ -162,9 +162,11 @@
 							{:else}<span class="text-sm text-ink-2">nothing</span>{/if}
 						</td>
 						<td class="v-{row.verdict.replace(' ', '-')} pl-6 text-sm font-semibold md:py-3 md:pl-0">
-							{#if row.verdict === 'late'}late,
-							{:else if row.verdict === 'at risk'}at risk,
-							{/if}{row.verdict === 'undated' ? 'no date' : row.when}
+							{row.verdict === 'undated'
+								? 'no date'
+								: row.verdict === 'late' || row.verdict === 'at risk'
+									? `${row.verdict}: ${row.when}`
+									: row.when}
 						</td>
 						<td class="col-span-2 pt-1.5 pl-6 md:py-2 md:pl-0 md:text-right">
 							{#if row.missing && !row.doWithout}

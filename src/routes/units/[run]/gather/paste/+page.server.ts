@@ -85,8 +85,7 @@ export const actions: Actions = {
 							await addLine(trx, row.line);
 							counts.added++;
 						} else {
-							await updateLine(trx, row.id, row.line);
-							counts.changed++;
+							if (await updateLine(trx, row.id, row.line)) counts.changed++;
 						}
 					}
 					for (const id of gone) {

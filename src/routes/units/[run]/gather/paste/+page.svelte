@@ -118,11 +118,11 @@
 			<fieldset class="mt-6">
 				<legend class="font-display text-lg font-semibold">No longer in the list</legend>
 				<p class="text-sm text-ink-2">
-					Ticked lines are taken off. Untick what you added yourself and want to keep.
+					Ticked lines are taken off the list. They are ticked where the list mostly repeats its lesson.
 				</p>
 				{#each review.gone as line (line.id)}
 					<label class="flex min-h-10 items-center gap-2.5"
-						><input type="checkbox" name="gone" value={line.id} checked class="size-5" /><span
+						><input type="checkbox" name="gone" value={line.id} checked={line.again} class="size-5" /><span
 							>“{line.written}” <span class="text-sm text-ink-2">{line.lessonTitle}</span></span
 						></label
 					>
