@@ -39,15 +39,19 @@ const PLURALS: Readonly<Partial<Record<Unit, [string, string]>>> = {
 	handful: ['handful', 'handfuls']
 };
 
+/** Nobody says ⅜ kg. */
+const METRIC: ReadonlySet<Unit> = new Set(['g', 'kg', 'ml', 'l', 'mm', 'cm', 'm']);
+
 /**
- * A number as a person would write it: a kitchen fraction where it is one ("1½"), else at most
+ * A number as a person would write it: a kitchen fraction where it is one and the unit is
+ * not metric ("1½"), else at most
  * three figures after the point, fewer the larger it is ("9.56", "126").
  */
-export function numberText(amount: Exact): string {
+export function numberText(amount: Exact, unit: Unit = 'each'): string {
 	const whole = amount.floor();
 	const rest = amount.sub(whole);
 	const glyph = GLYPHS[rest.toFraction()];
-	if (glyph) return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
+	if (glyph && !METRIC.has(unit)) return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
 	const value = amount.valueOf();
 	const digits = value >= 100 ? 0 : value >= 10 ? 1 : value >= 1 ? 2 : 3;
 	return value.toLocaleString('en-US', { maximumFractionDigits: digits });
@@ -61,5 +65,5 @@ export function unitText(unit: Unit, amount: Exact): string {
 
 /** Amount and unit: "1½ cups", "250 g", "6". */
 export function amountText(amount: Exact, unit: Unit): string {
-	return `${numberText(amount)} ${unitText(unit, amount)}`.trim();
+	return `${numberText(amount, unit)} ${unitText(unit, amount)}`.trim();
 }

@@ -18,7 +18,7 @@ export function thingText(amount: Exact, unit: Unit, name: string): string {
 			unit
 		);
 	const plural = nameForCount(name, unit === 'sheet' || unit === 'roll' ? 1 : 2);
-	return `${numberText(amount)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
+	return `${numberText(amount, unit)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
 }
 
 /** Whether to say "them" or "it" of an amount. */

@@ -70,7 +70,8 @@ export async function moveLot(trx: Trx, id: number, amount: Exact, place: number
 		.set({ amount: exactText(exact(lot.amount).sub(moved)) })
 		.where('id', '=', id)
 		.execute();
-	await addLot(trx, { ...lot, amount: moved, place_id: place }, today);
+	const { item_id, unit, good_until } = lot;
+	await addLot(trx, { item_id, unit, good_until, amount: moved, place_id: place }, today);
 }
 
 /** Takes what a lesson used up out of its lot, never below nothing. */

@@ -1,0 +1,36 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { onTestFinished } from 'vitest';
+import { openStore, type Store } from '../database/open.ts';
+import { TRACKED } from '../database/tables.ts';
+import { seedDemo } from '../demo/seed.ts';
+import { computeSituation, type Situation } from '../services/situation.ts';
+import type { Doer } from '../stores/changes.ts';
+import { readSnapshot } from '../stores/snapshot.ts';
+
+/** An opened store in a folder of its own, with the demo household unless told otherwise. */
+export async function openTestStore(seed = true): Promise<Store & { folder: string }> {
+	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	const store = await openStore(folder);
+	if (seed) await seedDemo(store.write);
+	onTestFinished(async () => {
+		await store.close();
+		await rm(folder, { recursive: true });
+	});
+	return { ...store, folder };
+}
+
+export async function situationOf(store: Store): Promise<Situation> {
+	const snapshot = await readSnapshot(store.read);
+	return computeSituation(snapshot, snapshot.household.fixed_today!);
+}
+
+/** All rows that undo brings back, by table. */
+export async function allRows(store: Store): Promise<Record<string, unknown[]>> {
+	const tables: Record<string, unknown[]> = {};
+	for (const table of TRACKED) tables[table] = await store.read.selectFrom(table).selectAll().orderBy('id').execute();
+	return tables;
+}
+
+export const doer = (operation: string | null = null, device = 'laptop'): Doer => ({ device, actor: null, operation });
