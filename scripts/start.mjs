@@ -2,7 +2,9 @@
 import { existsSync } from 'node:fs';
 
 if (!existsSync(new URL('../build/index.js', import.meta.url))) {
-	console.error('There is no build yet: run "npm run build" first, or "npm run demo" for everything at once.');
+	console.error(
+		'There is no build yet: run "npm run build" first, or "npm run demo" for everything at once.'
+	);
 	process.exit(1);
 }
 process.env.PORT ??= '3210';

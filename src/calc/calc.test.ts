@@ -6,7 +6,10 @@ const ask = (name: string, input: unknown) => answerLine(JSON.stringify({ id: 'a
 
 describe('the calc command', () => {
 	it('answers under the id of the case', () => {
-		expect(ask('convert', { quantity: 2, from: 'cup', to: 'g', item: 'flour' })).toEqual({ id: 'a1', out: { quantity: 250 } });
+		expect(ask('convert', { quantity: 2, from: 'cup', to: 'g', item: 'flour' })).toEqual({
+			id: 'a1',
+			out: { quantity: 250 }
+		});
 		expect(ask('supply-line', { text: 'Supplies:' })).toEqual({ id: 'a1', out: { lines: [] } });
 	});
 
@@ -16,8 +19,18 @@ describe('the calc command', () => {
 		['a number as text', 'convert', { quantity: '1', from: 'cup', to: 'ml' }, /quantity/],
 		['a unit that is none', 'convert', { quantity: 1, from: 'cups', to: 'ml' }, /from/],
 		['below 0', 'convert', { quantity: -1, from: 'cup', to: 'ml' }, /quantity/],
-		['two lessons of one id', 'teaching-days', { start: '2027-01-04', weekdays: [1], blocked: [], lessons: [{ id: 'L' }, { id: 'L' }] }, /lessons\[1\]/],
-		['no weekday', 'teaching-days', { start: '2027-01-04', weekdays: [], blocked: [], lessons: [] }, /weekdays/],
+		[
+			'two lessons of one id',
+			'teaching-days',
+			{ start: '2027-01-04', weekdays: [1], blocked: [], lessons: [{ id: 'L' }, { id: 'L' }] },
+			/lessons\[1\]/
+		],
+		[
+			'no weekday',
+			'teaching-days',
+			{ start: '2027-01-04', weekdays: [], blocked: [], lessons: [] },
+			/weekdays/
+		],
 		['a computation that is none', 'fold', {}, /fold/]
 	])('%s is an error in words, and the next case still runs', (_, name, input, words) => {
 		const answer = ask(name, input);
@@ -33,7 +46,10 @@ describe('the calc command', () => {
 	});
 
 	it('what is not JSON has no id', () => {
-		expect(answerLine('hello')).toEqual({ id: null, error: { message: 'this line is not JSON', path: null } });
+		expect(answerLine('hello')).toEqual({
+			id: null,
+			error: { message: 'this line is not JSON', path: null }
+		});
 		expect(answerLine('[1]')).toMatchObject({ id: null, error: {} });
 	});
 

@@ -3,7 +3,7 @@
 	import { onMount } from 'svelte';
 	import { tinykeys } from 'tinykeys';
 	import Shell from '$lib/ui/shell/Shell.svelte';
-	import { turn } from '$lib/ui/toast/toast.ts';
+	import { sayDone, turn } from '$lib/ui/toast/toast.ts';
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
 
 	let { data, children } = $props();
@@ -13,7 +13,13 @@
 		event.target instanceof HTMLElement &&
 		event.target.matches('textarea, input:not([type=checkbox]):not([type=radio]), [contenteditable]');
 
+	$effect(() => {
+		if (data.said) sayDone(data.said.label);
+	});
+
 	onMount(() => {
+		// Says that scripts have taken over; until then everything is plain forms.
+		document.documentElement.dataset.ready = 'yes';
 		const on = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
 			if (isTyping(event)) return;
 			event.preventDefault();

@@ -1,24 +1,47 @@
 import fc from 'fast-check';
 import rrule from 'rrule';
 import { describe, expect, it } from 'vitest';
-import { addDays, dayFromToday, dayText, daysBetween, isDay, startOfWeek, teachingDays, weekdayOf, type Weekday } from './index.ts';
+import {
+	addDays,
+	dayFromToday,
+	dayText,
+	daysBetween,
+	isDay,
+	startOfWeek,
+	teachingDays,
+	weekdayOf,
+	type Weekday
+} from './index.ts';
 
 const { RRule } = rrule;
-const lessons = (n: number, sessions = 1) => Array.from({ length: n }, (_, i) => ({ id: `L${i + 1}`, sessions }));
+const lessons = (n: number, sessions = 1) =>
+	Array.from({ length: n }, (_, i) => ({ id: `L${i + 1}`, sessions }));
 
 describe('good check values (common practice)', () => {
 	it('34 teaching days and 10 topics of 3 days leave 4 spare', () => {
-		const plan = teachingDays({ start: '2027-01-04', end: '2027-02-19', weekdays: [1, 2, 3, 4, 5], blocked: ['2027-01-18'], lessons: lessons(10, 3) });
+		const plan = teachingDays({
+			start: '2027-01-04',
+			end: '2027-02-19',
+			weekdays: [1, 2, 3, 4, 5],
+			blocked: ['2027-01-18'],
+			lessons: lessons(10, 3)
+		});
 		expect(plan).toMatchObject({ count: 34, spare: 4, shortBy: 0, dropped: [] });
 	});
 
 	it('16 lessons at two a week take 8 weeks', () => {
-		const { finish } = teachingDays({ start: '2027-01-12', weekdays: [2, 4], blocked: [], lessons: lessons(16) });
+		const { finish } = teachingDays({
+			start: '2027-01-12',
+			weekdays: [2, 4],
+			blocked: [],
+			lessons: lessons(16)
+		});
 		expect(daysBetween('2027-01-12', finish!)).toBe(7 * 7 + 2);
 	});
 
 	it('14 lessons at two a week take 7 weeks, at one 14', () => {
-		const finish = (weekdays: Weekday[]) => teachingDays({ start: '2027-01-12', weekdays, blocked: [], lessons: lessons(14) }).finish!;
+		const finish = (weekdays: Weekday[]) =>
+			teachingDays({ start: '2027-01-12', weekdays, blocked: [], lessons: lessons(14) }).finish!;
 		expect(startOfWeek(finish([2, 4]), 1)).toBe(addDays('2027-01-11', 7 * 6));
 		expect(startOfWeek(finish([2]), 1)).toBe(addDays('2027-01-11', 7 * 13));
 	});
@@ -26,12 +49,20 @@ describe('good check values (common practice)', () => {
 
 describe('date arithmetic against rrule', () => {
 	const start = fc.integer({ min: 0, max: 20000 }).map((days) => addDays('2000-01-01', days));
-	const weekdays = fc.uniqueArray(fc.integer({ min: 1, max: 7 }) as fc.Arbitrary<Weekday>, { minLength: 1, maxLength: 7 });
+	const weekdays = fc.uniqueArray(fc.integer({ min: 1, max: 7 }) as fc.Arbitrary<Weekday>, {
+		minLength: 1,
+		maxLength: 7
+	});
 
 	it('lessons fall on the days that a weekly rule gives', () => {
 		fc.assert(
 			fc.property(start, weekdays, fc.integer({ min: 1, max: 40 }), (first, days, n) => {
-				const rule = new RRule({ freq: RRule.WEEKLY, byweekday: days.map((day) => day - 1), dtstart: new Date(`${first}T00:00:00Z`), count: n });
+				const rule = new RRule({
+					freq: RRule.WEEKLY,
+					byweekday: days.map((day) => day - 1),
+					dtstart: new Date(`${first}T00:00:00Z`),
+					count: n
+				});
 				const expected = rule.all().map((date) => date.toISOString().slice(0, 10));
 				const plan = teachingDays({ start: first, weekdays: days, blocked: [], lessons: lessons(n) });
 				expect(plan.lessons.flatMap((lesson) => lesson.dates)).toEqual(expected);
@@ -54,8 +85,13 @@ describe('date arithmetic against rrule', () => {
 
 describe('fitting', () => {
 	it('no lesson falls on a blocked day, each day is used once, and what fits is never dropped', () => {
-		const blocked = fc.array(fc.integer({ min: 0, max: 60 }).map((days) => addDays('2027-01-04', days)), { maxLength: 10 });
-		const plan = fc.array(fc.record({ sessions: fc.integer({ min: 1, max: 4 }), optional: fc.boolean() }), { maxLength: 12 });
+		const blocked = fc.array(
+			fc.integer({ min: 0, max: 60 }).map((days) => addDays('2027-01-04', days)),
+			{ maxLength: 10 }
+		);
+		const plan = fc.array(fc.record({ sessions: fc.integer({ min: 1, max: 4 }), optional: fc.boolean() }), {
+			maxLength: 12
+		});
 		fc.assert(
 			fc.property(blocked, plan, fc.integer({ min: 0, max: 5 }), (days, wanted, keepFree) => {
 				const result = teachingDays({
@@ -75,7 +111,8 @@ describe('fitting', () => {
 				expect(result.spare).toBe(Math.max(0, result.count! - used.length - keepFree));
 				const all = wanted.reduce((sum, lesson) => sum + lesson.sessions, 0);
 				if (all <= room) expect(result.dropped).toEqual([]);
-				if (result.shortBy > 0) expect(result.dropped).toHaveLength(wanted.filter((lesson) => lesson.optional).length);
+				if (result.shortBy > 0)
+					expect(result.dropped).toHaveLength(wanted.filter((lesson) => lesson.optional).length);
 			})
 		);
 	});
@@ -84,10 +121,18 @@ describe('fitting', () => {
 		expect(isDay('2028-02-29')).toBe(true);
 		expect(isDay('2027-02-29')).toBe(false);
 		expect(isDay('2027-1-5')).toBe(false);
-		expect(() => teachingDays({ start: '2027-02-29', weekdays: [1], blocked: [], lessons: [] })).toThrow(/start/);
-		expect(() => teachingDays({ start: '2027-02-10', end: '2027-02-01', weekdays: [1], blocked: [], lessons: [] })).toThrow(/end/);
-		expect(() => teachingDays({ start: '2027-02-10', weekdays: [], blocked: [], lessons: [] })).toThrow(/weekdays/);
-		expect(() => teachingDays({ start: '2027-02-10', weekdays: [1], blocked: [], lessons: lessons(1, 0) })).toThrow('lessons[0].sessions must be a whole number, 1 or more');
+		expect(() => teachingDays({ start: '2027-02-29', weekdays: [1], blocked: [], lessons: [] })).toThrow(
+			/start/
+		);
+		expect(() =>
+			teachingDays({ start: '2027-02-10', end: '2027-02-01', weekdays: [1], blocked: [], lessons: [] })
+		).toThrow(/end/);
+		expect(() => teachingDays({ start: '2027-02-10', weekdays: [], blocked: [], lessons: [] })).toThrow(
+			/weekdays/
+		);
+		expect(() =>
+			teachingDays({ start: '2027-02-10', weekdays: [1], blocked: [], lessons: lessons(1, 0) })
+		).toThrow('lessons[0].sessions must be a whole number, 1 or more');
 	});
 });
 

@@ -1,4 +1,5 @@
-import { CalendarDate, getDayOfWeek, parseDate } from '@internationalized/date';
+import type { CalendarDate } from '@internationalized/date';
+import { getDayOfWeek, parseDate } from '@internationalized/date';
 import { CoreError } from '../error.ts';
 
 /** A calendar date as ISO 8601 text, `2027-01-12`. Two of them compare as text. */

@@ -4,7 +4,8 @@ import { cautionsFor, monthsOld } from './index.ts';
 
 const child = (name: string, born: string, allergies: string[] = []) => ({ name, born, allergies });
 const DAY = '2027-01-26';
-const rules = (item: string, ...people: ReturnType<typeof child>[]) => cautionsFor(item, DAY, people).map((caution) => caution.rule);
+const rules = (item: string, ...people: ReturnType<typeof child>[]) =>
+	cautionsFor(item, DAY, people).map((caution) => caution.rule);
 
 describe('ages on the day', () => {
 	it('a month is full on the day of the month, not before', () => {
@@ -41,7 +42,17 @@ describe('published limits', () => {
 	});
 
 	it('the nine major allergens of FALCPA 2004 and the FASTER Act 2021', () => {
-		expect(Object.keys(ALLERGENS).sort()).toEqual(['crustacean shellfish', 'egg', 'fish', 'milk', 'peanuts', 'sesame', 'soybeans', 'tree nuts', 'wheat']);
+		expect(Object.keys(ALLERGENS).sort()).toEqual([
+			'crustacean shellfish',
+			'egg',
+			'fish',
+			'milk',
+			'peanuts',
+			'sesame',
+			'soybeans',
+			'tree nuts',
+			'wheat'
+		]);
 	});
 });
 
@@ -60,7 +71,9 @@ describe('what a thing is', () => {
 
 	it('an allergy names who has it', () => {
 		const perrin = child('Perrin', '2019-06-02', ['tree nuts', 'wheat']);
-		expect(cautionsFor('walnut', DAY, [perrin]).find((one) => one.rule === 'allergy-tree nuts')?.who).toEqual(['Perrin']);
+		expect(cautionsFor('walnut', DAY, [perrin]).find((one) => one.rule === 'allergy-tree nuts')?.who).toEqual(
+			['Perrin']
+		);
 		expect(rules('flour', perrin)).toContain('allergy-wheat');
 		expect(rules('nut and bolt', perrin)).toEqual([]);
 		expect(rules('milk jug', child('Ada', '2018-01-01', ['milk']))).toEqual([]);

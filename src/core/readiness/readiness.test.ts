@@ -2,7 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, weekdayOf } from '../calendar/index.ts';
 import { exact } from '../measure/index.ts';
-import { firstGap, lessonReadiness, needDays, NO_PORTIONS, readyBy, standing, verdict, VERDICTS, type HouseDays, type Need, type Way } from './index.ts';
+import {
+	firstGap,
+	lessonReadiness,
+	needDays,
+	NO_PORTIONS,
+	readyBy,
+	standing,
+	verdict,
+	VERDICTS,
+	type HouseDays,
+	type Need,
+	type Way
+} from './index.ts';
 
 const sixDays: Way = { kind: 'shop', open: { weekdays: [1, 2, 3, 4, 5, 6] } };
 const house: HouseDays = { weekStart: 1, noPreparing: [], sittings: [] };
@@ -25,7 +37,10 @@ const need = (more: Partial<Need> = {}): Need => ({
 const daysOf = (one: Need, in_: HouseDays = house) => needDays([one], in_).get(one.key)!;
 
 describe('the worked example: lesson on Tue 26 Jan 2027, a week ahead, weeks begin on Monday', () => {
-	const hold = need({ stream: 'books', way: { kind: 'hold', open: { weekdays: [1, 2, 3, 4, 5, 6] }, waitDays: 11, shelfDays: 7 } });
+	const hold = need({
+		stream: 'books',
+		way: { kind: 'hold', open: { weekdays: [1, 2, 3, 4, 5, 6] }, waitDays: 11, shelfDays: 7 }
+	});
 
 	it('ready by Sun 24 Jan', () => {
 		expect(readyBy('2027-01-26', { kind: 'a week ahead' }, house)).toBe('2027-01-24');
@@ -50,7 +65,11 @@ describe('the worked example: lesson on Tue 26 Jan 2027, a week ahead, weeks beg
 	it('salt dough dries two days, sittings on Tuesdays and Thursdays: sitting Thu 21, flour in hand by Wed 20', () => {
 		const sittings = [12, 14, 19, 21, 26, 28].map((day) => ({ date: `2027-01-${day}`, minutes: 60 }));
 		const dough = need({ prepare: { minutes: 30, waitDays: 2, sitting: null } });
-		expect(daysOf(dough, { ...house, sittings })).toMatchObject({ readyBy: '2027-01-24', sitting: '2027-01-21', inHandBy: '2027-01-20' });
+		expect(daysOf(dough, { ...house, sittings })).toMatchObject({
+			readyBy: '2027-01-24',
+			sitting: '2027-01-21',
+			inHandBy: '2027-01-20'
+		});
 	});
 
 	it('oranges keep 7 days: ready by Sun 24, bought on the last open day before', () => {
@@ -81,7 +100,10 @@ describe('days', () => {
 	});
 
 	it('delivery is counted on working days: ready by Sun 31, seven working days, order by Wed 20', () => {
-		const magnet = need({ useDay: '2027-02-02', way: { kind: 'order', works: { weekdays: [1, 2, 3, 4, 5] }, deliveryDays: 7 } });
+		const magnet = need({
+			useDay: '2027-02-02',
+			way: { kind: 'order', works: { weekdays: [1, 2, 3, 4, 5] }, deliveryDays: 7 }
+		});
 		expect(daysOf(magnet)).toMatchObject({ inHandBy: '2027-01-31', actBy: '2027-01-20' });
 	});
 
@@ -95,25 +117,53 @@ describe('days', () => {
 			{ date: '2027-01-20', minutes: 60 },
 			{ date: '2027-01-22', minutes: 30 }
 		];
-		const job = (key: string, useDay: string) => need({ key, useDay, habit: { kind: 'day by day' }, prepare: { minutes: 30, waitDays: 0, sitting: null } });
+		const job = (key: string, useDay: string) =>
+			need({
+				key,
+				useDay,
+				habit: { kind: 'day by day' },
+				prepare: { minutes: 30, waitDays: 0, sitting: null }
+			});
 		const days = needDays([job('early', '2027-01-25'), job('late', '2027-01-26')], { ...house, sittings });
 		expect(days.get('late')!.sitting).toBe('2027-01-22');
 		expect(days.get('early')!.sitting).toBe('2027-01-20');
 	});
 
 	it('steps never run backwards: act by ≤ in hand by ≤ ready by < use day', () => {
-		const way = fc.constantFrom<Way>({ kind: 'at home' }, { kind: 'print' }, sixDays, { kind: 'order', works: { weekdays: [1, 2, 3, 4, 5] }, deliveryDays: 6 }, { kind: 'hold', open: { weekdays: [3] }, waitDays: 9, shelfDays: 7 }, { kind: 'ask', days: 3 });
-		const habit = fc.constantFrom<Need['habit']>({ kind: 'day by day' }, { kind: 'a week ahead' }, { kind: 'before the unit' });
+		const way = fc.constantFrom<Way>(
+			{ kind: 'at home' },
+			{ kind: 'print' },
+			sixDays,
+			{ kind: 'order', works: { weekdays: [1, 2, 3, 4, 5] }, deliveryDays: 6 },
+			{ kind: 'hold', open: { weekdays: [3] }, waitDays: 9, shelfDays: 7 },
+			{ kind: 'ask', days: 3 }
+		);
+		const habit = fc.constantFrom<Need['habit']>(
+			{ kind: 'day by day' },
+			{ kind: 'a week ahead' },
+			{ kind: 'before the unit' }
+		);
 		const useDay = fc.integer({ min: 10, max: 90 }).map((days) => addDays('2027-01-05', days));
 		fc.assert(
-			fc.property(way, habit, useDay, fc.option(fc.integer({ min: 0, max: 4 }), { nil: null }), (by, how, day, dry) => {
-				const one = need({ way: by, habit: how, useDay: day, prepare: dry === null ? null : { minutes: 10, waitDays: dry, sitting: null } });
-				const days = daysOf(one);
-				expect(days.readyBy < day).toBe(true);
-				expect(days.inHandBy <= days.readyBy).toBe(true);
-				expect(days.actBy! <= days.inHandBy).toBe(true);
-				if (by.kind === 'shop') expect(weekdayOf(days.actBy!)).not.toBe(7);
-			})
+			fc.property(
+				way,
+				habit,
+				useDay,
+				fc.option(fc.integer({ min: 0, max: 4 }), { nil: null }),
+				(by, how, day, dry) => {
+					const one = need({
+						way: by,
+						habit: how,
+						useDay: day,
+						prepare: dry === null ? null : { minutes: 10, waitDays: dry, sitting: null }
+					});
+					const days = daysOf(one);
+					expect(days.readyBy < day).toBe(true);
+					expect(days.inHandBy <= days.readyBy).toBe(true);
+					expect(days.actBy! <= days.inHandBy).toBe(true);
+					if (by.kind === 'shop') expect(weekdayOf(days.actBy!)).not.toBe(7);
+				}
+			)
 		);
 	});
 });
@@ -137,14 +187,28 @@ describe('verdicts', () => {
 	});
 
 	it('a lesson is ready when its required needs are; extras and what is done without hold nothing up', () => {
-		const needs = [need({ key: 'a', state: 'in hand' }), need({ key: 'b', required: false }), need({ key: 'c', doWithout: true })];
-		expect(lessonReadiness('L', needs, new Map())).toMatchObject({ ready: true, verdict: 'done', needs: 1, readyNeeds: 1 });
+		const needs = [
+			need({ key: 'a', state: 'in hand' }),
+			need({ key: 'b', required: false }),
+			need({ key: 'c', doWithout: true })
+		];
+		expect(lessonReadiness('L', needs, new Map())).toMatchObject({
+			ready: true,
+			verdict: 'done',
+			needs: 1,
+			readyNeeds: 1
+		});
 		const more = [...needs, need({ key: 'd' }), need({ key: 'e' })];
 		const verdicts = new Map([
 			['d', 'due'],
 			['e', 'late']
 		] as const);
-		expect(lessonReadiness('L', more, verdicts)).toMatchObject({ ready: false, verdict: 'late', needs: 3, readyNeeds: 1 });
+		expect(lessonReadiness('L', more, verdicts)).toMatchObject({
+			ready: false,
+			verdict: 'late',
+			needs: 3,
+			readyNeeds: 1
+		});
 	});
 
 	it('the first gap is the earliest act, then the earliest use; extras do not count', () => {
@@ -166,9 +230,13 @@ describe('portions', () => {
 		const some = { ...NO_PORTIONS, found: exact(4) };
 		expect(standing(six, exact(4), some, false)).toMatchObject({ state: 'missing' });
 		expect(standing(six, exact(6), some, false)).toMatchObject({ state: 'missing' });
-		expect(standing(six, exact(4), { ...some, arranged: exact(2) }, false)).toMatchObject({ state: 'arranged' });
+		expect(standing(six, exact(4), { ...some, arranged: exact(2) }, false)).toMatchObject({
+			state: 'arranged'
+		});
 		expect(standing(six, exact(6), { ...some, found: six }, false)).toMatchObject({ state: 'in hand' });
-		expect(standing(six, exact(6), { ...some, found: six, prepared: six }, true)).toMatchObject({ state: 'prepared' });
+		expect(standing(six, exact(6), { ...some, found: six, prepared: six }, true)).toMatchObject({
+			state: 'prepared'
+		});
 	});
 
 	it('in hand, to fetch, on its way and missing make up the amount; when it grows the rest is missing', () => {

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compareLists, nameForCount, nameKey, readSupplyList, singularName, usualUse, type KnownLine } from './index.ts';
+import {
+	compareLists,
+	nameForCount,
+	nameKey,
+	readSupplyList,
+	singularName,
+	usualUse,
+	type KnownLine
+} from './index.ts';
 
 const lessons = [
 	{ id: 'a', number: 5, title: 'Hills on paper: contour lines' },
@@ -45,7 +53,9 @@ const line = (id: string, item: string, more: Partial<KnownLine> = {}): KnownLin
 
 describe('a list pasted again', () => {
 	it('the same list changes nothing, whatever its order', () => {
-		const known = fc.uniqueArray(fc.constantFrom('cork', 'bowl', 'needle', 'tape', 'string', 'globe'), { minLength: 1 });
+		const known = fc.uniqueArray(fc.constantFrom('cork', 'bowl', 'needle', 'tape', 'string', 'globe'), {
+			minLength: 1
+		});
 		fc.assert(
 			fc.property(known, fc.infiniteStream(fc.nat()), (items, picks) => {
 				const kept = items.map((item, i) => line(String(i), item));
@@ -61,8 +71,14 @@ describe('a list pasted again', () => {
 	});
 
 	it('an amount that changed keeps its line; two lines of one item are not mixed up', () => {
-		const known = [line('1', 'string', { quantity: 9, unit: 'ft', written: '9 ft string' }), line('2', 'string', { quantity: 2, unit: 'm', written: '2 m string' })];
-		const read = [line('', 'strings', { quantity: 3, unit: 'm', written: '3 m strings' }), line('', 'string', { quantity: 9, unit: 'ft', written: '9 ft string' })];
+		const known = [
+			line('1', 'string', { quantity: 9, unit: 'ft', written: '9 ft string' }),
+			line('2', 'string', { quantity: 2, unit: 'm', written: '2 m string' })
+		];
+		const read = [
+			line('', 'strings', { quantity: 3, unit: 'm', written: '3 m strings' }),
+			line('', 'string', { quantity: 9, unit: 'ft', written: '9 ft string' })
+		];
 		const { matches } = compareLists(known, read);
 		expect(matches.map((match) => [match?.known.id, match?.changed])).toEqual([
 			['2', ['quantity']],
@@ -72,8 +88,14 @@ describe('a list pasted again', () => {
 
 	it('says what is gone, and whether the list really repeats its lesson', () => {
 		const known = ['cork', 'bowl', 'needle'].map((item, i) => line(String(i), item));
-		expect(compareLists(known, [line('', 'cork'), line('', 'bowl')]).gone).toMatchObject([{ item: 'needle', again: true }]);
-		expect(compareLists(known, [line('', 'tape')]).gone.map((one) => one.again)).toEqual([false, false, false]);
+		expect(compareLists(known, [line('', 'cork'), line('', 'bowl')]).gone).toMatchObject([
+			{ item: 'needle', again: true }
+		]);
+		expect(compareLists(known, [line('', 'tape')]).gone.map((one) => one.again)).toEqual([
+			false,
+			false,
+			false
+		]);
 		expect(compareLists(known, [line('', 'tape', { lesson: 'b' })]).gone).toEqual([]);
 	});
 });
@@ -115,7 +137,11 @@ describe('names', () => {
 	});
 
 	it('tools are kept, the rest is used up (common practice)', () => {
-		expect(['scissors', 'clipboard', 'glass bowl', 'measuring cup', 'magnifying glass'].map(usualUse)).toEqual(Array(5).fill('kept'));
-		expect(['paper cup', 'craft stick', 'glue stick', 'flour', '1-inch brad'].map(usualUse)).toEqual(Array(5).fill('consumed'));
+		expect(
+			['scissors', 'clipboard', 'glass bowl', 'measuring cup', 'magnifying glass'].map(usualUse)
+		).toEqual(Array(5).fill('kept'));
+		expect(['paper cup', 'craft stick', 'glue stick', 'flour', '1-inch brad'].map(usualUse)).toEqual(
+			Array(5).fill('consumed')
+		);
 	});
 });

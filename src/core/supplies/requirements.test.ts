@@ -43,7 +43,11 @@ describe('explosion and netting against a textbook', () => {
 		const gross = [20, 25, 0, 15];
 		const [row] = requirements({
 			children: [],
-			lessons: gross.map((quantity, i) => ({ id: `P${i}`, date: addDays('2027-01-04', 7 * i), supplies: [supply('part', quantity)] })),
+			lessons: gross.map((quantity, i) => ({
+				id: `P${i}`,
+				date: addDays('2027-01-04', 7 * i),
+				supplies: [supply('part', quantity)]
+			})),
 			stash: [{ item: 'part', quantity: 30, unit: 'each' }]
 		}).items;
 		expect(row.byLesson.map((lesson) => lesson.net)).toEqual([0, 15, 0, 15]);
@@ -59,7 +63,11 @@ describe('rules', () => {
 				{ id: 'b', age: 9 },
 				{ id: 'c', age: 11 }
 			],
-			lessons: supplies.map((own, i) => ({ id: `L${i + 1}`, date: addDays('2027-01-12', 2 * i), supplies: own })),
+			lessons: supplies.map((own, i) => ({
+				id: `L${i + 1}`,
+				date: addDays('2027-01-12', 2 * i),
+				supplies: own
+			})),
 			stash
 		}).items;
 
@@ -70,16 +78,21 @@ describe('rules', () => {
 	});
 
 	it('a kept thing that goes bad while it is out is short from the day after', () => {
-		const [row] = twoDays([[supply('pumpkin', 1, { use: 'kept', outUntil: '2027-01-30' })]], [
-			{ item: 'pumpkin', quantity: 1, unit: 'each', goodUntil: '2027-01-20' }
-		]);
+		const [row] = twoDays(
+			[[supply('pumpkin', 1, { use: 'kept', outUntil: '2027-01-30' })]],
+			[{ item: 'pumpkin', quantity: 1, unit: 'each', goodUntil: '2027-01-20' }]
+		);
 		expect(row).toMatchObject({ gross: 1, net: 1, neededBy: '2027-01-21' });
 	});
 
 	it('names the child, the line and the units that do not fit', () => {
-		expect(() => twoDays([[supply('cork', 1, { children: ['z'] })]])).toThrow(/lessons\[0\]\.supplies\[0\]\.children names z/);
+		expect(() => twoDays([[supply('cork', 1, { children: ['z'] })]])).toThrow(
+			/lessons\[0\]\.supplies\[0\]\.children names z/
+		);
 		expect(() => twoDays([[supply('cork', 1, { outUntil: '2027-01-01' })]])).toThrow(/outUntil/);
-		expect(() => twoDays([[supply('flour', 1, { unit: 'bag' })]], [{ item: 'flour', quantity: 1, unit: 'kg' }])).toThrow(/flour.*bag.*kg/);
+		expect(() =>
+			twoDays([[supply('flour', 1, { unit: 'bag' })]], [{ item: 'flour', quantity: 1, unit: 'kg' }])
+		).toThrow(/flour.*bag.*kg/);
 	});
 
 	it('what is kept back for the house is not there for lessons, and what lasts longest is kept', () => {
@@ -99,15 +112,32 @@ describe('laws', () => {
 		per: fc.constantFrom('family' as const, 'child' as const, 'pair' as const),
 		use: fc.constantFrom('consumed' as const, 'kept' as const)
 	});
-	const lessons = fc.array(fc.record({ date, supplies: fc.array(line, { maxLength: 4 }) }), { minLength: 1, maxLength: 8 });
-	const lot = fc.record({ quantity: fc.integer({ min: 0, max: 20 }), goodUntil: fc.option(date, { nil: null }) });
+	const lessons = fc.array(fc.record({ date, supplies: fc.array(line, { maxLength: 4 }) }), {
+		minLength: 1,
+		maxLength: 8
+	});
+	const lot = fc.record({
+		quantity: fc.integer({ min: 0, max: 20 }),
+		goodUntil: fc.option(date, { nil: null })
+	});
 	const lots = fc.array(lot, { maxLength: 5 });
 	const children = fc.integer({ min: 0, max: 6 });
 
-	function rows(plan: { date: string; supplies: { quantity: number; per: 'family' | 'child' | 'pair'; use: 'consumed' | 'kept' }[] }[], stash: { quantity: number; goodUntil: string | null }[], n: number) {
+	function rows(
+		plan: {
+			date: string;
+			supplies: { quantity: number; per: 'family' | 'child' | 'pair'; use: 'consumed' | 'kept' }[];
+		}[],
+		stash: { quantity: number; goodUntil: string | null }[],
+		n: number
+	) {
 		return requirements({
 			children: Array.from({ length: n }, (_, i) => ({ id: String(i), age: 8 })),
-			lessons: plan.map((lesson, i) => ({ id: String(i), date: lesson.date, supplies: lesson.supplies.map((one) => supply('thing', one.quantity, one)) })),
+			lessons: plan.map((lesson, i) => ({
+				id: String(i),
+				date: lesson.date,
+				supplies: lesson.supplies.map((one) => supply('thing', one.quantity, one))
+			})),
 			stash: stash.map((one) => ({ item: 'thing', unit: 'each' as const, ...one }))
 		}).items;
 	}
@@ -151,17 +181,27 @@ describe('laws', () => {
 		fc.assert(
 			fc.property(lessons, lots, children, (plan, stash, n) => {
 				const fewer = rows(plan, stash, n);
-				for (const row of rows(plan, stash, n + 1)) expect(row.gross).toBeGreaterThanOrEqual(of(fewer, row.use)!.gross);
+				for (const row of rows(plan, stash, n + 1))
+					expect(row.gross).toBeGreaterThanOrEqual(of(fewer, row.use)!.gross);
 			})
 		);
 	});
 
 	it('lines that share kept stock never hold more of it on a day than there is', () => {
-		const kept = fc.array(fc.record({ from: fc.integer({ min: 0, max: 10 }), days: fc.integer({ min: 0, max: 5 }), amount: fc.integer({ min: 0, max: 4 }) }), { maxLength: 8 });
+		const kept = fc.array(
+			fc.record({
+				from: fc.integer({ min: 0, max: 10 }),
+				days: fc.integer({ min: 0, max: 5 }),
+				amount: fc.integer({ min: 0, max: 4 })
+			}),
+			{ maxLength: 8 }
+		);
 		fc.assert(
-			fc.property(kept, fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 1, maxLength: 3 }), (holds, amounts) => {
-				const lines = holds.map(
-					(hold, i): NetLine => ({
+			fc.property(
+				kept,
+				fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 1, maxLength: 3 }),
+				(holds, amounts) => {
+					const lines = holds.map((hold, i): NetLine => ({
 						id: String(i),
 						item: 'bowl',
 						use: 'kept',
@@ -169,22 +209,28 @@ describe('laws', () => {
 						until: addDays('2027-01-04', hold.from + hold.days),
 						amount: exact(hold.amount),
 						unit: 'each'
-					})
-				);
-				const stock = amounts.map((amount, i) => ({ id: String(i), item: 'bowl', amount: exact(amount), unit: 'each' as const, goodUntil: null }));
-				const served = netSupplies(lines, stock).flatMap((row) => row.lines);
-				for (let day = 0; day < 16; day++) {
-					const on = addDays('2027-01-04', day);
-					for (const one of stock) {
-						const out = served
-							.filter(({ line }) => line.date <= on && on <= line.until)
-							.flatMap(({ lots: own }) => own)
-							.filter(({ lot: from }) => from.id === one.id)
-							.reduce((sum, { amount }) => sum + amount.valueOf(), 0);
-						expect(out).toBeLessThanOrEqual(one.amount.valueOf());
+					}));
+					const stock = amounts.map((amount, i) => ({
+						id: String(i),
+						item: 'bowl',
+						amount: exact(amount),
+						unit: 'each' as const,
+						goodUntil: null
+					}));
+					const served = netSupplies(lines, stock).flatMap((row) => row.lines);
+					for (let day = 0; day < 16; day++) {
+						const on = addDays('2027-01-04', day);
+						for (const one of stock) {
+							const out = served
+								.filter(({ line }) => line.date <= on && on <= line.until)
+								.flatMap(({ lots: own }) => own)
+								.filter(({ lot: from }) => from.id === one.id)
+								.reduce((sum, { amount }) => sum + amount.valueOf(), 0);
+							expect(out).toBeLessThanOrEqual(one.amount.valueOf());
+						}
 					}
 				}
-			})
+			)
 		);
 	});
 });

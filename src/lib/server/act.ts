@@ -1,5 +1,5 @@
 import { fail, type RequestEvent } from '@sveltejs/kit';
-import Joi from 'joi';
+import type Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { change, type Doer, type Done, type Trx } from './stores/changes.ts';
 import { store } from './household.ts';

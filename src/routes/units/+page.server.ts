@@ -4,6 +4,7 @@ import { dayText } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
+import { sayAfterRedirect } from '$lib/server/said.ts';
 import { title } from '$lib/server/schemas/fields.ts';
 import { weekdaysText } from '$lib/server/services/plan.ts';
 import { createUnit } from '$lib/server/stores/units.ts';
@@ -37,7 +38,10 @@ export const actions: Actions = {
 			() => 'New unit',
 			async (trx, input) => createUnit(trx, input.name, (await situation()).today)
 		);
-		if ('result' in done) redirect(303, `/units/${done.result}/plan`);
+		if ('result' in done) {
+			sayAfterRedirect(event.cookies, done.changed);
+			redirect(303, `/units/${done.result}/plan`);
+		}
 		return done;
 	}
 };

@@ -144,7 +144,7 @@ export function amountAt(text: string): Amount {
 	const first = numberAt(between ? rest.slice(between[0].length) : rest);
 	if (!first || (first.digits && isPartOfName(first.rest))) return articleAmount(rest, notes);
 
-	let quantity = first.value;
+	const quantity = first.value;
 	let to: Exact | null = null;
 	rest = first.rest;
 	const range = (between ? /^ and\s+/i : /^(?:-|\s+to\s+|\s*-\s*to\s*|\s+or\s+)(?=[\d.a-z])/i).exec(rest);

@@ -129,7 +129,8 @@ function withoutBlanks(things: Thing[]): Thing[] {
 type Separator = '' | ',' | 'and' | 'or' | ';';
 type Part = { readonly separator: Separator; readonly text: string; readonly comma: boolean };
 
-const KEEP = '\u0001';
+/** Marks of the private-use area stand for what is kept together while a line is cut. */
+const KEEP = '\uE001';
 
 /** Cuts a line at commas, "and" and "or" outside brackets, not inside numbers or fixed pairs of words. */
 function partsOf(line: string): Part[] {
@@ -139,7 +140,7 @@ function partsOf(line: string): Part[] {
 		.replace(/\([^()]*\)/g, (bracket) => `${KEEP}${brackets.push(bracket) - 1}${KEEP}`)
 		.replace(/(\d),(?=\d{3}\b)/g, '$1');
 	const kept: string[] = [];
-	const keep = (found: string) => `\u0002${kept.push(found) - 1}\u0002`;
+	const keep = (found: string) => `\uE002${kept.push(found) - 1}\uE002`;
 	for (const joined of JOINED_BY_AND) text = text.replace(new RegExp(`\\b${joined}`, 'gi'), keep);
 	text = text
 		.replace(
@@ -155,8 +156,8 @@ function partsOf(line: string): Part[] {
 		);
 	const restore = (piece: string): string =>
 		piece
-			.replace(/\u0002(\d+)\u0002/g, (_, i: string) => kept[Number(i)])
-			.replace(/\u0001(\d+)\u0001/g, (_, i: string) => brackets[Number(i)]);
+			.replace(/\uE002(\d+)\uE002/g, (_, i: string) => kept[Number(i)])
+			.replace(/\uE001(\d+)\uE001/g, (_, i: string) => brackets[Number(i)]);
 
 	const parts: Part[] = [];
 	const separator = /\s*([,;])\s*(?:(and|or|plus)\b\s*)?|\s+(and|or|plus)\b\s+/gi;

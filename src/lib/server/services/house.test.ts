@@ -41,12 +41,16 @@ describe('the demo household on its Friday evening', () => {
 	it('says the first gap in words', async () => {
 		const now = await situationOf(await openTestStore());
 		const { before, gap, after } = boardOf(now, now.runs[0]).sentence;
-		expect(before + gap + after).toBe('Lesson 8 on Tue, Feb 2 lacks 1 bar magnet: order it now, it was due Wed, Jan 20.');
+		expect(before + gap + after).toBe(
+			'Lesson 8 on Tue, Feb 2 lacks 1 bar magnet: order it now, it was due Wed, Jan 20.'
+		);
 	});
 
 	it('plans 13 lessons on 16 days with 3 spare', async () => {
 		const now = await situationOf(await openTestStore());
-		expect(planOf(now, now.runs[0]).sentence).toBe('16 teaching days for 13 sessions, the last on Tue, Mar 2; 3 days are spare.');
+		expect(planOf(now, now.runs[0]).sentence).toBe(
+			'16 teaching days for 13 sessions, the last on Tue, Mar 2; 3 days are spare.'
+		);
 	});
 
 	it('every line of its lists was read with confidence', async () => {
@@ -60,7 +64,9 @@ describe('gathering', () => {
 		const store = await openTestStore();
 		const oranges = await rowOf(store, 'orange');
 		expect(oranges).toMatchObject({ missing: '6 oranges', when: 'by tomorrow', verdict: 'due' });
-		await change(store.write, doer(), 'got', async (trx) => gotIt(trx, await situationOf(store), oranges.keys, exact(6)));
+		await change(store.write, doer(), 'got', async (trx) =>
+			gotIt(trx, await situationOf(store), oranges.keys, exact(6))
+		);
 		const after = await rowOf(store, 'orange');
 		expect(after).toMatchObject({ missing: null, verdict: 'done' });
 		expect(after.places).toEqual([{ place: 'School room › box for Maps', amount: '6', collected: true }]);
@@ -73,25 +79,37 @@ describe('gathering', () => {
 	it('four of six bought leaves two missing', async () => {
 		const store = await openTestStore();
 		const { keys } = await rowOf(store, 'orange');
-		await change(store.write, doer(), 'got', async (trx) => gotIt(trx, await situationOf(store), keys, exact(4)));
+		await change(store.write, doer(), 'got', async (trx) =>
+			gotIt(trx, await situationOf(store), keys, exact(4))
+		);
 		expect(await rowOf(store, 'orange')).toMatchObject({ missing: '2 oranges', inHand: '4' });
 	});
 
 	it('on its way without a day is a risk; doing without holds nothing up', async () => {
 		const store = await openTestStore();
 		const { keys } = await rowOf(store, 'bar magnet');
-		await change(store.write, doer(), 'arrange', async (trx) => arrange(trx, await situationOf(store), keys, null));
+		await change(store.write, doer(), 'arrange', async (trx) =>
+			arrange(trx, await situationOf(store), keys, null)
+		);
 		expect(await rowOf(store, 'bar magnet')).toMatchObject({ missing: null, verdict: 'at risk' });
-		await change(store.write, doer(), 'arrange', async (trx) => arrange(trx, await situationOf(store), keys, '2027-01-29'));
+		await change(store.write, doer(), 'arrange', async (trx) =>
+			arrange(trx, await situationOf(store), keys, '2027-01-29')
+		);
 		expect((await rowOf(store, 'bar magnet')).verdict).toBe('on course');
-		await change(store.write, doer(), 'without', async (trx) => decide(trx, await situationOf(store), keys, true));
+		await change(store.write, doer(), 'without', async (trx) =>
+			decide(trx, await situationOf(store), keys, true)
+		);
 		expect(await rowOf(store, 'bar magnet')).toMatchObject({ doWithout: true, verdict: 'done' });
 	});
 
 	it('a taught lesson takes what it used out of the stash, and its needs are over', async () => {
 		const store = await openTestStore();
-		const [tape, plates, globe] = await Promise.all(['clear tape', 'paper plate', 'globe'].map((name) => stockOf(store, name)));
-		await change(store.write, doer(), 'taught', async (trx) => recordOutcome(trx, await situationOf(store), 6, 'taught'));
+		const [tape, plates, globe] = await Promise.all(
+			['clear tape', 'paper plate', 'globe'].map((name) => stockOf(store, name))
+		);
+		await change(store.write, doer(), 'taught', async (trx) =>
+			recordOutcome(trx, await situationOf(store), 6, 'taught')
+		);
 		expect((await stockOf(store, 'clear tape')).valueOf()).toBe(tape.valueOf() - 1);
 		expect((await stockOf(store, 'paper plate')).valueOf()).toBe(plates.valueOf() - 6);
 		expect((await stockOf(store, 'globe')).valueOf()).toBe(globe.valueOf());
@@ -101,10 +119,28 @@ describe('gathering', () => {
 
 	it('flour is kept back for the kitchen before lessons get any', async () => {
 		const store = await openTestStore();
-		await store.write.updateTable('item').set({ keep_back: '1900', keep_back_unit: 'g' }).where('name', '=', 'flour').execute();
+		await store.write
+			.updateTable('item')
+			.set({ keep_back: '1900', keep_back_unit: 'g' })
+			.where('name', '=', 'flour')
+			.execute();
 		await change(store.write, doer(), 'line', async (trx) => {
 			const { addLine } = await import('../stores/supply-lines.ts');
-			return addLine(trx, { lesson: 7, written: '1 cup flour per child', item: 'flour', quantity: 1, to: null, unit: 'cup', per: 'child', groupSize: null, optional: false, or: [], note: null, check: false, use: 'consumed' });
+			return addLine(trx, {
+				lesson: 7,
+				written: '1 cup flour per child',
+				item: 'flour',
+				quantity: 1,
+				to: null,
+				unit: 'cup',
+				per: 'child',
+				groupSize: null,
+				optional: false,
+				or: [],
+				note: null,
+				check: false,
+				use: 'consumed'
+			});
 		});
 		// 2 kg less 1,900 g leaves 100 g of the 3 × 125 g that three children need.
 		expect(await rowOf(store, 'flour')).toMatchObject({ needed: '0.375 kg', missing: '0.275 kg flour' });
@@ -116,7 +152,12 @@ describe('the walk', () => {
 		const store = await openTestStore();
 		const total = async () => {
 			const { snapshot } = await situationOf(store);
-			return snapshot.items.map((item) => snapshot.lots.filter((lot) => lot.item_id === item.id).reduce((sum, lot) => sum.add(exact(lot.amount)), ZERO).toFraction());
+			return snapshot.items.map((item) =>
+				snapshot.lots
+					.filter((lot) => lot.item_id === item.id)
+					.reduce((sum, lot) => sum.add(exact(lot.amount)), ZERO)
+					.toFraction()
+			);
 		};
 		const before = await total();
 		await fc.assert(
@@ -126,7 +167,9 @@ describe('the walk', () => {
 				if (rows.length === 0) return;
 				const row = rows[pick % rows.length];
 				const found = exact(row.amount).div(part);
-				await change(store.write, doer(), 'found', async (trx) => tick(trx, now, { lot: row.lot, run: row.run, found, unit: row.unit, move }));
+				await change(store.write, doer(), 'found', async (trx) =>
+					tick(trx, now, { lot: row.lot, run: row.run, found, unit: row.unit, move })
+				);
 				expect(await total()).toEqual(before);
 			}),
 			{ numRuns: 30 }
@@ -137,11 +180,20 @@ describe('the walk', () => {
 		const store = await openTestStore();
 		const now = await situationOf(store);
 		const walk = walkOf(now, 1, 'week');
-		expect(walk.places.map((place) => place.path)).toEqual(['Kitchen › under the sink', 'School room › desk › drawer 1', 'School room › desk › drawer 2', 'School room › window shelf']);
+		expect(walk.places.map((place) => place.path)).toEqual([
+			'Kitchen › under the sink',
+			'School room › desk › drawer 1',
+			'School room › desk › drawer 2',
+			'School room › window shelf'
+		]);
 		const [plates] = walk.places[0].rows;
-		await change(store.write, doer(), 'found', async (trx) => tick(trx, now, { lot: plates.lot, run: 1, found: exact(plates.amount), unit: plates.unit, move: true }));
+		await change(store.write, doer(), 'found', async (trx) =>
+			tick(trx, now, { lot: plates.lot, run: 1, found: exact(plates.amount), unit: plates.unit, move: true })
+		);
 		const after = await situationOf(store);
-		expect(walkOf(after, 1, 'week').places.map((place) => place.path)).not.toContain('Kitchen › under the sink');
+		expect(walkOf(after, 1, 'week').places.map((place) => place.path)).not.toContain(
+			'Kitchen › under the sink'
+		);
 		expect(await rowOf(store, 'paper plate')).toMatchObject({ verdict: 'done', inHand: '6' });
 	});
 
@@ -149,7 +201,9 @@ describe('the walk', () => {
 		const store = await openTestStore();
 		const now = await situationOf(store);
 		const [plates] = walkOf(now, 1, 'week').places[0].rows;
-		await change(store.write, doer(), 'found', async (trx) => tick(trx, now, { lot: plates.lot, run: 1, found: exact(4), unit: plates.unit, move: false }));
+		await change(store.write, doer(), 'found', async (trx) =>
+			tick(trx, now, { lot: plates.lot, run: 1, found: exact(4), unit: plates.unit, move: false })
+		);
 		const row = await rowOf(store, 'paper plate');
 		expect(row).toMatchObject({ inHand: '4', missing: null });
 		expect(row.places.map((place) => place.place)).toEqual(['Kitchen › under the sink']);
@@ -171,7 +225,12 @@ describe('the walk', () => {
 describe('the review', () => {
 	it('doubtful lines first; what is known keeps its line and its use', async () => {
 		const now = await situationOf(await openTestStore());
-		const review = reviewList(now, now.runs[0], 'Lesson 6\n3 oranges per child\nsome yarn\nglobe\n1 fine-tip black marker\n1 roll clear tape\n1 sheet tracing film per child', 7);
+		const review = reviewList(
+			now,
+			now.runs[0],
+			'Lesson 6\n3 oranges per child\nsome yarn\nglobe\n1 fine-tip black marker\n1 roll clear tape\n1 sheet tracing film per child',
+			7
+		);
 		expect(review.rows.map((row) => [row.item, row.status, row.doubt !== null])).toEqual([
 			['yarn', 'new', true],
 			['orange', 'changed', false],

@@ -84,7 +84,7 @@ function planSentence(run: RunSituation): string {
 	const sessions = run.lessons.reduce((sum, one) => sum + one.lesson.sessions, 0);
 	if (run.lessons.length === 0) return 'No lessons yet: type the first one below.';
 	if (!calendar)
-		return `${run.lessons.length} lessons without dates. Give a first day and the weekdays, and each lesson gets its day.`;
+		return `${run.lessons.length === 1 ? '1 lesson' : `${run.lessons.length} lessons`} without dates. Give a first day and the weekdays, and each lesson gets its day.`;
 	const finish = calendar.finish ? `the last on ${dayText(calendar.finish)}` : 'none of them on a day';
 	if (calendar.count === null)
 		return `${run.lessons.length} lessons, ${finish}. Give a last day to see how much is spare.`;

@@ -10,7 +10,15 @@ import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
 import { addLot, countLot, moveLot, useUp } from './stash.ts';
 import { patchNeed } from './needs.ts';
 import { addLine, removeLine } from './supply-lines.ts';
-import { addBlocked, addLesson, createUnit, orderLessons, removeLesson, setOutcome, updateLesson } from './units.ts';
+import {
+	addBlocked,
+	addLesson,
+	createUnit,
+	orderLessons,
+	removeLesson,
+	setOutcome,
+	updateLesson
+} from './units.ts';
 
 const TODAY = '2027-01-22';
 const lesson = (title: string) => ({ title, note: '', optional: 0 as const, sessions: 1 });
@@ -26,14 +34,37 @@ const deeds: ((trx: Trx, n: number) => Promise<unknown>)[] = [
 	(trx, n) => countLot(trx, 1 + (n % 100), exact(n), TODAY),
 	(trx, n) => moveLot(trx, 1 + (n % 100), exact(n).div(3), 2 + (n % 10), TODAY),
 	(trx, n) => useUp(trx, 1 + (n % 100), exact(n), 'each', 'thing'),
-	(trx, n) => addLot(trx, { item_id: 1 + (n % 50), amount: exact(n), unit: 'each', place_id: 3, good_until: null }, TODAY),
+	(trx, n) =>
+		addLot(
+			trx,
+			{ item_id: 1 + (n % 50), amount: exact(n), unit: 'each', place_id: 3, good_until: null },
+			TODAY
+		),
 	(trx, n) => patchNeed(trx, 1, `1/supplies/${n % 5}/-/1`, { found: String(n), unit: 'each' }),
 	async (trx, n) => {
 		const row = await trx.selectFrom('lesson').select('id').orderBy('id', 'desc').executeTakeFirstOrThrow();
-		return addLine(trx, { lesson: row.id, written: `${n} corks`, item: 'cork', quantity: n / 4, to: null, unit: 'each', per: 'child', groupSize: null, optional: false, or: [], note: null, check: false, use: 'consumed' });
+		return addLine(trx, {
+			lesson: row.id,
+			written: `${n} corks`,
+			item: 'cork',
+			quantity: n / 4,
+			to: null,
+			unit: 'each',
+			per: 'child',
+			groupSize: null,
+			optional: false,
+			or: [],
+			note: null,
+			check: false,
+			use: 'consumed'
+		});
 	},
 	async (trx) => {
-		const row = await trx.selectFrom('supply_line').select('id').orderBy('id', 'desc').executeTakeFirstOrThrow();
+		const row = await trx
+			.selectFrom('supply_line')
+			.select('id')
+			.orderBy('id', 'desc')
+			.executeTakeFirstOrThrow();
 		return removeLine(trx, row.id);
 	},
 	(trx, n) => setOutcome(trx, 7 + (n % 3), 1, 'taught', TODAY)
@@ -53,7 +84,10 @@ async function doAll(store: Store, history: readonly (readonly [number, number])
 	return done;
 }
 
-const history = fc.array(fc.tuple(fc.nat({ max: deeds.length - 1 }), fc.integer({ min: 1, max: 60 })), { minLength: 1, maxLength: 14 });
+const history = fc.array(fc.tuple(fc.nat({ max: deeds.length - 1 }), fc.integer({ min: 1, max: 60 })), {
+	minLength: 1,
+	maxLength: 14
+});
 
 describe('undo', () => {
 	it('any history, undone, gives the old tables back; done again, the new ones', async () => {
@@ -76,7 +110,8 @@ describe('undo', () => {
 	it('reaches back over at least a hundred changes', async () => {
 		const store = await openTestStore();
 		const before = await allRows(store);
-		for (let i = 0; i < 120; i++) await change(store.write, doer(), 'count', (trx) => countLot(trx, 1 + (i % 30), exact(i), TODAY));
+		for (let i = 0; i < 120; i++)
+			await change(store.write, doer(), 'count', (trx) => countLot(trx, 1 + (i % 30), exact(i), TODAY));
 		let undone = 0;
 		for (;;) {
 			try {
@@ -92,10 +127,18 @@ describe('undo', () => {
 
 	it('takes back what this device did, not what another did meanwhile', async () => {
 		const store = await openTestStore();
-		await change(store.write, doer(null, 'laptop'), 'laptop counts', (trx) => countLot(trx, 1, exact(5), TODAY));
-		await change(store.write, doer(null, 'phone'), 'phone counts', (trx) => countLot(trx, 2, exact(7), TODAY));
+		await change(store.write, doer(null, 'laptop'), 'laptop counts', (trx) =>
+			countLot(trx, 1, exact(5), TODAY)
+		);
+		await change(store.write, doer(null, 'phone'), 'phone counts', (trx) =>
+			countLot(trx, 2, exact(7), TODAY)
+		);
 		expect((await undo(store.write, doer(null, 'laptop'))).changed).toBe('Undone: laptop counts');
-		const lots = await store.read.selectFrom('lot').select(['id', 'amount']).where('id', 'in', [1, 2]).execute();
+		const lots = await store.read
+			.selectFrom('lot')
+			.select(['id', 'amount'])
+			.where('id', 'in', [1, 2])
+			.execute();
 		expect(lots.find((lot) => lot.id === 1)?.amount).not.toBe('5');
 		expect(lots.find((lot) => lot.id === 2)?.amount).toBe('7');
 	});
@@ -105,7 +148,9 @@ describe('undo', () => {
 		await change(store.write, doer(null, 'laptop'), 'Count', (trx) => countLot(trx, 1, exact(5), TODAY));
 		await change(store.write, doer(null, 'phone'), 'Count', (trx) => countLot(trx, 1, exact(6), TODAY));
 		const before = await allRows(store);
-		await expect(undo(store.write, doer(null, 'laptop'))).rejects.toThrow(/“Count” cannot be undone any more/);
+		await expect(undo(store.write, doer(null, 'laptop'))).rejects.toThrow(
+			/“Count” cannot be undone any more/
+		);
 		expect(await allRows(store)).toEqual(before);
 	});
 
@@ -121,7 +166,10 @@ describe('undo', () => {
 describe('changes', () => {
 	it('a command sent twice counts once and gets the same answer', async () => {
 		const store = await openTestStore();
-		const once = () => change(store.write, doer('op-1'), 'Lot added', (trx) => addLot(trx, { item_id: 1, amount: exact(2), unit: 'each', place_id: null, good_until: null }, TODAY));
+		const once = () =>
+			change(store.write, doer('op-1'), 'Lot added', (trx) =>
+				addLot(trx, { item_id: 1, amount: exact(2), unit: 'each', place_id: null, good_until: null }, TODAY)
+			);
 		const first = await once();
 		const before = await allRows(store);
 		expect(await once()).toEqual(first);
@@ -169,6 +217,8 @@ describe('opening', () => {
 });
 
 async function tables(store: Store): Promise<{ name: string }[]> {
-	await store.write.executeQuery((await import('kysely')).sql`pragma foreign_keys = off`.compile(store.write));
+	await store.write.executeQuery(
+		(await import('kysely')).sql`pragma foreign_keys = off`.compile(store.write)
+	);
 	return (await store.write.introspection.getTables()).filter((table) => !table.name.startsWith('sqlite_'));
 }

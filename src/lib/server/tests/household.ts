@@ -29,8 +29,13 @@ export async function situationOf(store: Store): Promise<Situation> {
 /** All rows that undo brings back, by table. */
 export async function allRows(store: Store): Promise<Record<string, unknown[]>> {
 	const tables: Record<string, unknown[]> = {};
-	for (const table of TRACKED) tables[table] = await store.read.selectFrom(table).selectAll().orderBy('id').execute();
+	for (const table of TRACKED)
+		tables[table] = await store.read.selectFrom(table).selectAll().orderBy('id').execute();
 	return tables;
 }
 
-export const doer = (operation: string | null = null, device = 'laptop'): Doer => ({ device, actor: null, operation });
+export const doer = (operation: string | null = null, device = 'laptop'): Doer => ({
+	device,
+	actor: null,
+	operation
+});

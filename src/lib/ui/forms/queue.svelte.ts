@@ -7,6 +7,12 @@ type Waiting = { readonly id: string; readonly action: string; readonly fields: 
 const KEY = 'gather-bin-waiting';
 const RETRY_MS = 4000;
 
+function formOf(fields: Record<string, string>): FormData {
+	const form = new FormData();
+	for (const [name, value] of Object.entries(fields)) form.set(name, value);
+	return form;
+}
+
 /**
  * Ticks of an open walk. Each takes effect on the screen at once and is sent in order; what cannot
  * be sent now waits in this browser and is sent when the server is there again. Every one carries
@@ -49,10 +55,11 @@ export class TickQueue {
 		this.#sending = true;
 		clearTimeout(this.#timer);
 		let label: string | null = null;
+		let sent = false;
 		try {
 			while (this.waiting.length) {
 				const [first] = this.waiting;
-				const body = new URLSearchParams({ ...first.fields, operation: first.id });
+				const body = formOf({ ...first.fields, operation: first.id });
 				const response = await fetch(first.action, {
 					method: 'POST',
 					body,
@@ -60,6 +67,7 @@ export class TickQueue {
 				});
 				const result = deserialize(await response.text());
 				this.waiting.shift();
+				sent = true;
 				this.#keep();
 				if (result.type === 'success') label = (result.data as { changed?: string | null }).changed ?? label;
 				else {
@@ -72,7 +80,7 @@ export class TickQueue {
 				}
 			}
 			if (label) sayDone(label);
-			await this.sent();
+			if (sent) await this.sent();
 		} catch {
 			this.#timer = setTimeout(() => void this.send(), RETRY_MS);
 		} finally {

@@ -42,7 +42,7 @@
 		{/each}
 	</nav>
 	<p class="ml-auto text-right text-sm leading-tight text-ink-2">
-		<span class="hidden sm:inline">{household}{' · '}</span>{today}
+		<span class="hidden sm:inline">{`${household} · `}</span>{today}
 	</p>
 </header>
 

@@ -26,13 +26,15 @@
 		</ul>
 	</nav>
 	<Sheet class="min-h-[70vh]">
-		<header class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1 border-b-2 border-ink pb-3">
-			<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-				<h1 class="text-[1.75rem]">{data.unit.name}</h1>
-				<p class="text-ink-2">{data.unit.about}</p>
+		<main>
+			<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1 border-b-2 border-ink pb-3">
+				<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+					<h1 class="text-[1.75rem]">{data.unit.name}</h1>
+					<p class="text-ink-2">{data.unit.about}</p>
+				</div>
+				<p class="font-semibold">{data.unit.standing}</p>
 			</div>
-			<p class="font-semibold">{data.unit.standing}</p>
-		</header>
-		<main class="pt-5">{@render children()}</main>
+			<div class="pt-5">{@render children()}</div>
+		</main>
 	</Sheet>
 </div>

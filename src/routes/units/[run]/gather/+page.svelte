@@ -97,6 +97,7 @@
 				</p>{/if}
 		</div>
 
+		<h2 class="sr-only">The list</h2>
 		<table class="mt-3 w-full border-collapse text-left">
 			<thead class="hidden border-b border-ink text-sm md:table-header-group">
 				<tr>

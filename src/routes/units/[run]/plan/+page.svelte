@@ -41,6 +41,15 @@
 		editing = lesson;
 		editorOpen = true;
 	}
+	const about = (lesson: Lesson) =>
+		[
+			lesson.days,
+			lesson.optional ? 'optional' : '',
+			lesson.sessions > 1 ? `${lesson.sessions} days` : '',
+			lesson.supplies === 1 ? '1 supply line' : `${lesson.supplies} supply lines`
+		]
+			.filter(Boolean)
+			.join(' · ');
 	const moved = (i: number, by: 1 | -1) => {
 		const order = data.plan.lessons.map((lesson) => lesson.id);
 		[order[i], order[i + by]] = [order[i + by], order[i]];
@@ -80,7 +89,7 @@
 							onclick={() => edit(lesson)}>{lesson.title}</button
 						>
 						<p class="text-sm text-ink-2">
-							{lesson.days}{#if lesson.optional}{' · optional'}{/if}{#if lesson.sessions > 1}{` · ${lesson.sessions} days`}{/if}{` · ${lesson.supplies} supply lines`}
+							{about(lesson)}
 						</p>
 					</div>
 					{#if lesson.outcome}

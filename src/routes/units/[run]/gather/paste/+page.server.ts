@@ -3,6 +3,7 @@ import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { checked, doerOf } from '$lib/server/act.ts';
 import { store } from '$lib/server/household.ts';
+import { sayAfterRedirect } from '$lib/server/said.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { MOST_LINES, reviewList } from '$lib/server/services/review.ts';
@@ -72,7 +73,7 @@ export const actions: Actions = {
 			});
 			const gone = form.getAll('gone').map(Number);
 			const { write } = await store();
-			await change(
+			const { changed } = await change(
 				write,
 				doerOf(event, operationOf(form)),
 				({ added, changed, removed }: { added: number; changed: number; removed: number }) =>
@@ -95,6 +96,7 @@ export const actions: Actions = {
 					return counts;
 				}
 			);
+			sayAfterRedirect(event.cookies, changed);
 		} catch (error) {
 			if (!(error instanceof CoreError)) throw error;
 			return fail(400, { message: error.message, path: error.path, typed });

@@ -23,6 +23,8 @@
 	const firstOpen = $derived(
 		String(data.lessons.find((lesson) => !lesson.booked)?.id ?? data.lessons[0]?.id ?? '')
 	);
+	const EXAMPLE =
+		'Lesson 6: The round earth\n2 oranges per child\n1 sheet tracing film per child\nscissors, tape and a globe';
 	const SHOWN_AT_ONCE = 150;
 	let shown = $state(SHOWN_AT_ONCE);
 
@@ -55,7 +57,7 @@
 					class="typed min-h-72 leading-7"
 					name="text"
 					value={typed?.text ?? ''}
-					placeholder={'Lesson 6: The round earth\n2 oranges per child\n1 sheet tracing film per child\nscissors, tape and a globe'}
+					placeholder={EXAMPLE}
 					{...aria}></textarea>
 			{/snippet}
 		</Field>

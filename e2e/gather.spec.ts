@@ -1,0 +1,158 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+const LIST = `Lesson 6: The round earth, flattened
+3 oranges per child
+1 fine-tip black marker
+1 sheet tracing film per child
+some yarn
+globe
+Lesson 7
+12 paper clips
+1 sponge per group
+Lesson 44: Nowhere
+1 stapler`;
+
+test('paste, review, list, walk and undo @phone', async ({ page }) => {
+	await open(page, '/units/1/gather/paste');
+	await page.getByLabel('Supply list').fill(LIST);
+	await page.getByRole('button', { name: 'Read the list' }).click();
+
+	// Doubtful lines stand first and say what is doubtful.
+	await expect(page.getByRole('heading', { level: 2 })).toContainText('2 of 8 lines want a look');
+	await expect(page.getByText('Line 10, “Lesson 44: Nowhere”: no such lesson here.')).toBeVisible();
+	const first = page.locator('ol > li').first();
+	await expect(first).toContainText('“some yarn”');
+	await expect(first).toContainText('The list does not say how much.');
+	await expectAccessible(page);
+
+	// Fix in place.
+	await page.getByLabel('Amount: some yarn').fill('2 1/2');
+	await page.getByLabel('Unit: some yarn').selectOption('yd');
+	await page.getByLabel('Children to a group: 1 sponge per group').fill('2');
+	await page.getByRole('button', { name: 'Save the list' }).click();
+
+	// The list: needed, at home where, missing.
+	await expect(page).toHaveURL(/\/units\/1\/gather$/);
+	await expect(page.getByText(/List saved: 4 new, 1 changed/)).toBeVisible();
+	const oranges = page.getByRole('row', { name: /^orange/ });
+	await expect(oranges).toContainText('9 oranges');
+	await expect(oranges).toContainText('by tomorrow');
+	await expect(page.getByRole('row', { name: /^yarn/ })).toContainText('2½ yd');
+	await expect(page.getByRole('row', { name: /^stapler/ })).toContainText('desk › drawer 1');
+
+	// The walk.
+	await page.getByRole('link', { name: 'Walk the house' }).click();
+	await expect(page.getByText('desk › drawer 1')).toBeVisible();
+	await page.getByRole('button', { name: 'Found: 1 stapler' }).click();
+	await expect(page.getByRole('button', { name: 'Found: 1 stapler' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(page.getByText('Found: 1 stapler', { exact: true })).toBeVisible();
+
+	// Undo from the toast, then the list as well.
+	await page.getByRole('button', { name: 'Undo' }).last().click();
+	await expect(page.getByRole('button', { name: 'Found: 1 stapler' })).toHaveAttribute(
+		'aria-pressed',
+		'false'
+	);
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: 'Found: 1 stapler' })).toHaveCount(0);
+	await page.goto('/units/1/gather');
+	await expect(page.getByRole('row', { name: /^orange/ })).toContainText('6 oranges');
+});
+
+test('the same list pasted again changes nothing; a line taken out is shown as gone', async ({ page }) => {
+	await open(page, '/units/1/gather/paste');
+	await page
+		.getByLabel('Supply list')
+		.fill(
+			'Lesson 7\n9 ft of string\n1 roll masking tape\n1 index card per child\n1 sheet construction paper per child'
+		);
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByText('4 as before, 1 gone')).toBeVisible();
+	await expect(page.getByLabel('“1 pencil per child”')).toBeChecked();
+	await page.getByLabel('“1 pencil per child”').uncheck();
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await expect(page).toHaveURL(/gather$/);
+	// Nothing was changed, so there is nothing to undo and no toast.
+	await expect(page.getByRole('row', { name: /^pencil/ })).toBeVisible();
+	await expect(page.getByText(/List saved/)).toHaveCount(0);
+});
+
+test('what cannot be read is said at its line, and what was typed stays', async ({ page }) => {
+	await open(page, '/units/1/gather/paste');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByText('Paste or type a list first: one thing on each line.').first()).toBeVisible();
+	await page.getByLabel('Supply list').fill('Lesson 6:\nSupplies:');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByText(/nothing to gather in this text/).first()).toBeVisible();
+	await expect(page.getByLabel('Supply list')).toHaveValue('Lesson 6:\nSupplies:');
+
+	await page.getByLabel('Supply list').fill('7 corks\n2 bowls');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await page.getByLabel('Amount: 2 bowls').fill('two-ish');
+	await page.getByLabel('Thing: 7 corks').fill('champagne cork');
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: '“2 bowls”' })).toContainText(
+		'“two-ish” is not an amount'
+	);
+	await expect(page.getByLabel('Amount: 2 bowls')).toHaveValue('two-ish');
+	await expect(page.getByLabel('Thing: 7 corks')).toHaveValue('champagne cork');
+	await page.getByLabel('Amount: 2 bowls').fill('2');
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await expect(page.getByRole('row', { name: /^champagne cork/ })).toContainText('7');
+});
+
+test('a row says why, and takes what was decided about it', async ({ page }) => {
+	await open(page, '/units/1/gather');
+	await page.getByRole('button', { name: /^bar magnet/ }).click();
+	await expect(page.getByText('Lesson 8: 1 × 1 (pairs of 2 children) = 1')).toBeVisible();
+	await expect(page.getByText(/swallowed, pinch the gut/)).toBeVisible();
+	await expect(page.getByText('16 CFR 1262 (from memory)')).toBeVisible();
+	await expectAccessible(page);
+
+	await page.getByLabel('Get it from').selectOption({ label: 'Corner Grocer' });
+	await page.getByRole('button', { name: 'Change', exact: true }).last().click();
+	await expect(page.getByRole('row', { name: /^bar magnet/ })).toContainText('by Sat, Jan 30');
+
+	await page.getByRole('button', { name: 'Bought: 1 bar magnet' }).click();
+	await expect(page.getByRole('row', { name: /^bar magnet/ })).toContainText('box for Maps');
+
+	await page.getByRole('button', { name: /^cork/ }).click();
+	await page.getByRole('button', { name: 'Do without' }).click();
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('doing without');
+});
+
+test('one line, typed as one would say it, and then changed in the dialog', async ({ page }) => {
+	await open(page, '/units/1/gather');
+	await page.getByLabel('One more line, as you would say it').fill('4 paper cups per child');
+	await page.getByRole('button', { name: 'Add line' }).click();
+	const row = page.getByRole('row', { name: /^paper cup/ });
+	await expect(row).toContainText('12 paper cups');
+	await page.getByRole('button', { name: /^paper cup/ }).click();
+	await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+	const dialog = page.getByRole('dialog');
+	await expectAccessible(page);
+	await dialog.getByLabel('Tamsin').uncheck();
+	await dialog.getByLabel('Lark').uncheck();
+	await dialog.getByLabel('Amount', { exact: true }).fill('5');
+	await dialog.getByRole('button', { name: 'Save line' }).click();
+	await expect(row).toContainText('10 paper cups');
+});
+
+test.describe('without scripts', () => {
+	test.use({ javaScriptEnabled: false });
+	test('a list is pasted, reviewed and saved, and a thing is ticked, by plain forms', async ({ page }) => {
+		await page.goto('/units/1/gather/paste');
+		await page.getByLabel('Supply list').fill('Lesson 6\n12 paper clips');
+		await page.getByRole('button', { name: 'Read the list' }).click();
+		await page.getByLabel('Amount: 12 paper clips').fill('9');
+		await page.getByRole('button', { name: 'Save the list' }).click();
+		await expect(page.getByRole('row', { name: /^paper clip/ })).toContainText('9');
+		await page.goto('/lists/walk');
+		await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
+		await page.goto('/lists/walk');
+		await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
+	});
+});

@@ -1,0 +1,181 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+const VIEWS = [
+	'/',
+	'/units',
+	'/units/1',
+	'/units/1/plan',
+	'/units/1/gather',
+	'/units/1/gather/paste',
+	'/units/2/gather',
+	'/lists/walk',
+	'/lists/walk?span=all',
+	'/nowhere'
+];
+
+test('every view is accessible and stays within the screen @phone', async ({ page }) => {
+	for (const view of VIEWS) {
+		await open(page, view);
+		await expectAccessible(page);
+		const [wide, seen] = await page.evaluate(() => [
+			document.documentElement.scrollWidth,
+			document.documentElement.clientWidth
+		]);
+		expect(wide, `${view} scrolls sideways`).toBeLessThanOrEqual(seen);
+	}
+});
+
+test('from a cold open the next thing is ticked in two taps @phone', async ({ page }) => {
+	let taps = 0;
+	await open(page, '/');
+	const next = page
+		.getByRole('listitem')
+		.filter({ has: page.getByRole('button') })
+		.first();
+	await expect(next).toContainText('Order 1 bar magnet');
+	await next.getByRole('button').click();
+	taps++;
+	await expect(page.getByText('bar magnet: on its way')).toBeVisible();
+	await expect(page.getByText('Order 1 bar magnet')).toHaveCount(0);
+	expect(taps).toBeLessThanOrEqual(2);
+
+	await open(page, '/');
+	await page.getByRole('link', { name: 'Walk: Fetch 5 things for lesson 6' }).click();
+	await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
+	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+});
+
+test('undo and redo by keyboard, and not while typing', async ({ page }) => {
+	await open(page, '/units/1');
+	await page.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
+	await expect(page.getByText('Buy 6 oranges', { exact: true })).toHaveCount(0);
+	await page.keyboard.press('Control+z');
+	await expect(page.getByText('Buy 6 oranges', { exact: true })).toBeVisible();
+	await page.keyboard.press('Control+Shift+z');
+	await expect(page.getByText('Buy 6 oranges', { exact: true })).toHaveCount(0);
+	await open(page, '/units');
+	await page.getByLabel('New unit').fill('Ponds');
+	await page.keyboard.press('Control+z');
+	await open(page, '/units/1');
+	await expect(page.getByText('Buy 6 oranges', { exact: true })).toHaveCount(0);
+});
+
+test('a walk with no network goes on, and catches up @phone', async ({ page, house }) => {
+	await open(page, '/lists/walk');
+	await house.stop();
+	await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
+	await page.getByRole('button', { name: 'Found: 3 sheets of tracing film' }).click();
+	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(page.getByText('2 ticks wait for the server')).toBeVisible();
+	await house.start();
+	await expect(page.getByText(/ticks? waits? for the server/)).toHaveCount(0, { timeout: 15_000 });
+	await open(page, '/lists/walk');
+	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: 'Found: 3 sheets of tracing film' })).toHaveCount(0);
+});
+
+test('what is not where it should be goes to missing', async ({ page }) => {
+	await open(page, '/lists/walk');
+	await page.getByRole('button', { name: 'Not there, or less: 6 paper plates' }).click();
+	await expectAccessible(page);
+	await page.getByLabel('There is this much in all').fill('many');
+	await page.getByRole('button', { name: 'Correct the count' }).click();
+	await expect(page.getByText('Please give the amount as a number').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Not there at all' }).click();
+	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
+	await expect(page.getByRole('listitem').filter({ hasText: '6 paper plates' })).toContainText('lesson 6');
+	await open(page, '/');
+	await expect(page.getByText('Buy 6 paper plates')).toBeVisible();
+});
+
+test('the walk is made for paper, too', async ({ page }) => {
+	await open(page, '/lists/walk');
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByText('School room › desk › drawer 1')).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Units' }).first()).toBeHidden();
+	await expect(page.getByText('Not in the house')).toBeVisible();
+});
+
+test('the plan: dates follow the calendar, lessons are added, moved, changed and removed', async ({
+	page
+}) => {
+	await open(page, '/units/1/plan');
+	await expect(page.getByText('16 teaching days for 13 sessions')).toBeVisible();
+
+	await page.getByLabel('From', { exact: true }).fill('2027-02-23');
+	await page.getByLabel('Why').fill('museum');
+	await page.getByRole('button', { name: 'Block these days' }).click();
+	await expect(
+		page.getByText('15 teaching days for 13 sessions, the last on Thu, Mar 4; 2 days are spare.')
+	).toBeVisible();
+
+	await page.getByLabel('Next lesson').fill('A map of the stars');
+	await page.getByRole('button', { name: 'Add lesson' }).click();
+	await expect(page.getByText('15 teaching days for 14 sessions')).toBeVisible();
+	const lesson = (name: string) => page.getByRole('listitem').filter({ hasText: name });
+	await expect(lesson('A map of the stars')).toContainText('Tue, Mar 9');
+	await page.getByRole('button', { name: 'Move A map of the stars up' }).click();
+	await expect(lesson('A map of the stars')).toContainText('Thu, Mar 4');
+	await expect(lesson('Our own atlas')).toContainText('Tue, Mar 9');
+
+	await page.getByRole('button', { name: 'A map of the stars', exact: true }).click();
+	await page.getByRole('dialog').getByLabel('Teaching days').fill('none');
+	await page.getByRole('dialog').getByRole('button', { name: 'Save lesson' }).click();
+	await expect(page.getByText('Please give the days as a whole number, 1 or more.').first()).toBeVisible();
+	await page.getByRole('dialog').getByLabel('Teaching days').fill('2');
+	await page.getByRole('dialog').getByRole('button', { name: 'Save lesson' }).click();
+	await expect(lesson('A map of the stars')).toContainText('Thu, Mar 4; Tue, Mar 9');
+
+	await page.getByLabel('Last day', { exact: true }).fill('2027-02-01');
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(page.getByText(/7 teaching days for 15 sessions: 8 sessions do not fit/)).toBeVisible();
+	await page.getByLabel('Last day', { exact: true }).fill('2026-02-01');
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(page.getByText('The last day must not be before the first.').first()).toBeVisible();
+});
+
+test('a form from another site, and a strange host, are refused', async ({ request, house }) => {
+	const body = { form: { lot: '1', amount: '0' } };
+	const evil = await request.post(`${house.address}/lists/walk?/there`, {
+		...body,
+		headers: { origin: 'http://evil.example' }
+	});
+	expect(evil.status()).toBe(403);
+	const host = await request.get(house.address, { headers: { host: 'evil.example' } });
+	expect(host.status()).toBe(403);
+	const page = await request.get(house.address);
+	expect(page.headers()['content-security-policy']).toContain("default-src 'self'");
+	expect(page.headers()['content-security-policy']).not.toContain("script-src 'self' 'unsafe-inline'");
+});
+
+test.describe('an empty household', () => {
+	test.use({ demo: false });
+	test('says what to do first, all the way to a list @phone', async ({ page }) => {
+		await open(page, '/');
+		await expectAccessible(page);
+		await page.getByRole('link', { name: 'Start a unit' }).click();
+		await page.getByRole('button', { name: 'Start this unit' }).click();
+		await expect(page.getByText('Please give the unit a name.').first()).toBeVisible();
+		await page.getByLabel('New unit').fill('Ponds and Streams');
+		await page.getByRole('button', { name: 'Start this unit' }).click();
+		await expect(page.getByText('No lessons yet: type the first one below.')).toBeVisible();
+		await page.getByLabel('Next lesson').fill('What lives in a pond');
+		await page.getByRole('button', { name: 'Add lesson' }).click();
+		await expect(page.getByText('1 lesson without dates')).toBeVisible();
+		await page.getByRole('link', { name: /^Gather (?!Bin)/ }).click();
+		await expect(page.getByText('Nothing is listed yet')).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('link', { name: 'Paste a list', exact: true }).first().click();
+		await page.getByLabel('Supply list').fill('2 jars with lids\n1 hand lens');
+		await page.getByRole('button', { name: 'Read the list' }).click();
+		await page.getByRole('button', { name: 'Save the list' }).click();
+		await expect(page.getByRole('row', { name: /^jar with lid/ })).toContainText('2 jars with lid');
+		await expectAccessible(page);
+	});
+});

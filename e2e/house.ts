@@ -1,0 +1,114 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** A server of its own for one test, on the production build, with its own data folder. */
+export class House {
+	private child: ChildProcess | null = null;
+	readonly folder = mkdtempSync(join(tmpdir(), 'gather-bin-e2e-'));
+	port = 0;
+
+	constructor(private readonly demo: boolean) {}
+
+	get address(): string {
+		return `http://localhost:${this.port}`;
+	}
+
+	async start(): Promise<void> {
+		if (!this.port) this.port = await freePort();
+		const child = spawn(process.execPath, ['scripts/start.mjs'], {
+			env: {
+				...process.env,
+				PORT: String(this.port),
+				HOST: '127.0.0.1',
+				GATHER_BIN_DATA: this.folder,
+				...(this.demo ? { GATHER_BIN_DEMO: '1' } : {})
+			},
+			stdio: ['ignore', 'pipe', 'inherit']
+		});
+		this.child = child;
+		await new Promise<void>((started, failed) => {
+			child.stdout.on('data', (text: Buffer) => text.includes('Listening') && started());
+			child.once('exit', (code) => failed(new Error(`the server ended with ${code}`)));
+		});
+	}
+
+	async stop(): Promise<void> {
+		const { child } = this;
+		this.child = null;
+		if (!child || child.exitCode !== null) return;
+		child.removeAllListeners('exit');
+		const ended = new Promise((done) => child.once('exit', done));
+		child.kill('SIGKILL');
+		await ended;
+	}
+
+	remove(): void {
+		rmSync(this.folder, { recursive: true, force: true });
+	}
+}
+
+function freePort(): Promise<number> {
+	return new Promise((found) => {
+		const server = createServer();
+		server.listen(0, '127.0.0.1', () => {
+			const address = server.address();
+			server.close(() => found(typeof address === 'object' && address ? address.port : 0));
+		});
+	});
+}
+
+type Fixtures = { demo: boolean; house: House; watched: void };
+
+/** Every test gets its own house, and fails when the page errs or asks another host for anything. */
+export const test = base.extend<Fixtures>({
+	demo: [true, { option: true }],
+	house: async ({ demo }, use) => {
+		const house = new House(demo);
+		await house.start();
+		await use(house);
+		await house.stop();
+		house.remove();
+	},
+	baseURL: async ({ house }, use) => use(house.address),
+	watched: [
+		async ({ page, house }, use) => {
+			const wrong: string[] = [];
+			page.on('pageerror', (error) => wrong.push(error.message));
+			page.on('console', (message) => {
+				// A refused connection or form is reported by the browser itself; tests that cause one look for its words.
+				if (message.type() === 'error' && !message.text().startsWith('Failed to load resource'))
+					wrong.push(message.text());
+			});
+			page.on('request', (request) => {
+				const { protocol, host } = new URL(request.url());
+				if (protocol.startsWith('http') && host !== `localhost:${house.port}`) wrong.push(`asked ${host}`);
+			});
+			await use();
+			expect(wrong).toEqual([]);
+		},
+		{ auto: true }
+	]
+});
+
+export { expect };
+
+/** No violation of WCAG 2.2 A and AA that a machine can find. */
+export async function expectAccessible(page: Page): Promise<void> {
+	const { violations } = await new AxeBuilder({ page })
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+		.analyze();
+	expect(
+		violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)
+	).toEqual([]);
+}
+
+/** Waits until the page's scripts have taken over its forms. */
+export async function open(page: Page, path: string): Promise<void> {
+	await page.goto(path);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+}

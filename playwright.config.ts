@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test';
+
+export const CHROMIUM = {
+	executablePath: '/usr/bin/chromium',
+	args: [
+		'--headless',
+		'--no-sandbox',
+		'--disable-gpu',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync'
+	]
+};
+
+export default defineConfig({
+	testDir: 'e2e',
+	testMatch: '**/*.spec.ts',
+	outputDir: 'test-results/journeys',
+	reporter: [['line'], ['json', { outputFile: 'test-results/journeys.json' }]],
+	workers: 2,
+	fullyParallel: true,
+	retries: 0,
+	timeout: 45_000,
+	expect: { timeout: 7_000 },
+	use: { launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'America/Chicago' },
+	projects: [
+		{ name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },
+		{
+			name: 'phone',
+			use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+			grep: /@phone/
+		}
+	]
+});

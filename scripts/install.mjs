@@ -1,0 +1,55 @@
+// What every script needs first: the packages, as the lock file says, and a compiler for SQLite's binding.
+import { spawnSync } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+
+/** Runs a command in the project, its output shown; answers whether it went well. */
+export function run(command, args, env = {}) {
+	const { status, error } = spawnSync(command, args, {
+		cwd: ROOT,
+		stdio: 'inherit',
+		env: { ...process.env, ...env }
+	});
+	if (error) console.error(`${command} could not be started: ${error.message}`);
+	return status === 0;
+}
+
+/** Installs the packages unless they are there as the lock file has them. */
+export function ensurePackages() {
+	const lock = join(ROOT, 'package-lock.json');
+	const installed = join(ROOT, 'node_modules', '.package-lock.json');
+	const binding = join(ROOT, 'node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node');
+	if (existsSync(installed) && existsSync(binding) && statSync(installed).mtimeMs >= statSync(lock).mtimeMs)
+		return;
+	const missing = ['python3', 'make', 'c++'].filter((tool) => spawnSync('which', [tool]).status !== 0);
+	if (missing.length) {
+		console.error(
+			`SQLite's binding may have to be compiled, and ${missing.join(', ')} cannot be found here. On Debian: apt-get install python3 make g++`
+		);
+	}
+	console.log('Installing packages; SQLite is compiled once, which takes about two minutes …');
+	if (!run('npm', ['ci', '--no-fund', '--no-audit'])) {
+		console.error('The packages could not be installed; the lines above say why.');
+		process.exit(1);
+	}
+}
+
+/** Chromium for the browser journeys: Debian's, installed when that is possible. */
+export function ensureChromium() {
+	if (existsSync('/usr/bin/chromium')) return true;
+	if (process.getuid?.() === 0 && spawnSync('which', ['apt-get']).status === 0) {
+		console.log('Installing Chromium …');
+		run('apt-get', ['update', '-qq']);
+		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+			DEBIAN_FRONTEND: 'noninteractive'
+		});
+		if (existsSync('/usr/bin/chromium')) return true;
+	}
+	console.error(
+		'The browser journeys need Chromium at /usr/bin/chromium. On Debian: sudo apt-get install chromium'
+	);
+	return false;
+}

@@ -1,0 +1,62 @@
+// Everything that must hold: lint, types, unit tests, build, browser journeys. The last line counts.
+import { readFileSync, rmSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureChromium, ensurePackages, ROOT, run } from './install.mjs';
+
+ensurePackages();
+const results = join(ROOT, 'test-results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+const failures = [];
+function count(name, good, bad) {
+	passed += good;
+	failed += bad;
+	if (bad) failures.push(`${name}: ${bad} failed`);
+}
+function step(name, command, args) {
+	console.log(`\n— ${name}`);
+	const ok = run(command, args);
+	count(name, ok ? 1 : 0, ok ? 0 : 1);
+	return ok;
+}
+/** A runner that writes its counts as JSON; one that dies before that counts as one failure. */
+function suite(name, args, file, read) {
+	console.log(`\n— ${name}`);
+	const ok = run('npx', args);
+	try {
+		const [good, bad] = read(JSON.parse(readFileSync(join(results, file), 'utf8')));
+		count(name, good, bad || ok ? bad : 1);
+		if (good + bad === 0) count(name, 0, 1);
+	} catch {
+		count(name, 0, 1);
+	}
+}
+
+run('npx', ['svelte-kit', 'sync']);
+step('Formatting and lint', 'npm', ['run', '--silent', 'lint']);
+step('Types', 'npm', ['run', '--silent', 'check']);
+suite(
+	'Unit tests',
+	['vitest', 'run', '--reporter=dot', '--reporter=json', '--outputFile.json=test-results/unit.json'],
+	'unit.json',
+	(json) => [
+		json.numPassedTests,
+		json.numFailedTests +
+			json.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length
+	]
+);
+const built = step('Build', 'npm', ['run', '--silent', 'build']);
+if (!ensureChromium()) count('Browser journeys', 0, 1);
+else if (built) {
+	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [
+		stats.expected,
+		stats.unexpected + stats.flaky
+	]);
+}
+
+if (failures.length) console.log(`\n${failures.join('\n')}`);
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exitCode = failed ? 1 : 0;
