@@ -42,7 +42,7 @@ test('paste, review, list, walk and undo @phone', async ({ page }) => {
 
 	// The walk.
 	await page.getByRole('link', { name: 'Walk the house' }).click();
-	await expect(page.getByText('desk › drawer 1')).toBeVisible();
+	await expect(page.getByText('School room › desk › drawer 1')).toBeVisible();
 	await page.getByRole('button', { name: 'Found: 1 stapler' }).click();
 	await expect(page.getByRole('button', { name: 'Found: 1 stapler' })).toHaveAttribute(
 		'aria-pressed',
@@ -51,7 +51,7 @@ test('paste, review, list, walk and undo @phone', async ({ page }) => {
 	await expect(page.getByText('Found: 1 stapler', { exact: true })).toBeVisible();
 
 	// Undo from the toast, then the list as well.
-	await page.getByRole('button', { name: 'Undo' }).last().click();
+	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByRole('button', { name: 'Found: 1 stapler' })).toHaveAttribute(
 		'aria-pressed',
 		'false'

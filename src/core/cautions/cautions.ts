@@ -1,6 +1,12 @@
 import { parseDate } from '@internationalized/date';
 import type { Day } from '../calendar/dates.ts';
-import { ALLERGEN_SOURCE, ALLERGENS, CAUTION_RULES, NOT_ALLERGENS } from '../reference/caution-rules.ts';
+import {
+	ALLERGEN_SOURCE,
+	ALLERGENS,
+	CAUTION_RULES,
+	NOT_ALLERGENS,
+	type CautionRule
+} from '../reference/caution-rules.ts';
 import type { Source } from '../reference/sources.ts';
 import { nameKey } from '../supplies/naming.ts';
 
@@ -36,12 +42,7 @@ export function monthsOld(born: Day, on: Day): number {
 export function cautionsFor(item: string, day: Day, people: readonly Participant[]): Caution[] {
 	const name = nameKey(item);
 	const found: Caution[] = [];
-	for (const rule of CAUTION_RULES) {
-		if (
-			!rule.things.some((thing) => hasWords(name, thing)) ||
-			rule.except?.some((thing) => hasWords(name, thing))
-		)
-			continue;
+	for (const rule of rulesFor(name)) {
 		const who =
 			rule.underMonths === null
 				? []
@@ -69,6 +70,23 @@ function allergyCautions(name: string, people: readonly Participant[]): Caution[
 			text: `Allergy to ${allergen}: read the label, or take something else.`,
 			source: ALLERGEN_SOURCE
 		}));
+}
+
+const known = new Map<string, readonly CautionRule[]>();
+const MOST_KNOWN = 5000;
+
+/** The rules about a thing, whoever takes part; looked up once for each name. */
+function rulesFor(name: string): readonly CautionRule[] {
+	let rules = known.get(name);
+	if (!rules) {
+		rules = CAUTION_RULES.filter(
+			({ things, except = [] }) =>
+				things.some((thing) => hasWords(name, thing)) && !except.some((thing) => hasWords(name, thing))
+		);
+		if (known.size >= MOST_KNOWN) known.clear();
+		known.set(name, rules);
+	}
+	return rules;
 }
 
 const keys = new Map<string, string>();

@@ -39,6 +39,11 @@ const PLURALS: Readonly<Partial<Record<Unit, [string, string]>>> = {
 	handful: ['handful', 'handfuls']
 };
 
+/** Made once: making one takes a hundred times as long as using it. */
+const FORMATS = [0, 1, 2, 3].map(
+	(maximumFractionDigits) => new Intl.NumberFormat('en-US', { maximumFractionDigits })
+);
+
 /** Nobody says ⅜ kg. */
 const METRIC: ReadonlySet<Unit> = new Set(['g', 'kg', 'ml', 'l', 'mm', 'cm', 'm']);
 
@@ -54,7 +59,7 @@ export function numberText(amount: Exact, unit: Unit = 'each'): string {
 	if (glyph && !METRIC.has(unit)) return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
 	const value = amount.valueOf();
 	const digits = value >= 100 ? 0 : value >= 10 ? 1 : value >= 1 ? 2 : 3;
-	return value.toLocaleString('en-US', { maximumFractionDigits: digits });
+	return FORMATS[digits].format(value);
 }
 
 /** The unit's name for an amount: "cup" or "cups", nothing for single things. */

@@ -66,8 +66,16 @@ export type GatherList = {
 	};
 };
 
-/** The list of one run, item by item; what has to be done first comes first. */
+const lists = new WeakMap<RunSituation, GatherList>();
+
+/** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
 export function gatherList(situation: Situation, run: RunSituation): GatherList {
+	let list = lists.get(run);
+	if (!list) lists.set(run, (list = makeList(situation, run)));
+	return list;
+}
+
+function makeList(situation: Situation, run: RunSituation): GatherList {
 	const mine = situation.needs.filter((one) => one.run === run);
 	const groups = groupBy(mine, (one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`);
 	const rows = [...groups].map(([id, needs]) => listRow(situation, id, needs)).sort(compareRows);

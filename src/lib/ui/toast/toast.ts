@@ -1,9 +1,12 @@
 import { invalidateAll } from '$app/navigation';
 import { toast } from 'svelte-sonner';
 
+const LATEST = 'latest-change';
+
 /** Says what was done and offers to take it back. */
 export function sayDone(label: string): void {
-	toast(label, { duration: 8000, action: { label: 'Undo', onClick: () => void turn('undo') } });
+	// One message at a time: Undo always means what the message says.
+	toast(label, { id: LATEST, duration: 8000, action: { label: 'Undo', onClick: () => void turn('undo') } });
 }
 
 /** Says what went wrong; stays until it is read. */
@@ -22,9 +25,10 @@ export async function turn(way: 'undo' | 'redo'): Promise<void> {
 		return;
 	}
 	await invalidateAll();
-	if (answer.message) toast(answer.message, { duration: 5000 });
+	if (answer.message) toast(answer.message, { id: LATEST, duration: 5000, action: undefined });
 	else if (way === 'undo')
 		toast(answer.changed ?? '', {
+			id: LATEST,
 			duration: 8000,
 			action: { label: 'Redo', onClick: () => void turn('redo') }
 		});

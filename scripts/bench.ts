@@ -1,0 +1,135 @@
+/**
+ * Speed and memory, as ratios against a peer that is measured in the same run: the time that this
+ * machine takes to hash 16 MiB with SHA-256. Figures in milliseconds are for reading, not for tests.
+ */
+import { createHash } from 'node:crypto';
+import { gzipSync } from 'node:zlib';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { requirements, readSupplyLine, type RequirementsInput } from '../src/core/supplies/index.ts';
+import { addDays } from '../src/core/calendar/index.ts';
+import { openStore } from '../src/lib/server/database/open.ts';
+import { computeSituation } from '../src/lib/server/services/situation.ts';
+import { gatherList } from '../src/lib/server/services/gather.ts';
+import { readSnapshot } from '../src/lib/server/stores/snapshot.ts';
+import { fillLarge } from './large-household.ts';
+
+const block = Buffer.alloc(16 * 1024 * 1024, 7);
+
+async function best(work: () => unknown, times = 7): Promise<number> {
+	let least = Infinity;
+	for (let i = 0; i < times; i++) {
+		const start = performance.now();
+		await work();
+		least = Math.min(least, performance.now() - start);
+	}
+	return least;
+}
+
+const peer = await best(() => createHash('sha256').update(block).digest());
+const report = (name: string, ms: number, wanted?: number) =>
+	console.log(
+		`${name.padEnd(58)} ${ms.toFixed(1).padStart(8)} ms  ${(ms / peer).toFixed(2).padStart(6)} × peer${wanted ? `  (wanted: under ${wanted} ms)` : ''}`
+	);
+report('peer: SHA-256 of 16 MiB', peer);
+
+// 36 lessons × 20 lines × 6 children against 400 lots.
+const input: RequirementsInput = {
+	children: Array.from({ length: 6 }, (_, i) => ({ id: `c${i}`, age: 5 + i })),
+	lessons: Array.from({ length: 36 }, (_, l) => ({
+		id: `L${l}`,
+		date: addDays('2027-01-04', 3 * l),
+		supplies: Array.from({ length: 20 }, (_, s) => ({
+			item: `item ${(l * 7 + s) % 90}`,
+			quantity: 1 + (s % 4) / 3,
+			unit: s % 3 ? ('each' as const) : ('cup' as const),
+			per: (['family', 'child', 'pair'] as const)[s % 3],
+			use: s % 5 ? ('consumed' as const) : ('kept' as const),
+			outUntil: s % 5 ? null : addDays('2027-01-04', 3 * l + 9),
+			spare: 0
+		}))
+	})),
+	stash: []
+};
+const units = new Map<string, 'each' | 'cup'>();
+const oneUnit = {
+	...input,
+	lessons: input.lessons.map((lesson) => ({
+		...lesson,
+		supplies: lesson.supplies.map((one) => {
+			if (!units.has(one.item)) units.set(one.item, one.unit as 'each' | 'cup');
+			return { ...one, unit: units.get(one.item)! };
+		})
+	})),
+	stash: Array.from({ length: 400 }, (_, i) => ({
+		item: `item ${i % 90}`,
+		quantity: 1 + (i % 7),
+		unit: units.get(`item ${i % 90}`) ?? ('each' as const),
+		goodUntil: i % 4 ? null : addDays('2027-02-01', i % 60)
+	}))
+};
+report(
+	'requirements: 36 lessons × 20 lines × 6 children, 400 lots',
+	await best(() => requirements(oneUnit)),
+	50
+);
+
+const lines = Array.from(
+	{ length: 1000 },
+	(_, i) => `${1 + (i % 9)} 1/2 cups flour or cornstarch, per child (optional), sifted ${i}`
+);
+report('supply-line: 1,000 lines', await best(() => lines.map(readSupplyLine)));
+
+const folder = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
+const store = await openStore(folder);
+try {
+	await fillLarge(store.write);
+	const snapshot = await readSnapshot(store.read);
+	report('snapshot of 36 × 20 lines and 400 lots', await best(() => readSnapshot(store.read)));
+	report(
+		'situation from it: calendar, netting, days, verdicts',
+		await best(() => computeSituation(snapshot, '2027-01-22'))
+	);
+	report(
+		'Gather on the server, all of it, nothing cached',
+		await best(async () => {
+			const fresh = computeSituation(await readSnapshot(store.read), '2027-01-22');
+			return gatherList(fresh, fresh.runs[0]);
+		}),
+		150
+	);
+} finally {
+	await store.close();
+	rmSync(folder, { recursive: true });
+}
+console.log(
+	`${'memory in use'.padEnd(58)} ${(process.memoryUsage().rss / 1024 / 1024).toFixed(0).padStart(8)} MB`
+);
+
+const OUTPUT = join('.svelte-kit', 'output');
+if (!existsSync(join(OUTPUT, 'server', 'manifest-full.js'))) {
+	console.log('No build: run npm run build to weigh what Gather ships.');
+} else weigh('/units/[run]/gather');
+
+/** Compressed script that a cold visit to a page loads: the framework's entries and the page's nodes. */
+function weigh(route: string) {
+	const manifest = readFileSync(join(OUTPUT, 'server', 'manifest-full.js'), 'utf8');
+	const [, layouts, leaf] = manifest
+		.slice(manifest.indexOf(`id: "${route}",`))
+		.match(/layouts: \[([\d,]*)\].*?leaf: (\d+)/)!;
+	const [, entries] = manifest.match(/client: \{[^\n]*?imports:\[([^\]]*)\]/)!;
+	const lists = [...layouts.split(',').filter(Boolean), leaf].map(
+		(node) =>
+			readFileSync(join(OUTPUT, 'server', 'nodes', `${node}.js`), 'utf8').match(/imports = \[([^\]]*)\]/)![1]
+	);
+	const files = new Set([entries, ...lists].flatMap((list) => JSON.parse(`[${list}]`) as string[]));
+	const scripts = [...files].filter((file) => file.endsWith('.js'));
+	const bytes = scripts.reduce(
+		(sum, file) => sum + gzipSync(readFileSync(join(OUTPUT, 'client', file))).length,
+		0
+	);
+	console.log(
+		`${'Gather ships, compressed script (gzip)'.padEnd(58)} ${(bytes / 1000).toFixed(0).padStart(8)} kB  (wanted: under 160 kB, ${scripts.length} files)`
+	);
+}

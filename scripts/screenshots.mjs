@@ -1,0 +1,56 @@
+// One current picture of each main view, made from the demo household: docs/screenshots/.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ROOT, ensureChromium, ensurePackages, run } from './install.mjs';
+
+const VIEWS = [
+	{ name: 'next-phone', path: '/', phone: true },
+	{ name: 'board', path: '/units/1' },
+	{ name: 'plan', path: '/units/1/plan' },
+	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
+	{ name: 'review', path: '/units/1/gather/paste', paste: true },
+	{ name: 'walk-phone', path: '/lists/walk', phone: true }
+];
+const LIST =
+	'Lesson 6: The round earth, flattened\n3 oranges per child\nsome yarn\n1 fine-tip black marker\nglobe\nlarge bowl or jar\n12 craft sticks per child';
+const PORT = '3290';
+const FLAGS =
+	'--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync';
+
+ensurePackages();
+if (!ensureChromium() || !run('npm', ['run', '--silent', 'build'])) process.exit(1);
+const data = mkdtempSync(join(tmpdir(), 'gather-bin-'));
+const server = spawn(process.execPath, ['scripts/start.mjs'], {
+	cwd: ROOT,
+	env: { ...process.env, GATHER_BIN_DEMO: '1', GATHER_BIN_DATA: data, PORT },
+	stdio: ['ignore', 'pipe', 'inherit']
+});
+await new Promise((started) => server.stdout.once('data', started));
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS.split(' ') });
+const folder = join(ROOT, 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+try {
+	for (const { name, path, phone, click, paste } of VIEWS) {
+		const page = await browser.newPage({
+			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }
+		});
+		await page.goto(`http://localhost:${PORT}${path}`, { waitUntil: 'networkidle' });
+		if (click) await page.getByRole('button', { name: click }).click();
+		if (paste) {
+			await page.getByLabel('Supply list').fill(LIST);
+			await page.getByRole('button', { name: 'Read the list' }).click();
+			await page.getByRole('button', { name: 'Save the list' }).waitFor();
+		}
+		await page.screenshot({ path: join(folder, `${name}.png`) });
+		await page.close();
+		console.log(`docs/screenshots/${name}.png`);
+	}
+} finally {
+	await browser.close();
+	server.kill();
+	rmSync(data, { recursive: true, force: true });
+}
