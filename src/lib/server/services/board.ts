@@ -1,9 +1,10 @@
 import { dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, isReady, lessonReadiness, type Verdict } from '$core/readiness/index.ts';
 import { actsOf, type Act } from './acts.ts';
 import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
-import { byText, lessonText, pronoun, thingText } from './words.ts';
+import { byText, lessonText, listText, pronoun, thingText } from './words.ts';
 
 /** A computed sentence in three parts; the middle one is what is lacking. */
 export type Sentence = {
@@ -79,16 +80,20 @@ function boardLesson(
 		outcome: lesson.over ? (lesson.outcomes.at(-1)?.outcome ?? null) : null,
 		isNext,
 		supplies: suppliesCell(situation, lesson, needs),
-		cautions: [
-			...new Set(
-				needs.flatMap((one) =>
-					one.cautions
-						.filter((caution) => caution.who.length)
-						.map((caution) => `${one.item.name}: not for ${caution.who.join(', ')}`)
-				)
-			)
-		].slice(0, 3)
+		cautions: cautionWords(needs)
 	};
+}
+
+/** "Care with Tamsin: cork, string": the things of a lesson that concern somebody by age or allergy. */
+function cautionWords(needs: readonly SupplyNeed[]): string[] {
+	const concerns = needs.flatMap((one) =>
+		one.cautions
+			.filter((caution) => caution.who.length > 0)
+			.map((caution) => ({ who: listText(caution.who), item: one.item.name }))
+	);
+	return [...groupBy(concerns, ({ who }) => who)].map(
+		([who, things]) => `Care with ${who}: ${[...new Set(things.map(({ item }) => item))].join(', ')}`
+	);
 }
 
 /** What one lesson's supplies look like in a few words. */
@@ -123,19 +128,23 @@ function byActBy(a: SupplyNeed, b: SupplyNeed): number {
 
 function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
+	const risk = one.verdict === 'at risk' ? 'at risk: ' : '';
 	if (isSome(standing.missing)) {
 		const verb =
 			one.supplier?.kind === 'order' ? 'order' : one.supplier?.kind === 'friend' ? 'ask for' : 'buy';
-		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)} ${when(days?.actBy, today)}`;
+		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)}${when(days?.actBy, today)}`;
 	}
-	if (isSome(standing.toFetch)) return `fetch ${when(days?.inHandBy, today)}`;
+	if (isSome(standing.toFetch)) return `fetch${when(days?.inHandBy, today)}`;
 	if (isSome(standing.arranged))
-		return need.promised ? `promised ${dayFromToday(need.promised, today)}` : 'on its way, no day given';
-	return `prepare ${when(days?.actBy, today)}`;
+		return (
+			risk + (need.promised ? `promised ${dayFromToday(need.promised, today)}` : 'on its way, no day given')
+		);
+	return `prepare${when(days?.actBy, today)}`;
 }
 
 function when(day: Day | null | undefined, today: Day): string {
-	return day ? byText(day, today) : '';
+	if (!day) return '';
+	return day < today ? `, ${byText(day, today)}` : ` ${byText(day, today)}`;
 }
 
 /** What stands in the way first, in one sentence. */

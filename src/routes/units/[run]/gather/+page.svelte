@@ -263,7 +263,7 @@
 											<input type="hidden" name="keys" value={row.keys.join(' ')} />
 											<Button
 												type="submit"
-												look="quiet"
+												look="plain"
 												name="without"
 												value={row.doWithout ? 'false' : 'true'}
 												>{row.doWithout ? 'We want it after all' : 'Do without'}</Button
