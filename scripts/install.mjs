@@ -17,7 +17,10 @@ export function run(command, args, env = {}) {
 	return status === 0;
 }
 
-/** Installs the packages unless they are there as the lock file has them. */
+/**
+ * Installs the packages unless they are there. Not "npm ci": that refuses a lock file which leaves out the
+ * binaries of other platforms, as some registries do.
+ */
 export function ensurePackages() {
 	const lock = join(ROOT, 'package-lock.json');
 	const installed = join(ROOT, 'node_modules', '.package-lock.json');
@@ -31,7 +34,7 @@ export function ensurePackages() {
 		);
 	}
 	console.log('Installing packages; SQLite is compiled once, which takes about two minutes …');
-	if (!run('npm', ['ci', '--no-fund', '--no-audit'])) {
+	if (!run('npm', ['install', '--no-save', '--no-fund', '--no-audit'])) {
 		console.error('The packages could not be installed; the lines above say why.');
 		process.exit(1);
 	}
