@@ -65,6 +65,7 @@ test('undo and redo by keyboard, and not while typing', async ({ page }) => {
 
 test('a walk with no network goes on, and catches up @phone', async ({ page, house }) => {
 	await open(page, '/lists/walk');
+	await page.waitForLoadState('networkidle');
 	await house.stop();
 	await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
 	await page.getByRole('button', { name: 'Found: 3 sheets of tracing film' }).click();

@@ -110,5 +110,37 @@ insert into state (id, revision) values (1, 0);
 		)
 };
 
+const house: Migration = {
+	up: (db: Kysely<unknown>) =>
+		run(
+			db,
+			`
+alter table person add column reach_mm integer;
+alter table household add column paper text not null default 'letter';
+create table quiet (
+	id integer primary key autoincrement, from_on text not null, to_on text not null, reason text not null
+) strict;
+alter table place add column length_mm integer;
+alter table place add column width_mm integer;
+alter table place add column height_mm integer;
+alter table place add column floor_mm integer;
+alter table lot add column opened_on text;
+alter table item add column low_level text;
+alter table item add column low_unit text;
+create table item_alias (
+	id integer primary key autoincrement, item_id integer not null references item(id), name text not null,
+	name_key text not null unique
+) strict;
+create index item_alias_item on item_alias(item_id);
+create table lot_event (
+	id integer primary key autoincrement, item_id integer not null references item(id), lot_id integer,
+	on_day text not null, kind text not null, amount text not null, unit text not null, place text not null
+) strict;
+create index lot_event_item on lot_event(item_id);
+alter table need_state add column person_id integer references person(id);
+`
+		)
+};
+
 /** All migrations by name, run in the order of their names. */
-export const MIGRATIONS: Readonly<Record<string, Migration>> = { '0001-first': first };
+export const MIGRATIONS: Readonly<Record<string, Migration>> = { '0001-first': first, '0002-house': house };

@@ -22,6 +22,7 @@ export interface HouseholdTable {
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */
 	count_age_days: number;
+	paper: Generated<'letter' | 'a4'>;
 }
 
 export interface PersonTable {
@@ -32,6 +33,16 @@ export interface PersonTable {
 	allergies: Json;
 	/** Weekdays on which a guest is there; null is always. */
 	weekdays: Json | null;
+	/** How high they reach; null takes what is usual for the age. */
+	reach_mm: number | null;
+}
+
+/** A stretch in which nothing is prepared. */
+export interface QuietTable {
+	id: Generated<number>;
+	from_on: Day;
+	to_on: Day;
+	reason: string;
 }
 
 export interface PlaceTable {
@@ -41,6 +52,11 @@ export interface PlaceTable {
 	kind: 'room' | 'furniture' | 'shelf' | 'box';
 	/** Walking order among its neighbours. */
 	position: number;
+	/** Inner measures, and how high its floor is above the room's. */
+	length_mm: number | null;
+	width_mm: number | null;
+	height_mm: number | null;
+	floor_mm: number | null;
 }
 
 export interface SupplierTable {
@@ -64,6 +80,30 @@ export interface ItemTable {
 	/** Days it keeps; null when it does not perish. */
 	keeps_days: number | null;
 	supplier_id: number | null;
+	/** Below this it is said to run low. */
+	low_level: Amount | null;
+	low_unit: Unit | null;
+}
+
+/** Another name that the household uses for an item. */
+export interface ItemAliasTable {
+	id: Generated<number>;
+	item_id: number;
+	name: string;
+	name_key: string;
+}
+
+/** What happened to a lot: counted, added, moved, used, opened. */
+export interface LotEventTable {
+	id: Generated<number>;
+	item_id: number;
+	lot_id: number | null;
+	on_day: Day;
+	kind: 'added' | 'counted' | 'moved' | 'used' | 'opened';
+	amount: Amount;
+	unit: Unit;
+	/** The place as it was called then. */
+	place: string;
 }
 
 export interface LotTable {
@@ -74,6 +114,7 @@ export interface LotTable {
 	place_id: number | null;
 	good_until: Day | null;
 	counted_on: Day;
+	opened_on: Day | null;
 }
 
 export interface UnitTable {
@@ -170,6 +211,8 @@ export interface NeedStateTable {
 	out: Generated<Amount>;
 	promised: Day | null;
 	note: string | null;
+	/** The adult who does it. */
+	person_id: number | null;
 }
 
 export interface SittingTable {
@@ -230,6 +273,9 @@ export interface Database {
 	supply_line: SupplyLineTable;
 	need_state: NeedStateTable;
 	sitting: SittingTable;
+	quiet: QuietTable;
+	item_alias: ItemAliasTable;
+	lot_event: LotEventTable;
 	change: ChangeTable;
 	change_row: ChangeRowTable;
 	operation: OperationTable;
@@ -254,5 +300,8 @@ export const TRACKED = [
 	'session',
 	'supply_line',
 	'need_state',
-	'sitting'
+	'sitting',
+	'quiet',
+	'item_alias',
+	'lot_event'
 ] as const satisfies readonly (keyof Database)[];

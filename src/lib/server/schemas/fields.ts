@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { isDay } from '$core/calendar/index.ts';
+import { isDay, type Weekday } from '$core/calendar/index.ts';
 import { UNITS } from '$core/reference/index.ts';
 
 /** Pieces that the forms' schemas share. Empty text counts as not filled in. */
@@ -42,3 +42,30 @@ export const ids = Joi.string()
 		const numbers = value.split(',').filter(Boolean).map(Number);
 		return numbers.every((one) => Number.isInteger(one) && one > 0) ? numbers : helpers.error('any.invalid');
 	});
+
+const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7];
+
+/** Seven checkboxes named weekday1 … weekday7. */
+export const weekdayFlags = Object.fromEntries(WEEKDAYS.map((weekday) => [`weekday${weekday}`, flag]));
+
+export type WeekdayFlags = Record<`weekday${Weekday}`, boolean>;
+
+export function chosenWeekdays(form: WeekdayFlags): Weekday[] {
+	return WEEKDAYS.filter((weekday) => form[`weekday${weekday}`]);
+}
+
+/** A whole number in a field that may stay empty. */
+export const wholeOrNothing = (what: string, most: number) =>
+	Joi.number()
+		.integer()
+		.min(0)
+		.max(most)
+		.empty('')
+		.allow(null)
+		.default(null)
+		.messages({
+			'number.base': `Please give ${what} as a whole number`,
+			'number.integer': `Please give ${what} as a whole number`,
+			'number.min': `${what} cannot be below 0`,
+			'number.max': `${what} cannot be over ${most.toLocaleString('en-US')}`
+		});

@@ -129,17 +129,17 @@ export async function recordOutcome(
 		throw new CoreError('That lesson already has its outcome, or is not in the plan any more.');
 	if (outcome !== 'skipped') {
 		for (const one of situation.needs.filter((need) => need.lesson === lesson))
-			await bookConsumption(trx, one);
+			await bookConsumption(trx, one, situation.today);
 	}
 	const ordinal = lesson.outcomes.length + 1;
 	await setOutcome(trx, lessonId, ordinal, outcome, lesson.dates[ordinal - 1] ?? situation.today);
 	return lesson.lesson.title;
 }
 
-async function bookConsumption(trx: Trx, one: SupplyNeed): Promise<void> {
+async function bookConsumption(trx: Trx, one: SupplyNeed, today: Day): Promise<void> {
 	if (one.line.use !== 'consumed' || one.need.doWithout) return;
 	for (const { lot, amount } of one.served?.lots ?? []) {
-		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name);
+		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name, today);
 	}
 	await patchNeed(trx, one.run.run.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
 }

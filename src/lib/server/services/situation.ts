@@ -100,7 +100,7 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const netted = net(snapshot, asked);
 	const house: HouseDays = {
 		weekStart: snapshot.household.week_start,
-		noPreparing: [],
+		noPreparing: snapshot.quiet.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
 		sittings: snapshot.sittings.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
 	};
 	const drafts = asked.map((one) => draftNeed(snapshot, one, netted));

@@ -33,7 +33,7 @@ const deeds: ((trx: Trx, n: number) => Promise<unknown>)[] = [
 	(trx) => addBlocked(trx, 1, '2027-02-23', '2027-02-24', 'trip'),
 	(trx, n) => countLot(trx, 1 + (n % 100), exact(n), TODAY),
 	(trx, n) => moveLot(trx, 1 + (n % 100), exact(n).div(3), 2 + (n % 10), TODAY),
-	(trx, n) => useUp(trx, 1 + (n % 100), exact(n), 'each', 'thing'),
+	(trx, n) => useUp(trx, 1 + (n % 100), exact(n), 'each', 'thing', TODAY),
 	(trx, n) =>
 		addLot(
 			trx,

@@ -1,3 +1,5 @@
+import { CoreError } from '$core/error.ts';
+import type { Unit } from '$core/measure/index.ts';
 import { nameKey, usualUse, type SupplyUse } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
@@ -7,6 +9,13 @@ export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promis
 	const key = nameKey(name);
 	const known = await trx.selectFrom('item').selectAll().where('name_key', '=', key).executeTakeFirst();
 	if (known) return known;
+	const other = await trx
+		.selectFrom('item_alias')
+		.select('item_id')
+		.where('name_key', '=', key)
+		.executeTakeFirst();
+	if (other)
+		return trx.selectFrom('item').selectAll().where('id', '=', other.item_id).executeTakeFirstOrThrow();
 	return trx
 		.insertInto('item')
 		.values({
@@ -20,4 +29,73 @@ export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promis
 		})
 		.returningAll()
 		.executeTakeFirstOrThrow();
+}
+
+export type ItemInput = {
+	readonly name: string;
+	readonly use: SupplyUse;
+	readonly keepBack: string | null;
+	readonly keepBackUnit: Unit | null;
+	readonly keepsDays: number | null;
+	readonly lowLevel: string | null;
+	readonly lowUnit: Unit | null;
+	readonly supplier: number | null;
+};
+
+/** Changes what the household knows about an item. A new name keeps the old one as another name for it. */
+export async function updateItem(trx: Trx, id: number, input: ItemInput): Promise<void> {
+	const item = await trx.selectFrom('item').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!item) throw new CoreError('That item is not here any more. Load the page again.');
+	const key = nameKey(input.name);
+	const other = await trx
+		.selectFrom('item')
+		.select(['id', 'name'])
+		.where('name_key', '=', key)
+		.where('id', '!=', id)
+		.executeTakeFirst();
+	if (other) throw new CoreError(`There is “${other.name}” already. Merge the two instead.`, 'name');
+	if (key !== item.name_key) {
+		await trx.deleteFrom('item_alias').where('name_key', '=', key).execute();
+		await trx
+			.insertInto('item_alias')
+			.values({ item_id: id, name: item.name, name_key: item.name_key })
+			.execute();
+	}
+	await trx
+		.updateTable('item')
+		.set({
+			name: input.name.trim().toLowerCase(),
+			name_key: key,
+			use: input.use,
+			keep_back: input.keepBack,
+			keep_back_unit: input.keepBackUnit,
+			keeps_days: input.keepsDays,
+			low_level: input.lowLevel,
+			low_unit: input.lowUnit,
+			supplier_id: input.supplier
+		})
+		.where('id', '=', id)
+		.execute();
+}
+
+/**
+ * Makes two names mean one thing: lots, lines and history of the first go to the second, and its
+ * name stays as another name. Amounts are conserved.
+ */
+export async function mergeItems(trx: Trx, from: number, into: number): Promise<string> {
+	if (from === into) throw new CoreError('That is the same item.', 'into');
+	const items = await trx.selectFrom('item').selectAll().where('id', 'in', [from, into]).execute();
+	const gone = items.find((item) => item.id === from);
+	const kept = items.find((item) => item.id === into);
+	if (!gone || !kept) throw new CoreError('One of the two is not here any more. Load the page again.');
+	await trx.updateTable('lot').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('item_alias').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.deleteFrom('item').where('id', '=', from).execute();
+	await trx
+		.insertInto('item_alias')
+		.values({ item_id: into, name: gone.name, name_key: gone.name_key })
+		.execute();
+	return `${gone.name} is ${kept.name}`;
 }

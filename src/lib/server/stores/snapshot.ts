@@ -19,6 +19,8 @@ export type Snapshot = {
 	readonly lines: readonly Row<'supply_line'>[];
 	readonly needStates: readonly Row<'need_state'>[];
 	readonly sittings: readonly Row<'sitting'>[];
+	readonly quiet: readonly Row<'quiet'>[];
+	readonly aliases: readonly Row<'item_alias'>[];
 };
 
 /** Reads one consistent snapshot in one transaction, one query a table. */
@@ -41,7 +43,9 @@ export function readSnapshot(db: Db): Promise<Snapshot> {
 			sessions: await trx.selectFrom('session').selectAll().orderBy('ordinal').execute(),
 			lines: await trx.selectFrom('supply_line').selectAll().orderBy('position').orderBy('id').execute(),
 			needStates: await trx.selectFrom('need_state').selectAll().orderBy('id').execute(),
-			sittings: await trx.selectFrom('sitting').selectAll().orderBy('held_on').execute()
+			sittings: await trx.selectFrom('sitting').selectAll().orderBy('held_on').execute(),
+			quiet: await trx.selectFrom('quiet').selectAll().orderBy('from_on').execute(),
+			aliases: await trx.selectFrom('item_alias').selectAll().orderBy('id').execute()
 		};
 	});
 }

@@ -21,8 +21,33 @@ export type NewLot = {
 	readonly good_until: Day | null;
 };
 
+type Happened = Omit<Row<'lot_event'>, 'id' | 'place'>;
+
+/** Writes down what happened to a lot, with the name that its place has now. */
+async function note(trx: Trx, event: Happened, place: number | null): Promise<void> {
+	const row =
+		place === null
+			? null
+			: await trx.selectFrom('place').select('name').where('id', '=', place).executeTakeFirst();
+	await trx
+		.insertInto('lot_event')
+		.values({ ...event, place: row?.name ?? '' })
+		.execute();
+}
+
 /** Puts something in a place; what lies there of the same kind, unit and age becomes one lot with it. */
 export async function addLot(trx: Trx, lot: NewLot, today: Day): Promise<number> {
+	const id = await putLot(trx, lot, today);
+	const { item_id, unit } = lot;
+	await note(
+		trx,
+		{ item_id, unit, lot_id: id, on_day: today, kind: 'added', amount: exactText(lot.amount) },
+		lot.place_id
+	);
+	return id;
+}
+
+async function putLot(trx: Trx, lot: NewLot, today: Day): Promise<number> {
 	const same = await trx
 		.selectFrom('lot')
 		.selectAll()
@@ -52,11 +77,17 @@ export async function lotById(trx: Trx, id: number): Promise<Row<'lot'>> {
 
 /** Corrects what a place really holds, as counted today. */
 export async function countLot(trx: Trx, id: number, amount: Exact, today: Day): Promise<void> {
+	const { item_id, unit, place_id } = await lotById(trx, id);
 	await trx
 		.updateTable('lot')
 		.set({ amount: exactText(amount), counted_on: today })
 		.where('id', '=', id)
 		.execute();
+	await note(
+		trx,
+		{ item_id, unit, lot_id: id, on_day: today, kind: 'counted', amount: exactText(amount) },
+		place_id
+	);
 }
 
 /** Moves an amount of a lot to another place; all of it at the most. Nothing is gained or lost. */
@@ -71,11 +102,23 @@ export async function moveLot(trx: Trx, id: number, amount: Exact, place: number
 		.where('id', '=', id)
 		.execute();
 	const { item_id, unit, good_until } = lot;
-	await addLot(trx, { item_id, unit, good_until, amount: moved, place_id: place }, today);
+	await putLot(trx, { item_id, unit, good_until, amount: moved, place_id: place }, today);
+	await note(
+		trx,
+		{ item_id, unit, lot_id: id, on_day: today, kind: 'moved', amount: exactText(moved) },
+		place
+	);
 }
 
 /** Takes what a lesson used up out of its lot, never below nothing. */
-export async function useUp(trx: Trx, id: number, amount: Exact, unit: Unit, item: string): Promise<void> {
+export async function useUp(
+	trx: Trx,
+	id: number,
+	amount: Exact,
+	unit: Unit,
+	item: string,
+	today: Day
+): Promise<void> {
 	const lot = await lotById(trx, id);
 	const left = exact(lot.amount).sub(convert(amount, unit, lot.unit, item));
 	await trx
@@ -83,4 +126,53 @@ export async function useUp(trx: Trx, id: number, amount: Exact, unit: Unit, ite
 		.set({ amount: exactText(isSome(left) ? left : ZERO) })
 		.where('id', '=', id)
 		.execute();
+	const used = exactText(convert(amount, unit, lot.unit, item));
+	await note(
+		trx,
+		{ item_id: lot.item_id, unit: lot.unit, lot_id: id, on_day: today, kind: 'used', amount: used },
+		lot.place_id
+	);
+}
+
+/** Corrects what is known of a lot: amount, unit, place, until when it is good, whether it is opened. */
+export async function updateLot(
+	trx: Trx,
+	id: number,
+	patch: NewLot & { readonly opened: boolean },
+	today: Day
+): Promise<void> {
+	const lot = await lotById(trx, id);
+	if (!exact(lot.amount).equals(patch.amount) || lot.unit !== patch.unit) {
+		await trx.updateTable('lot').set({ unit: patch.unit }).where('id', '=', id).execute();
+		await countLot(trx, id, patch.amount, today);
+	}
+	if (patch.opened && !lot.opened_on) {
+		await note(
+			trx,
+			{
+				item_id: lot.item_id,
+				unit: patch.unit,
+				lot_id: id,
+				on_day: today,
+				kind: 'opened',
+				amount: exactText(patch.amount)
+			},
+			patch.place_id
+		);
+	}
+	await trx
+		.updateTable('lot')
+		.set({
+			item_id: patch.item_id,
+			place_id: patch.place_id,
+			good_until: patch.good_until,
+			opened_on: patch.opened ? (lot.opened_on ?? today) : null
+		})
+		.where('id', '=', id)
+		.execute();
+}
+
+/** Takes a lot out of the stash for good. */
+export async function removeLot(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('lot').where('id', '=', id).execute();
 }

@@ -8,7 +8,9 @@
 	const map = [
 		{ href: '/', label: 'Next' },
 		{ href: '/lists/walk', label: 'Lists' },
-		{ href: '/units', label: 'Units' }
+		{ href: '/units', label: 'Units' },
+		{ href: '/home', label: 'At home' },
+		{ href: '/house', label: 'House' }
 	];
 	const isHere = (href: string) =>
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);

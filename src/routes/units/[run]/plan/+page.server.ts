@@ -1,9 +1,18 @@
 import Joi from 'joi';
-import type { Weekday } from '$core/calendar/index.ts';
 import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { runOf } from '$lib/server/run-of.ts';
-import { day, flag, id, ids, optionalDay, title } from '$lib/server/schemas/fields.ts';
+import {
+	chosenWeekdays,
+	day,
+	flag,
+	id,
+	ids,
+	optionalDay,
+	title,
+	weekdayFlags,
+	type WeekdayFlags
+} from '$lib/server/schemas/fields.ts';
 import type { HabitKind } from '$lib/server/database/tables.ts';
 import { recordOutcome } from '$lib/server/services/commands.ts';
 import { planOf } from '$lib/server/services/plan.ts';
@@ -32,9 +41,7 @@ type CalendarForm = {
 	keepFree: number;
 	habit: HabitKind | null;
 	habitDate: string | null;
-} & Record<`weekday${Weekday}`, boolean>;
-
-const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7];
+} & WeekdayFlags;
 
 const calendarForm = Joi.object<CalendarForm>({
 	start: optionalDay,
@@ -50,7 +57,7 @@ const calendarForm = Joi.object<CalendarForm>({
 		.allow(null)
 		.default(null),
 	habitDate: optionalDay,
-	...Object.fromEntries(WEEKDAYS.map((weekday) => [`weekday${weekday}`, flag]))
+	...weekdayFlags
 });
 
 const lessonFields = {
@@ -80,7 +87,7 @@ export const actions: Actions = {
 				keepFree: form.keepFree,
 				habit: form.habit,
 				habitDate: form.habitDate,
-				weekdays: WEEKDAYS.filter((weekday) => form[`weekday${weekday}`])
+				weekdays: chosenWeekdays(form)
 			})
 		),
 	block: (event) =>

@@ -4,18 +4,17 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
-	import { weekdayName, type Weekday } from '$core/calendar/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import DayField from '$lib/ui/day/DayField.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
+	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const weekdays: Weekday[] = [1, 2, 3, 4, 5, 6, 7];
 	const habits = $derived([
 		{ value: '', label: `As the household does: ${data.calendar.householdHabit}` },
 		{ value: 'day by day', label: 'Day by day: ready the day before' },
@@ -171,23 +170,7 @@
 							/>{/snippet}
 					</Field>
 				</div>
-				<fieldset>
-					<legend class="mb-1 text-sm font-semibold">Weekdays</legend>
-					<div class="flex flex-wrap gap-1">
-						{#each weekdays as weekday (weekday)}
-							<label
-								class="flex min-h-10 min-w-10 items-center justify-center rounded-[3px] border border-[#98a39b] px-2 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
-							>
-								<input
-									type="checkbox"
-									class="sr-only"
-									name="weekday{weekday}"
-									checked={data.calendar.weekdays.includes(weekday)}
-								/>{weekdayName(weekday)}
-							</label>
-						{/each}
-					</div>
-				</fieldset>
+				<Weekdays legend="Weekdays" chosen={data.calendar.weekdays} />
 				<Field
 					label="Days to keep free"
 					name="keepFree"

@@ -1,0 +1,111 @@
+import { addDays, isDay, type Day } from '../../calendar/dates.ts';
+import { SPELLINGS } from '../../reference/list-words.ts';
+import type { Unit } from '../../reference/measures.ts';
+import { nameKey } from '../naming.ts';
+import { readSupplyLine } from './line.ts';
+
+/** A place that a typed line may name. */
+export type KnownPlace = { readonly id: string; readonly names: readonly string[] };
+
+/** What somebody says that the house has. */
+export type StashLine = {
+	readonly item: string;
+	readonly quantity: number;
+	readonly unit: Unit;
+	readonly place: string | null;
+	readonly goodUntil: Day | null;
+	/** Words that were read as neither thing, amount, place nor date; a person should look. */
+	readonly unread: string | null;
+};
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const UNTIL = /[,;]?\s*\b(?:(?:good |keeps )?(?:till|until|by)|expires?|best before|exp\.?)\s+([^,;]+)$/i;
+
+const AMOUNT_BEHIND = /^([^,;\d½⅓⅔¼¾]+?)\s+([\d½⅓⅔¼¾][\d./\s½⅓⅔¼¾]*)([a-zA-Z.]*)$/u;
+
+/**
+ * Reads one line as one would say it: "flour 2 kg pantry, till June". Months without a year are the
+ * next ones from today, and last to their end.
+ *
+ *     readStashLine('flour 2 kg pantry, till June', places, '2027-01-22')
+ *     // [{ item: 'flour', quantity: 2, unit: 'kg', place: '4', goodUntil: '2027-06-30', unread: null }]
+ */
+export function readStashLine(text: string, places: readonly KnownPlace[], today: Day): StashLine[] {
+	let rest = text.trim();
+	let goodUntil: Day | null = null;
+	let unread: string | null = null;
+	const until = UNTIL.exec(rest);
+	if (until) {
+		goodUntil = readDay(until[1], today);
+		if (!goodUntil) unread = until[0].replace(/^[,;\s]+/, '');
+		rest = rest.slice(0, until.index);
+	}
+	const found = placeIn(rest, places);
+	if (found) rest = found.rest;
+	// "flour 2 kg": the amount may stand behind the thing as well as in front of it.
+	const turned = rest.replace(AMOUNT_BEHIND, (said, thing: string, amount: string, unit: string) =>
+		unit === '' || SPELLINGS.has(unit.replace('.', '')) ? `${amount} ${unit} ${thing}` : said
+	);
+	const lines = readSupplyLine(turned);
+	return lines.map((line) => ({
+		item: line.item,
+		quantity: line.quantity ?? 1,
+		unit: line.unit,
+		place: found?.place ?? null,
+		goodUntil,
+		unread
+	}));
+}
+
+/** The place that a line names at its end or after a comma; the longest name wins. */
+function placeIn(text: string, places: readonly KnownPlace[]): { place: string; rest: string } | null {
+	const lower = text.toLowerCase();
+	let best: { place: string; rest: string; length: number } | null = null;
+	for (const { id, names } of places) {
+		for (const name of names) {
+			const key = name.toLowerCase();
+			if (!key || (best && best.length >= key.length)) continue;
+			const at = lower.lastIndexOf(key);
+			if (at <= 0 || at + key.length !== lower.trimEnd().length || /[\p{L}\d]/u.test(lower[at - 1])) continue;
+			const rest = text
+				.slice(0, at)
+				.replace(/(?:[,;:]|\b(?:in|on|at|under|into|to)(?: the)?)?\s*$/i, '')
+				.replace(/[,;\s]+$/, '');
+			if (rest && nameKey(rest)) best = { place: id, rest, length: key.length };
+		}
+	}
+	return best;
+}
+
+/** "June", "June 3", "3 June 2027", "2027-06-03", "6/3/2027" as a day on or after today, or null. */
+export function readDay(text: string, today: Day): Day | null {
+	const said = text
+		.trim()
+		.toLowerCase()
+		.replace(/(?:^|\s)(?:the )?end of /, ' ')
+		.trim();
+	if (isDay(said)) return said;
+	const slashed = /^(\d{1,2})\/(\d{1,2})(?:\/(\d{4}))?$/.exec(said);
+	if (slashed) return dated(Number(slashed[1]), Number(slashed[2]), slashed[3], today);
+	const found =
+		/^(?:(\d{1,2})\.?\s+)?([a-z]{3,9})\.?(?:\s+(\d{1,2})(?:st|nd|rd|th)?)?(?:,?\s+(\d{4}))?$/.exec(said);
+	const month = found ? MONTHS.indexOf(found[2].slice(0, 3)) + 1 : 0;
+	if (!found || month === 0) return null;
+	const day = found[1] ?? found[3];
+	if (day) return dated(month, Number(day), found[4], today);
+	const year = found[4] ? Number(found[4]) : yearFor(month, 31, today);
+	const next = month === 12 ? `${year + 1}-01-01` : `${year}-${String(month + 1).padStart(2, '0')}-01`;
+	return addDays(next, -1);
+}
+
+function dated(month: number, day: number, year: string | undefined, today: Day): Day | null {
+	const full = `${year ?? yearFor(month, day, today)}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+	return isDay(full) ? full : null;
+}
+
+/** This year, or next year when that day has passed. */
+function yearFor(month: number, day: number, today: Day): number {
+	const year = Number(today.slice(0, 4));
+	const key = `${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
+	return key < today.slice(5) ? year + 1 : year;
+}

@@ -1,0 +1,211 @@
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	amountText,
+	canConvert,
+	convert,
+	exact,
+	isSome,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import type { Row } from '../database/tables.ts';
+import type { Situation } from './situation.ts';
+import { numberTyped, placePath, walkingOrder } from './words.ts';
+
+export type StashLot = {
+	readonly id: number;
+	readonly amount: string;
+	readonly typed: string;
+	readonly unit: Unit;
+	readonly placeId: number | null;
+	readonly place: string;
+	readonly goodUntil: Day | null;
+	readonly goodText: string;
+	readonly goesOff: boolean;
+	readonly opened: boolean;
+	readonly lookAgain: boolean;
+};
+
+export type StashItem = {
+	readonly id: number;
+	readonly name: string;
+	readonly use: 'consumed' | 'kept';
+	readonly total: string;
+	/** Promised to lessons that are to come. */
+	readonly reserved: string | null;
+	readonly low: boolean;
+	readonly lots: readonly StashLot[];
+	readonly aliases: readonly string[];
+	readonly keepBack: string;
+	readonly keepBackUnit: Unit;
+	readonly keepsDays: string;
+	readonly lowLevel: string;
+	readonly lowUnit: Unit;
+	readonly supplier: string;
+};
+
+export type Stash = { readonly sentence: string; readonly items: readonly StashItem[] };
+
+const GOES_OFF_DAYS = 30;
+
+/** What the house has, item by item, with what is promised to lessons and what wants attention. */
+export function stashOf(situation: Situation): Stash {
+	const { snapshot } = situation;
+	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
+	const reserved = reservedByItem(situation);
+	const aliases = groupBy(snapshot.aliases, (alias) => alias.item_id);
+	const items = snapshot.items
+		.filter((item) => lotsOf.has(item.id) || aliases.has(item.id) || item.low_level)
+		.map((item) =>
+			stashItem(
+				situation,
+				item,
+				lotsOf.get(item.id) ?? [],
+				reserved.get(item.id) ?? null,
+				(aliases.get(item.id) ?? []).map((alias) => alias.name)
+			)
+		)
+		.sort((a, b) => (a.name < b.name ? -1 : 1));
+	const lots = items.flatMap((item) => item.lots);
+	const places = new Set(snapshot.lots.map((lot) => lot.place_id)).size;
+	const parts = [
+		phrase(items.filter((item) => item.low).length, 'runs low', 'run low'),
+		phrase(lots.filter((lot) => lot.goesOff).length, 'goes off within the month', 'go off within the month'),
+		phrase(lots.filter((lot) => lot.lookAgain).length, 'was counted long ago', 'were counted long ago')
+	].filter(Boolean);
+	return {
+		sentence:
+			snapshot.lots.length === 0
+				? 'Nothing is noted yet. Say what the house has, a line at a time.'
+				: `${lots.length} lots of ${items.length} things in ${places} places${parts.length ? `; ${parts.join(', ')}` : ''}.`,
+		items
+	};
+}
+
+function phrase(count: number, one: string, many: string): string {
+	return count === 0 ? '' : `${count} ${count === 1 ? one : many}`;
+}
+
+function reservedByItem(situation: Situation): Map<number, { amount: Exact; unit: Unit }> {
+	const sums = new Map<number, { amount: Exact; unit: Unit }>();
+	for (const one of situation.needs) {
+		if (!one.served || one.line.use === 'kept') continue;
+		const before = sums.get(one.item.id);
+		sums.set(one.item.id, { amount: (before?.amount ?? ZERO).add(one.served.fromStash), unit: one.unit });
+	}
+	return sums;
+}
+
+function stashItem(
+	situation: Situation,
+	item: Row<'item'>,
+	lots: readonly Row<'lot'>[],
+	reserved: { amount: Exact; unit: Unit } | null,
+	aliases: readonly string[]
+): StashItem {
+	const { snapshot, today } = situation;
+	const limit = addDays(today, -snapshot.household.count_age_days);
+	const unit = lots[0]?.unit ?? item.low_unit ?? 'each';
+	const comparable = lots.filter((lot) => canConvert(lot.unit, unit, item.name));
+	const total = comparable.reduce(
+		(sum, lot) => sum.add(convert(exact(lot.amount), lot.unit, unit, item.name)),
+		ZERO
+	);
+	const lowUnit = item.low_unit ?? unit;
+	return {
+		id: item.id,
+		name: item.name,
+		use: item.use,
+		total: [
+			amountText(total, unit),
+			...lots.filter((lot) => !comparable.includes(lot)).map((lot) => amountText(exact(lot.amount), lot.unit))
+		].join(' + '),
+		reserved: reserved && isSome(reserved.amount) ? amountText(reserved.amount, reserved.unit) : null,
+		low:
+			item.low_level !== null &&
+			canConvert(unit, lowUnit, item.name) &&
+			convert(total, unit, lowUnit, item.name).compare(exact(item.low_level)) < 0,
+		lots: lots.map((lot) => ({
+			id: lot.id,
+			amount: amountText(exact(lot.amount), lot.unit),
+			typed: numberTyped(exact(lot.amount)),
+			unit: lot.unit,
+			placeId: lot.place_id,
+			place: placePath(snapshot.places, lot.place_id),
+			goodUntil: lot.good_until,
+			goodText: lot.good_until ? `good until ${dayText(lot.good_until)}` : '',
+			goesOff:
+				lot.good_until !== null &&
+				lot.good_until <= addDays(today, GOES_OFF_DAYS) &&
+				exact(lot.amount).compare(0) > 0,
+			opened: lot.opened_on !== null,
+			lookAgain: lot.counted_on < limit
+		})),
+		aliases,
+		keepBack: item.keep_back ? numberTyped(exact(item.keep_back)) : '',
+		keepBackUnit: item.keep_back_unit ?? unit,
+		keepsDays: item.keeps_days === null ? '' : String(item.keeps_days),
+		lowLevel: item.low_level ? numberTyped(exact(item.low_level)) : '',
+		lowUnit,
+		supplier: item.supplier_id === null ? '' : String(item.supplier_id)
+	};
+}
+
+/** Every place by its path, in walking order, for choosing one. */
+export function placeOptions(situation: Situation): { value: string; label: string }[] {
+	const order = walkingOrder(situation.snapshot.places);
+	return situation.snapshot.places
+		.toSorted((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
+		.map((place) => ({ value: String(place.id), label: placePath(situation.snapshot.places, place.id) }));
+}
+
+export type CountPlace = {
+	readonly path: string;
+	readonly rows: readonly {
+		readonly lot: number;
+		readonly item: string;
+		readonly amount: string;
+		readonly typed: string;
+		readonly unit: Unit;
+		readonly why: string;
+	}[];
+};
+
+const SOON_DAYS = 21;
+
+/** What is worth counting again: what lessons want soon, and what was counted long ago; place by place. */
+export function countAgain(situation: Situation): CountPlace[] {
+	const { snapshot, today } = situation;
+	const limit = addDays(today, -snapshot.household.count_age_days);
+	const soon = addDays(today, SOON_DAYS);
+	const wanted = new Map<string, number>();
+	for (const one of situation.needs) {
+		if (!one.need.useDay || one.need.useDay > soon) continue;
+		for (const { lot } of one.served?.lots ?? [])
+			wanted.set(lot.id, Math.min(wanted.get(lot.id) ?? 1e9, one.lesson.number));
+	}
+	const order = walkingOrder(snapshot.places);
+	const rows = snapshot.lots
+		.filter(
+			(lot) => lot.counted_on < limit || (wanted.has(String(lot.id)) && lot.counted_on < addDays(today, -14))
+		)
+		.toSorted((a, b) => (order.get(a.place_id ?? -1) ?? 1e9) - (order.get(b.place_id ?? -1) ?? 1e9))
+		.map((lot) => {
+			const item = snapshot.items.find((one) => one.id === lot.item_id)!;
+			const lesson = wanted.get(String(lot.id));
+			return {
+				path: placePath(snapshot.places, lot.place_id),
+				lot: lot.id,
+				item: item.name,
+				amount: amountText(exact(lot.amount), lot.unit),
+				typed: numberTyped(exact(lot.amount)),
+				unit: lot.unit,
+				why: lesson
+					? `lesson ${lesson} wants it`
+					: `counted ${dayText(lot.counted_on)} ${lot.counted_on.slice(0, 4)}`
+			};
+		});
+	return [...groupBy(rows, (row) => row.path)].map(([path, own]) => ({ path, rows: own }));
+}

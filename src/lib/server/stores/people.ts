@@ -1,0 +1,131 @@
+import type { Day, Weekday } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { HabitKind, Row } from '../database/tables.ts';
+import type { Trx } from './changes.ts';
+
+export type PersonInput = {
+	readonly name: string;
+	readonly kind: Row<'person'>['kind'];
+	readonly born: Day | null;
+	readonly allergies: readonly string[];
+	/** Days on which a guest is there; empty is always. */
+	readonly weekdays: readonly Weekday[];
+	/** How high they reach, in mm; null takes what is usual for the age. */
+	readonly reachMm: number | null;
+};
+
+const columns = (input: PersonInput) => ({
+	name: input.name,
+	kind: input.kind,
+	born: input.born,
+	allergies: JSON.stringify(input.allergies),
+	weekdays: input.kind === 'guest' && input.weekdays.length ? JSON.stringify(input.weekdays) : null,
+	reach_mm: input.reachMm
+});
+
+/** Adds someone; children and guests take part in every unit that is not put away. */
+export async function addPerson(trx: Trx, input: PersonInput): Promise<number> {
+	const { id } = await trx
+		.insertInto('person')
+		.values(columns(input))
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	if (input.kind !== 'adult') {
+		const runs = await trx.selectFrom('run').select('id').where('state', '!=', 'put away').execute();
+		for (const run of runs)
+			await trx.insertInto('run_participant').values({ run_id: run.id, person_id: id }).execute();
+	}
+	return id;
+}
+
+export async function updatePerson(trx: Trx, id: number, input: PersonInput): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('person')
+		.set(columns(input))
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That person is not in the household any more. Load the page again.');
+}
+
+/** Takes someone out of the household and out of all units. */
+export async function removePerson(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('run_participant').where('person_id', '=', id).execute();
+	await trx.deleteFrom('person').where('id', '=', id).execute();
+}
+
+export type HouseholdInput = {
+	readonly name: string;
+	readonly zone: string;
+	readonly weekStart: Weekday;
+	readonly measures: 'us' | 'metric';
+	readonly paper: 'letter' | 'a4';
+	readonly habit: HabitKind;
+	readonly habitDate: Day | null;
+	readonly countAgeDays: number;
+};
+
+export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<void> {
+	if (input.habit === 'before a date' && !input.habitDate)
+		throw new CoreError('Please give the date before which all is ready.', 'habitDate');
+	await trx
+		.updateTable('household')
+		.set({
+			name: input.name,
+			zone: input.zone,
+			week_start: input.weekStart,
+			measures: input.measures,
+			paper: input.paper,
+			habit: input.habit,
+			habit_date: input.habitDate,
+			count_age_days: input.countAgeDays
+		})
+		.where('id', '=', 1)
+		.execute();
+}
+
+export type SupplierInput = {
+	readonly name: string;
+	readonly kind: Row<'supplier'>['kind'];
+	readonly weekdays: readonly Weekday[];
+	readonly leadDays: number;
+};
+
+export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
+	if (input.weekdays.length === 0) throw new CoreError('Please choose at least one open day.', 'weekdays');
+	const row = {
+		name: input.name,
+		kind: input.kind,
+		weekdays: JSON.stringify(input.weekdays),
+		lead_days: input.leadDays
+	};
+	if (id !== null) {
+		await trx.updateTable('supplier').set(row).where('id', '=', id).execute();
+		return;
+	}
+	const { last } = await trx
+		.selectFrom('supplier')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.executeTakeFirstOrThrow();
+	await trx
+		.insertInto('supplier')
+		.values({ ...row, position: Number(last ?? 0) + 1 })
+		.execute();
+}
+
+/** Takes a shop off the list; what was to come from there comes from the first one again. */
+export async function removeSupplier(trx: Trx, id: number): Promise<void> {
+	await trx.updateTable('item').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
+	await trx.updateTable('need_state').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
+	await trx.deleteFrom('supplier').where('id', '=', id).execute();
+}
+
+/** A stretch in which nothing is prepared: what would end in it ends before. */
+export async function addQuiet(trx: Trx, from: Day, to: Day, reason: string): Promise<void> {
+	if (to < from) throw new CoreError('The last day must not be before the first.', 'to');
+	await trx.insertInto('quiet').values({ from_on: from, to_on: to, reason }).execute();
+}
+
+export async function removeQuiet(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('quiet').where('id', '=', id).execute();
+}

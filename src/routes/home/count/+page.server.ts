@@ -1,0 +1,26 @@
+import Joi from 'joi';
+import { act } from '$lib/server/act.ts';
+import { typedAmount } from '$lib/server/acts-on-needs.ts';
+import { situation } from '$lib/server/household.ts';
+import { id } from '$lib/server/schemas/fields.ts';
+import { countAgain } from '$lib/server/services/stash.ts';
+import { correct } from '$lib/server/services/walk.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => ({ places: countAgain(await situation()) });
+
+export const actions: Actions = {
+	count: (event) =>
+		act(
+			event,
+			Joi.object<{ lot: number; amount: string }>({
+				lot: id.required(),
+				amount: Joi.string()
+					.trim()
+					.required()
+					.messages({ 'string.empty': 'Please give the amount that is there' })
+			}),
+			(what: string) => `Counted: ${what}`,
+			async (trx, form) => correct(trx, await situation(), form.lot, typedAmount(form.amount))
+		)
+};

@@ -1,0 +1,198 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { dayText } from '$core/calendar/index.ts';
+import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
+import { nameKey, readStashLine, type SupplyUse } from '$core/supplies/index.ts';
+import { act } from '$lib/server/act.ts';
+import { typedAmount } from '$lib/server/acts-on-needs.ts';
+import { situation, store } from '$lib/server/household.ts';
+import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { placeOptions, stashOf } from '$lib/server/services/stash.ts';
+import { placePath } from '$lib/server/services/words.ts';
+import { itemNamed, mergeItems, updateItem } from '$lib/server/stores/items.ts';
+import { addLot, removeLot, updateLot } from '$lib/server/stores/stash.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ url }) => {
+	const now = await situation();
+	const shown = Number(url.searchParams.get('item')) || null;
+	const { read } = await store();
+	const events = shown
+		? await read
+				.selectFrom('lot_event')
+				.selectAll()
+				.where('item_id', '=', shown)
+				.orderBy('id', 'desc')
+				.limit(30)
+				.execute()
+		: [];
+	return {
+		stash: stashOf(now),
+		places: placeOptions(now),
+		suppliers: now.snapshot.suppliers.map((supplier) => ({
+			value: String(supplier.id),
+			label: supplier.name
+		})),
+		names: now.snapshot.items.map((item) => item.name),
+		shown,
+		history: events.map((event) => ({
+			id: event.id,
+			text: `${dayText(event.on_day)}: ${event.kind} ${amountText(exact(event.amount), event.unit)}${event.place ? `, ${event.place}` : ''}`
+		}))
+	};
+};
+
+type LotForm = {
+	id: number;
+	item: string;
+	amount: string;
+	unit: Unit;
+	place: number | null;
+	goodUntil: string | null;
+	opened: boolean;
+};
+type ItemForm = {
+	id: number;
+	name: string;
+	use: SupplyUse;
+	keepBack: string;
+	keepBackUnit: Unit;
+	keepsDays: number | null;
+	lowLevel: string;
+	lowUnit: Unit;
+	supplier: number | null;
+};
+
+const orNothing = (text: string, path: string) =>
+	text.trim() === '' ? null : exactText(typedAmount(text, path));
+
+export const actions: Actions = {
+	add: (event) =>
+		act(
+			event,
+			Joi.object<{ text: string; place: number | null }>({
+				text: Joi.string().trim().min(1).max(500).required().messages({
+					'string.empty': 'Say what there is, like “flour 2 kg pantry, till June”',
+					'any.required': 'Say what there is, like “flour 2 kg pantry, till June”'
+				}),
+				place: id.empty('').allow(null).default(null)
+			}),
+			(added: string) => `At home: ${added}`,
+			async (trx, form) => {
+				const now = await situation();
+				const { places } = now.snapshot;
+				const known = places.map((place) => {
+					const path = placePath(places, place.id).split(' › ');
+					return {
+						id: String(place.id),
+						names: [place.name, path.join(' '), path.slice(-2).join(' '), path.join(' › ')]
+					};
+				});
+				const read = readStashLine(form.text, known, now.today);
+				if (read.length === 0)
+					throw new CoreError(
+						'There is no thing in that line. Say it like “flour 2 kg pantry, till June”.',
+						'text'
+					);
+				const unread = read.find((line) => line.unread)?.unread;
+				if (unread)
+					throw new CoreError(
+						`“${unread}” could not be read as a date. Say “till June” or “till 2027-06-30”.`,
+						'text'
+					);
+				for (const line of read) {
+					const item = await itemNamed(trx, line.item);
+					const place = line.place === null ? form.place : Number(line.place);
+					await addLot(
+						trx,
+						{
+							item_id: item.id,
+							amount: exact(line.quantity),
+							unit: line.unit,
+							place_id: place,
+							good_until: line.goodUntil
+						},
+						now.today
+					);
+				}
+				return read.map((line) => `${amountText(exact(line.quantity), line.unit)} ${line.item}`).join(', ');
+			}
+		),
+	lot: (event) =>
+		act(
+			event,
+			Joi.object<LotForm>({
+				id: id.required(),
+				item: title('the thing a name'),
+				amount: Joi.string().trim().required().messages({ 'string.empty': 'Please give the amount' }),
+				unit: unit.required(),
+				place: id.empty('').allow(null).default(null),
+				goodUntil: optionalDay,
+				opened: flag
+			}),
+			'Stash changed',
+			async (trx, form) => {
+				const item = await itemNamed(trx, form.item);
+				await updateLot(
+					trx,
+					form.id,
+					{
+						item_id: item.id,
+						amount: typedAmount(form.amount),
+						unit: form.unit,
+						place_id: form.place,
+						good_until: form.goodUntil,
+						opened: form.opened
+					},
+					(await situation()).today
+				);
+			}
+		),
+	removeLot: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Taken out of the stash', (trx, form) =>
+			removeLot(trx, form.id)
+		),
+	item: (event) =>
+		act(
+			event,
+			Joi.object<ItemForm>({
+				id: id.required(),
+				name: title('the thing a name'),
+				use: Joi.string().valid('consumed', 'kept').required(),
+				keepBack: Joi.string().allow('').default(''),
+				keepBackUnit: unit.required(),
+				keepsDays: wholeOrNothing('The days', 3650),
+				lowLevel: Joi.string().allow('').default(''),
+				lowUnit: unit.required(),
+				supplier: id.empty('').allow(null).default(null)
+			}),
+			'Item changed',
+			(trx, form) =>
+				updateItem(trx, form.id, {
+					name: form.name,
+					use: form.use,
+					keepBack: orNothing(form.keepBack, 'keepBack'),
+					keepBackUnit: form.keepBack.trim() ? form.keepBackUnit : null,
+					keepsDays: form.keepsDays,
+					lowLevel: orNothing(form.lowLevel, 'lowLevel'),
+					lowUnit: form.lowLevel.trim() ? form.lowUnit : null,
+					supplier: form.supplier
+				})
+		),
+	merge: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; into: string }>({ id: id.required(), into: title('the other name') }),
+			(said: string) => `Merged: ${said}`,
+			async (trx, form) => {
+				const other = await trx
+					.selectFrom('item')
+					.select('id')
+					.where('name_key', '=', nameKey(form.into))
+					.executeTakeFirst();
+				if (!other)
+					throw new CoreError(`There is nothing called “${form.into}”. Choose a name from the list.`, 'into');
+				return mergeItems(trx, form.id, other.id);
+			}
+		)
+};

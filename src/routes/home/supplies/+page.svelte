@@ -1,0 +1,260 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import AmountField from '$lib/ui/amount/AmountField.svelte';
+	import Button from '$lib/ui/button/Button.svelte';
+	import Combobox from '$lib/ui/combobox/Combobox.svelte';
+	import DayField from '$lib/ui/day/DayField.svelte';
+	import Dialog from '$lib/ui/dialog/Dialog.svelte';
+	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
+	import Field from '$lib/ui/field/Field.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Select from '$lib/ui/select/Select.svelte';
+	import Tape from '$lib/ui/tape/Tape.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	type Item = (typeof data.stash.items)[number];
+
+	let search = $state('');
+	const SHOWN_AT_ONCE = 120;
+	let shown = $state(SHOWN_AT_ONCE);
+	const found = $derived.by(() => {
+		const typed = search.trim().toLowerCase();
+		if (!typed) return data.stash.items;
+		return data.stash.items.filter((item) =>
+			[item.name, ...item.aliases, ...item.lots.map((lot) => lot.place.toLowerCase())].some((text) =>
+				text.includes(typed)
+			)
+		);
+	});
+	const places = $derived([{ value: '', label: 'no place noted' }, ...data.places]);
+	const suppliers = $derived([{ value: '', label: 'the first shop' }, ...data.suppliers]);
+	const item = $derived(data.stash.items.find((one) => one.id === data.shown) ?? null);
+	let itemOpen = $derived(item !== null);
+	let lotId = $state<number | null>(null);
+	let lotOpen = $state(false);
+	const lot = $derived(
+		data.stash.items
+			.flatMap((one) => one.lots.map((own) => ({ ...own, item: one.name })))
+			.find((one) => one.id === lotId) ?? null
+	);
+	const show = (one: Item) => goto(`/home/supplies?item=${one.id}`, { noScroll: true, keepFocus: true });
+	const close = () => goto('/home/supplies', { noScroll: true });
+</script>
+
+<svelte:head><title>Supplies at home · Gather Bin</title></svelte:head>
+
+<p class="max-w-3xl font-display text-xl leading-snug font-medium">{data.stash.sentence}</p>
+
+<form
+	method="post"
+	action="?/add"
+	use:enhance={saves({ reset: true })}
+	class="mt-4 flex flex-wrap items-end gap-3"
+>
+	<Field label="What there is, as you would say it" name="text" class="min-w-64 flex-[2]" {failure}>
+		{#snippet children(aria)}<input
+				class="typed"
+				name="text"
+				placeholder="flour 2 kg pantry, till June"
+				autocomplete="off"
+				value={failure?.typed?.text ?? ''}
+				{...aria}
+			/>{/snippet}
+	</Field>
+	<Field label="Place, if the line names none" name="place" class="min-w-48 flex-1" {failure}>
+		{#snippet children(aria)}<Select name="place" options={places} value="" {...aria} />{/snippet}
+	</Field>
+	<Button type="submit" look={data.stash.items.length ? 'plain' : 'main'}>Add</Button>
+</form>
+
+{#if data.stash.items.length === 0}
+	<div class="mt-6">
+		<EmptyState title="One shelf is a good start">
+			<p>
+				Take the shelf where most of the craft things lie. A line for each kind of thing is enough; counts can
+				be rough.
+			</p>
+		</EmptyState>
+	</div>
+{:else}
+	<div class="mt-6 max-w-sm">
+		<Field label="Look for a thing or a place" name="search">
+			{#snippet children(aria)}<input class="typed" type="search" bind:value={search} {...aria} />{/snippet}
+		</Field>
+	</div>
+	<ul class="mt-3 divide-y divide-rule border-y-2 border-ink">
+		{#each found.slice(0, shown) as one (one.id)}
+			<li class="grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[14rem_7rem_1fr]">
+				<button
+					type="button"
+					class="text-left font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
+					onclick={() => show(one)}
+				>
+					{one.name}{#if one.aliases.length}<span class="block text-sm font-normal text-ink-2"
+							>also {one.aliases.join(', ')}</span
+						>{/if}
+				</button>
+				<span class="sm:text-right">
+					{one.total}{#if one.low}<span class="block text-sm font-semibold text-due">runs low</span>{/if}
+					{#if one.reserved}<span class="block text-sm text-ink-2">{one.reserved} for lessons</span>{/if}
+				</span>
+				<span class="flex flex-wrap gap-x-3 gap-y-1">
+					{#each one.lots as own (own.id)}
+						<button
+							type="button"
+							class="inline-flex flex-wrap items-baseline gap-1.5 text-left hover:underline"
+							aria-label="Change {one.name}, {own.amount}, {own.place}"
+							onclick={() => ((lotId = own.id), (lotOpen = true))}
+						>
+							<Tape text={own.place.split(' › ').slice(-2).join(' › ')} />
+							<span class="text-sm">{own.amount}{own.opened ? ', opened' : ''}</span>
+							{#if own.goodText}<span class="text-sm {own.goesOff ? 'font-semibold text-due' : 'text-ink-2'}"
+									>{own.goodText}</span
+								>{/if}
+							{#if own.lookAgain}<span class="text-sm text-due">look again</span>{/if}
+						</button>
+					{:else}<span class="text-sm text-ink-2">none at home</span>{/each}
+				</span>
+			</li>
+		{:else}
+			<li class="py-3 text-ink-2">Nothing of that name.</li>
+		{/each}
+	</ul>
+	{#if found.length > shown}<p class="mt-3">
+			<Button onclick={() => (shown += SHOWN_AT_ONCE)}>Show more of {found.length}</Button>
+		</p>{/if}
+{/if}
+
+<Dialog bind:open={lotOpen} title={lot?.item ?? ''} about={lot?.place}>
+	{#if lot}
+		<form
+			method="post"
+			action="?/lot"
+			use:enhance={saves({ done: () => (lotOpen = false) })}
+			class="space-y-4"
+		>
+			<input type="hidden" name="id" value={lot.id} />
+			<input type="hidden" name="item" value={lot.item} />
+			<Field label="Amount" name="amount" {failure}>
+				{#snippet children(aria)}<AmountField
+						name="amount"
+						unitName="unit"
+						value={lot.typed}
+						unit={lot.unit}
+						label="amount"
+						{...aria}
+					/>{/snippet}
+			</Field>
+			<Field label="Place" name="place" {failure}>
+				{#snippet children(aria)}<Select
+						name="place"
+						options={places}
+						value={lot.placeId === null ? '' : String(lot.placeId)}
+						{...aria}
+					/>{/snippet}
+			</Field>
+			<Field label="Good until" name="goodUntil" {failure}>
+				{#snippet children(aria)}<DayField name="goodUntil" value={lot.goodUntil ?? ''} {...aria} />{/snippet}
+			</Field>
+			<label class="flex min-h-9 items-center gap-2"
+				><input type="checkbox" name="opened" class="size-5" checked={lot.opened} /> Opened</label
+			>
+			<div class="flex justify-between gap-3">
+				<Button type="submit" look="main">Save</Button>
+				<Button type="submit" look="quiet" formaction="?/removeLot">Take out of the stash</Button>
+			</div>
+		</form>
+	{/if}
+</Dialog>
+
+<Dialog
+	bind:open={() => itemOpen, (open) => !open && close()}
+	title={item?.name ?? ''}
+	about={item ? `${item.total} at home` : ''}
+>
+	{#if item}
+		<form method="post" action="?/item" use:enhance={saves({ done: close })} class="space-y-4">
+			<input type="hidden" name="id" value={item.id} />
+			<div class="grid grid-cols-2 gap-3">
+				<Field label="Name" name="name" {failure}>
+					{#snippet children(aria)}<input class="typed" name="name" value={item.name} {...aria} />{/snippet}
+				</Field>
+				<Field label="After a lesson" name="use" {failure}>
+					{#snippet children(aria)}<Select
+							name="use"
+							options={[
+								{ value: 'consumed', label: 'used up' },
+								{ value: 'kept', label: 'kept' }
+							]}
+							value={item.use}
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Always leave for the house" name="keepBack" {failure}>
+					{#snippet children(aria)}<AmountField
+							name="keepBack"
+							unitName="keepBackUnit"
+							value={item.keepBack}
+							unit={item.keepBackUnit}
+							label="left for the house"
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Low below" name="lowLevel" {failure}>
+					{#snippet children(aria)}<AmountField
+							name="lowLevel"
+							unitName="lowUnit"
+							value={item.lowLevel}
+							unit={item.lowUnit}
+							label="low below"
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Keeps, in days" name="keepsDays" hint="Empty: does not go off." {failure}>
+					{#snippet children(aria)}<input
+							class="typed text-right"
+							name="keepsDays"
+							inputmode="numeric"
+							value={item.keepsDays}
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Comes from" name="supplier" {failure}>
+					{#snippet children(aria)}<Select
+							name="supplier"
+							options={suppliers}
+							value={item.supplier}
+							{...aria}
+						/>{/snippet}
+				</Field>
+			</div>
+			<Button type="submit" look="main">Save</Button>
+		</form>
+		<form
+			method="post"
+			action="?/merge"
+			use:enhance={saves({ done: close })}
+			class="mt-5 flex items-end gap-2 border-t border-rule pt-4"
+		>
+			<input type="hidden" name="id" value={item.id} />
+			<div class="flex-1">
+				<Field label="This is the same as" name="into" {failure}>
+					{#snippet children(aria)}<Combobox
+							name="into"
+							options={data.names.filter((name) => name !== item.name)}
+							{...aria}
+						/>{/snippet}
+				</Field>
+			</div>
+			<Button type="submit">Merge</Button>
+		</form>
+		{#if data.history.length}
+			<h3 class="mt-5 text-sm">What happened to it</h3>
+			<ul class="mt-1 max-h-40 overflow-auto text-sm text-ink-2">
+				{#each data.history as event (event.id)}<li>{event.text}</li>{/each}
+			</ul>
+		{/if}
+	{/if}
+</Dialog>

@@ -1,0 +1,186 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import { ALLERGENS } from '$core/reference/index.ts';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import {
+	chosenWeekdays,
+	day,
+	id,
+	optionalDay,
+	title,
+	weekdayFlags,
+	wholeOrNothing,
+	type WeekdayFlags
+} from '$lib/server/schemas/fields.ts';
+import * as people from '$lib/server/stores/people.ts';
+import type { HabitKind, Row } from '$lib/server/database/tables.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const { snapshot, today } = await situation();
+	return {
+		household: snapshot.household,
+		people: snapshot.people.map((person) => ({
+			...person,
+			allergies: (JSON.parse(person.allergies) as string[]).join(', '),
+			weekdays: person.weekdays ? (JSON.parse(person.weekdays) as Weekday[]) : [],
+			age: person.born ? ageText(monthsOld(person.born, today)) : ''
+		})),
+		suppliers: snapshot.suppliers.map((supplier) => {
+			const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
+			return {
+				...supplier,
+				weekdays,
+				days: weekdays.length === 7 ? 'every day' : weekdays.map((one) => weekdayName(one)).join(' ')
+			};
+		}),
+		quiet: snapshot.quiet.map((one) => ({
+			...one,
+			text: `${dayText(one.from_on)} to ${dayText(one.to_on)}`
+		})),
+		allergens: Object.keys(ALLERGENS),
+		today
+	};
+};
+
+function ageText(months: number): string {
+	return months < 24 ? `${months} months` : `${Math.floor(months / 12)}`;
+}
+
+type PersonForm = {
+	name: string;
+	kind: Row<'person'>['kind'];
+	born: string | null;
+	allergies: string;
+	reachMm: number | null;
+} & WeekdayFlags;
+
+const personFields = {
+	name: title('a name'),
+	kind: Joi.string().valid('child', 'guest', 'adult').required(),
+	born: optionalDay,
+	allergies: Joi.string().allow('').max(300).default(''),
+	reachMm: wholeOrNothing('The reach', 3000),
+	...weekdayFlags
+};
+
+async function asPerson(form: PersonForm): Promise<people.PersonInput> {
+	const { today } = await situation();
+	if (form.born && form.born > today)
+		throw new CoreError('That day has not come yet. Please check the date of birth.', 'born');
+	if (form.born && form.born < '1900-01-01')
+		throw new CoreError('That is long ago. Please check the date of birth.', 'born');
+	if (form.kind !== 'adult' && !form.born)
+		throw new CoreError('Please give the date of birth: amounts and cautions go by it.', 'born');
+	const allergies = form.allergies
+		.split(',')
+		.map((one) => one.trim().toLowerCase())
+		.filter(Boolean);
+	return {
+		name: form.name,
+		kind: form.kind,
+		born: form.born,
+		allergies,
+		reachMm: form.reachMm,
+		weekdays: chosenWeekdays(form)
+	};
+}
+
+type SupplierForm = {
+	id: number | null;
+	name: string;
+	kind: Row<'supplier'>['kind'];
+	leadDays: number | null;
+} & WeekdayFlags;
+
+export const actions: Actions = {
+	addPerson: (event) =>
+		act(event, Joi.object<PersonForm>(personFields), 'Person added', async (trx, form) =>
+			people.addPerson(trx, await asPerson(form))
+		),
+	editPerson: (event) =>
+		act(
+			event,
+			Joi.object<PersonForm & { id: number }>({ id: id.required(), ...personFields }),
+			'Person changed',
+			async (trx, form) => people.updatePerson(trx, form.id, await asPerson(form))
+		),
+	removePerson: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', (trx, form) =>
+			people.removePerson(trx, form.id)
+		),
+	household: (event) =>
+		act(
+			event,
+			Joi.object<people.HouseholdInput>({
+				name: title('the household a name'),
+				zone: Joi.string()
+					.required()
+					.custom((zone: string, helpers) => {
+						try {
+							new Intl.DateTimeFormat('en-US', { timeZone: zone });
+							return zone;
+						} catch {
+							return helpers.error('zone.base');
+						}
+					})
+					.messages({ 'zone.base': 'Please give the time zone like America/Chicago' }),
+				weekStart: Joi.number().integer().min(1).max(7).required(),
+				measures: Joi.string().valid('us', 'metric').required(),
+				paper: Joi.string().valid('letter', 'a4').required(),
+				habit: Joi.string()
+					.valid('day by day', 'a week ahead', 'before the unit', 'before a date')
+					.required(),
+				habitDate: optionalDay,
+				countAgeDays: Joi.number()
+					.integer()
+					.min(1)
+					.max(3650)
+					.required()
+					.messages({ 'number.base': 'Please give the days as a whole number' })
+			}),
+			'Household settings',
+			(trx, form) => people.setHousehold(trx, { ...form, habit: form.habit as HabitKind })
+		),
+	supplier: (event) =>
+		act(
+			event,
+			Joi.object<SupplierForm>({
+				id: id.empty('').allow(null).default(null),
+				name: title('the shop a name'),
+				kind: Joi.string().valid('shop', 'order', 'friend').required(),
+				leadDays: wholeOrNothing('The days', 365),
+				...weekdayFlags
+			}),
+			'Shop saved',
+			(trx, form) =>
+				people.saveSupplier(trx, form.id, {
+					name: form.name,
+					kind: form.kind,
+					leadDays: form.leadDays ?? 0,
+					weekdays: chosenWeekdays(form)
+				})
+		),
+	removeSupplier: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', (trx, form) =>
+			people.removeSupplier(trx, form.id)
+		),
+	quiet: (event) =>
+		act(
+			event,
+			Joi.object<{ from: string; to: string; reason: string }>({
+				from: day.required().messages({ 'string.empty': 'Please give the first day' }),
+				to: day.required().messages({ 'string.empty': 'Please give the last day' }),
+				reason: Joi.string().trim().allow('').max(100).default('')
+			}),
+			'Days without preparing',
+			(trx, form) => people.addQuiet(trx, form.from, form.to, form.reason || 'no preparing')
+		),
+	removeQuiet: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', (trx, form) =>
+			people.removeQuiet(trx, form.id)
+		)
+};

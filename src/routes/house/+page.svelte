@@ -1,0 +1,373 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '$lib/ui/button/Button.svelte';
+	import DayField from '$lib/ui/day/DayField.svelte';
+	import Dialog from '$lib/ui/dialog/Dialog.svelte';
+	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
+	import Field from '$lib/ui/field/Field.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Select from '$lib/ui/select/Select.svelte';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+
+	type Person = (typeof data.people)[number];
+	type Supplier = (typeof data.suppliers)[number];
+	let person = $state<Person | 'new' | null>(null);
+	let personOpen = $state(false);
+	let kind = $state('child');
+	let supplier = $state<Supplier | 'new' | null>(null);
+	let supplierOpen = $state(false);
+
+	const kinds = [
+		{ value: 'child', label: 'Child' },
+		{ value: 'guest', label: 'Guest on some days' },
+		{ value: 'adult', label: 'Adult' }
+	];
+	const habits = [
+		{ value: 'day by day', label: 'Day by day: ready the day before' },
+		{ value: 'a week ahead', label: 'A week ahead' },
+		{ value: 'before the unit', label: 'All before the unit starts' },
+		{ value: 'before a date', label: 'All before a date' }
+	];
+	const supplierKinds = [
+		{ value: 'shop', label: 'Shop one goes to' },
+		{ value: 'order', label: 'Order, delivered' },
+		{ value: 'friend', label: 'Friends, borrowed' }
+	];
+	const weekStarts = [
+		{ value: '7', label: 'Sunday' },
+		{ value: '1', label: 'Monday' },
+		{ value: '6', label: 'Saturday' }
+	];
+	const children = $derived(data.people.filter((one) => one.kind !== 'adult'));
+	const sentence = $derived(
+		children.length === 0
+			? 'Nobody to teach yet: add the children first, amounts go by who takes part.'
+			: `${children.map((one) => `${one.name}${one.age ? `, ${one.age}` : ''}`).join('; ')}.`
+	);
+	function openPerson(one: Person | 'new') {
+		person = one;
+		kind = one === 'new' ? 'child' : one.kind;
+		personOpen = true;
+	}
+	function openSupplier(one: Supplier | 'new') {
+		supplier = one;
+		supplierOpen = true;
+	}
+	const kindWord = (one: Supplier) =>
+		one.kind === 'shop'
+			? `open ${one.days}`
+			: one.kind === 'order'
+				? `${one.lead_days} working days`
+				: `ask ${one.lead_days} days before`;
+</script>
+
+<svelte:head><title>House · Gather Bin</title></svelte:head>
+<Sheet>
+	<main>
+		<h1 class="text-3xl">House</h1>
+		<p class="mt-2 max-w-3xl font-display text-xl font-medium">{sentence}</p>
+
+		<div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
+			<section aria-labelledby="people">
+				<h2 id="people" class="mb-2 text-lg">Who is here</h2>
+				{#if data.people.length}
+					<ul class="divide-y divide-rule border-y border-rule">
+						{#each data.people as one (one.id)}
+							<li class="flex items-baseline gap-3 py-2">
+								<button
+									type="button"
+									class="font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
+									onclick={() => openPerson(one)}>{one.name}</button
+								>
+								<span class="text-sm text-ink-2">
+									{[
+										one.kind === 'guest' ? 'guest' : one.kind,
+										one.age && `${one.age}${one.age.includes('m') ? '' : ' years'}`,
+										one.allergies && `allergic to ${one.allergies}`
+									]
+										.filter(Boolean)
+										.join(' · ')}
+								</span>
+							</li>
+						{/each}
+					</ul>
+					<p class="mt-3"><Button onclick={() => openPerson('new')}>Add someone</Button></p>
+				{:else}
+					<EmptyState title="Add the children first">
+						<p>
+							“Two oranges per child” only means something when it is known who takes part, and cautions go by
+							age.
+						</p>
+						{#snippet act()}<Button look="main" onclick={() => openPerson('new')}>Add a child</Button
+							>{/snippet}
+					</EmptyState>
+				{/if}
+			</section>
+
+			<section aria-labelledby="shops">
+				<h2 id="shops" class="mb-2 text-lg">Where things come from</h2>
+				<p class="mb-2 text-sm text-ink-2">
+					What is missing comes from the first one, until you choose another for it.
+				</p>
+				<ul class="divide-y divide-rule border-y border-rule">
+					{#each data.suppliers as one (one.id)}
+						<li class="flex items-baseline gap-3 py-2">
+							<button
+								type="button"
+								class="font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
+								onclick={() => openSupplier(one)}>{one.name}</button
+							>
+							<span class="text-sm text-ink-2">{kindWord(one)}</span>
+						</li>
+					{/each}
+				</ul>
+				<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop</Button></p>
+			</section>
+
+			<section aria-labelledby="ways">
+				<h2 id="ways" class="mb-2 text-lg">How we work</h2>
+				<form method="post" action="?/household" use:enhance={saves()} class="space-y-3">
+					<Field label="Name of the household" name="name" {failure}>
+						{#snippet children(aria)}<input
+								class="typed"
+								name="name"
+								value={data.household.name}
+								{...aria}
+							/>{/snippet}
+					</Field>
+					<Field label="How far ahead to be ready" name="habit" {failure}>
+						{#snippet children(aria)}<Select
+								name="habit"
+								options={habits}
+								value={data.household.habit}
+								{...aria}
+							/>{/snippet}
+					</Field>
+					{#if data.household.habit === 'before a date'}
+						<Field label="Ready before" name="habitDate" {failure}>
+							{#snippet children(aria)}<DayField
+									name="habitDate"
+									value={data.household.habit_date ?? ''}
+									{...aria}
+								/>{/snippet}
+						</Field>
+					{/if}
+					<div class="grid grid-cols-2 gap-3">
+						<Field label="Week starts on" name="weekStart" {failure}>
+							{#snippet children(aria)}<Select
+									name="weekStart"
+									options={weekStarts}
+									value={String(data.household.week_start)}
+									{...aria}
+								/>{/snippet}
+						</Field>
+						<Field label="Time zone" name="zone" {failure}>
+							{#snippet children(aria)}<input
+									class="typed"
+									name="zone"
+									value={data.household.zone}
+									{...aria}
+								/>{/snippet}
+						</Field>
+						<Field label="Measures" name="measures" {failure}>
+							{#snippet children(aria)}<Select
+									name="measures"
+									options={[
+										{ value: 'us', label: 'US: cups, ounces, feet' },
+										{ value: 'metric', label: 'Metric: ml, g, m' }
+									]}
+									value={data.household.measures}
+									{...aria}
+								/>{/snippet}
+						</Field>
+						<Field label="Paper" name="paper" {failure}>
+							{#snippet children(aria)}<Select
+									name="paper"
+									options={[
+										{ value: 'letter', label: 'Letter' },
+										{ value: 'a4', label: 'A4' }
+									]}
+									value={data.household.paper}
+									{...aria}
+								/>{/snippet}
+						</Field>
+					</div>
+					<Field label="Days after which a count is looked at again" name="countAgeDays" {failure}>
+						{#snippet children(aria)}<input
+								class="typed !w-28 text-right"
+								name="countAgeDays"
+								inputmode="numeric"
+								value={data.household.count_age_days}
+								{...aria}
+							/>{/snippet}
+					</Field>
+					<Button type="submit">Save</Button>
+				</form>
+			</section>
+
+			<section aria-labelledby="quiet">
+				<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
+				<p class="mb-2 text-sm text-ink-2">
+					A busy month, a trip: what would have to be ready then is made ready before.
+				</p>
+				<ul class="divide-y divide-rule border-y border-rule">
+					{#each data.quiet as one (one.id)}
+						<li class="flex items-center gap-3 py-1.5">
+							<span class="flex-1">{one.text}<span class="block text-sm text-ink-2">{one.reason}</span></span>
+							<form method="post" action="?/removeQuiet" use:enhance={saves()}>
+								<input type="hidden" name="id" value={one.id} />
+								<Button size="small" look="quiet" type="submit" aria-label="Prepare again, {one.text}"
+									>Prepare again</Button
+								>
+							</form>
+						</li>
+					{:else}
+						<li class="py-2 text-ink-2">None.</li>
+					{/each}
+				</ul>
+				<form
+					method="post"
+					action="?/quiet"
+					use:enhance={saves({ reset: true })}
+					class="mt-3 grid grid-cols-2 gap-3"
+				>
+					<Field label="From" name="from" {failure}>
+						{#snippet children(aria)}<DayField name="from" {...aria} />{/snippet}
+					</Field>
+					<Field label="To" name="to" {failure}>
+						{#snippet children(aria)}<DayField name="to" {...aria} />{/snippet}
+					</Field>
+					<Field label="Why" name="reason" class="col-span-2" {failure}>
+						{#snippet children(aria)}<input
+								class="typed"
+								name="reason"
+								placeholder="harvest"
+								{...aria}
+							/>{/snippet}
+					</Field>
+					<div class="col-span-2"><Button type="submit">Keep these days free of preparing</Button></div>
+				</form>
+			</section>
+		</div>
+	</main>
+</Sheet>
+
+<Dialog bind:open={personOpen} title={person === 'new' ? 'Someone new' : (person?.name ?? '')}>
+	{#if person}
+		{@const one = person === 'new' ? null : person}
+		<form
+			method="post"
+			action={one ? '?/editPerson' : '?/addPerson'}
+			use:enhance={saves({ done: () => (personOpen = false) })}
+			class="space-y-4"
+		>
+			{#if one}<input type="hidden" name="id" value={one.id} />{/if}
+			<div class="grid grid-cols-2 gap-3">
+				<Field label="Name" name="name" {failure}>
+					{#snippet children(aria)}<input
+							class="typed"
+							name="name"
+							value={one?.name ?? ''}
+							autocomplete="off"
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Who" name="kind" {failure}>
+					{#snippet children(aria)}<Select
+							name="kind"
+							options={kinds}
+							bind:value={kind}
+							{...aria}
+						/>{/snippet}
+				</Field>
+			</div>
+			<div class="grid grid-cols-2 gap-3">
+				<Field label="Born" name="born" {failure}>
+					{#snippet children(aria)}<DayField name="born" value={one?.born ?? ''} {...aria} />{/snippet}
+				</Field>
+				<Field label="Reaches up to (mm)" name="reachMm" hint="Empty: what is usual for the age." {failure}>
+					{#snippet children(aria)}<input
+							class="typed text-right"
+							name="reachMm"
+							inputmode="numeric"
+							value={one?.reach_mm ?? ''}
+							{...aria}
+						/>{/snippet}
+				</Field>
+			</div>
+			<Field
+				label="Allergies"
+				name="allergies"
+				hint="Separated by commas: {data.allergens.slice(0, 5).join(', ')} …"
+				{failure}
+			>
+				{#snippet children(aria)}<input
+						class="typed"
+						name="allergies"
+						value={one?.allergies ?? ''}
+						{...aria}
+					/>{/snippet}
+			</Field>
+			{#if kind === 'guest'}<Weekdays legend="Here on" chosen={one?.weekdays ?? []} />{/if}
+			<div class="flex justify-between gap-3">
+				<Button type="submit" look="main">{one ? 'Save' : 'Add'}</Button>
+				{#if one}<Button type="submit" look="quiet" formaction="?/removePerson"
+						>Remove from the household</Button
+					>{/if}
+			</div>
+		</form>
+	{/if}
+</Dialog>
+
+<Dialog bind:open={supplierOpen} title={supplier === 'new' ? 'A new source' : (supplier?.name ?? '')}>
+	{#if supplier}
+		{@const one = supplier === 'new' ? null : supplier}
+		<form
+			method="post"
+			action="?/supplier"
+			use:enhance={saves({ done: () => (supplierOpen = false) })}
+			class="space-y-4"
+		>
+			<input type="hidden" name="id" value={one?.id ?? ''} />
+			<div class="grid grid-cols-2 gap-3">
+				<Field label="Name" name="name" {failure}>
+					{#snippet children(aria)}<input
+							class="typed"
+							name="name"
+							value={one?.name ?? ''}
+							autocomplete="off"
+							{...aria}
+						/>{/snippet}
+				</Field>
+				<Field label="Kind" name="kind" {failure}>
+					{#snippet children(aria)}<Select
+							name="kind"
+							options={supplierKinds}
+							value={one?.kind ?? 'shop'}
+							{...aria}
+						/>{/snippet}
+				</Field>
+			</div>
+			<Weekdays legend="Open or at work on" chosen={one?.weekdays ?? [1, 2, 3, 4, 5, 6]} />
+			<Field label="Days it takes (orders: working days)" name="leadDays" {failure}>
+				{#snippet children(aria)}<input
+						class="typed !w-28 text-right"
+						name="leadDays"
+						inputmode="numeric"
+						value={one?.lead_days ?? 0}
+						{...aria}
+					/>{/snippet}
+			</Field>
+			<div class="flex justify-between gap-3">
+				<Button type="submit" look="main">Save</Button>
+				{#if one && data.suppliers.length > 1}<Button type="submit" look="quiet" formaction="?/removeSupplier"
+						>Remove</Button
+					>{/if}
+			</div>
+		</form>
+	{/if}
+</Dialog>
