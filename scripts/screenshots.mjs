@@ -12,7 +12,11 @@ const VIEWS = [
 	{ name: 'plan', path: '/units/1/plan' },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
-	{ name: 'walk-phone', path: '/lists/walk', phone: true }
+	{ name: 'walk-phone', path: '/lists/walk', phone: true },
+	{ name: 'supplies', path: '/home/supplies' },
+	{ name: 'places', path: '/home/places' },
+	{ name: 'house', path: '/house' },
+	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST =
 	'Lesson 6: The round earth, flattened\n3 oranges per child\nsome yarn\n1 fine-tip black marker\nglobe\nlarge bowl or jar\n12 craft sticks per child';
@@ -34,9 +38,10 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 try {
-	for (const { name, path, phone, click, paste } of VIEWS) {
+	for (const { name, path, phone, dark, click, paste } of VIEWS) {
 		const page = await browser.newPage({
-			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }
+			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+			colorScheme: dark ? 'dark' : 'light'
 		});
 		await page.goto(`http://localhost:${PORT}${path}`, { waitUntil: 'networkidle' });
 		if (click) await page.getByRole('button', { name: click }).click();

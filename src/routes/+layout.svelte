@@ -2,11 +2,15 @@
 	import '$lib/ui/tokens.css';
 	import { onMount } from 'svelte';
 	import { tinykeys } from 'tinykeys';
+	import Find from '$lib/ui/find/Find.svelte';
+	import Shortcuts from '$lib/ui/find/Shortcuts.svelte';
 	import Shell from '$lib/ui/shell/Shell.svelte';
 	import { sayDone, turn } from '$lib/ui/toast/toast.ts';
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
 
 	let { data, children } = $props();
+	let findOpen = $state(false);
+	let keysOpen = $state(false);
 
 	/** While one types, the browser's own undo is meant. */
 	const isTyping = (event: Event) =>
@@ -25,11 +29,24 @@
 			event.preventDefault();
 			void turn(way);
 		};
-		return tinykeys(window, { '$mod+z': on('undo'), '$mod+Shift+z': on('redo'), '$mod+y': on('redo') });
+		const opens = (show: () => void) => (event: KeyboardEvent) => {
+			if (isTyping(event)) return;
+			event.preventDefault();
+			show();
+		};
+		return tinykeys(window, {
+			'/': opens(() => (findOpen = true)),
+			'Shift+?': opens(() => (keysOpen = true)),
+			'$mod+z': on('undo'),
+			'$mod+Shift+z': on('redo'),
+			'$mod+y': on('redo')
+		});
 	});
 </script>
 
-<Shell household={data.household} today={data.today}>
+<Shell household={data.household} today={data.today} find={() => (findOpen = true)}>
 	{@render children()}
 </Shell>
+<Find bind:open={findOpen} />
+<Shortcuts bind:open={keysOpen} />
 <Toasts />

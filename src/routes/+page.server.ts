@@ -1,11 +1,31 @@
-import { situation } from '$lib/server/household.ts';
+import Joi from 'joi';
+import { act } from '$lib/server/act.ts';
 import { needActions } from '$lib/server/acts-on-needs.ts';
+import { situation } from '$lib/server/household.ts';
+import { outcomeAction } from '$lib/server/outcome-action.ts';
 import { nextOf } from '$lib/server/services/next.ts';
-import type { PageServerLoad } from './$types';
+import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/pause.ts';
+import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
-	return { next: nextOf(now), hasUnits: now.runs.length > 0 };
+	return {
+		next: nextOf(now),
+		hasUnits: now.runs.length > 0,
+		running: now.runs.some(({ run }) => run.state === 'running'),
+		outcomes: openOutcomes(now),
+		pause: url.searchParams.has('pause') ? pausePreview(now) : null
+	};
 };
 
-export const actions = needActions;
+export const actions: Actions = {
+	...needActions,
+	outcome: outcomeAction,
+	pause: (event) =>
+		act(
+			event,
+			Joi.object({}),
+			(until: string) => `Everything is paused until ${until}`,
+			async (trx) => pauseAll(trx, await situation())
+		)
+};

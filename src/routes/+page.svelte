@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import ActList from '$lib/ui/acts/ActList.svelte';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
@@ -21,6 +24,26 @@
 				{#snippet act()}<Button look="main" href="/units">Start a unit</Button>{/snippet}
 			</EmptyState>
 		{:else}
+			{#if data.outcomes.length}
+				<section class="mb-6 max-w-3xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="asked">
+					<h2 id="asked" class="text-lg">
+						Did {data.outcomes.length === 1 ? 'this lesson' : 'these lessons'} happen?
+					</h2>
+					<p class="text-sm">
+						Until you say so, what {data.outcomes.length === 1 ? 'it needs' : 'they need'} stays reserved.
+					</p>
+					<ul>
+						{#each data.outcomes as one (one.lesson)}
+							<li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1.5">
+								<span
+									><strong>{one.title}</strong> <span class="text-sm">{one.day}, {one.unitName}</span></span
+								>
+								<Outcome lesson={one.lesson} action="/" />
+							</li>
+						{/each}
+					</ul>
+				</section>
+			{/if}
 			<Sentence sentence={data.next.sentence} />
 			{#if data.next.acts.length}
 				<section class="mt-6 max-w-3xl" aria-labelledby="next-acts">
@@ -32,6 +55,33 @@
 				<p class="mt-4 text-ink-2">
 					Nothing to do by any date. Look at your units for what is being collected.
 				</p>
+			{/if}
+			{#if data.running}
+				<section class="mt-8 max-w-3xl border-t border-rule pt-4" aria-labelledby="pause">
+					<h2 id="pause" class="text-lg">A sick week</h2>
+					{#if data.pause}
+						<ul class="mt-1">
+							{#each data.pause as moved (moved.unitName)}<li>
+									<strong>{moved.unitName}:</strong>
+									{moved.text}.
+								</li>{/each}
+						</ul>
+					{:else}
+						<p class="text-ink-2">
+							Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings them
+							back.
+						</p>
+					{/if}
+					<form
+						method="post"
+						action="/?/pause"
+						use:enhance={saves()}
+						class="mt-3 flex flex-wrap items-center gap-4"
+					>
+						<Button type="submit">Pause everything</Button>
+						{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
+					</form>
+				</section>
 			{/if}
 		{/if}
 	</main>

@@ -158,9 +158,7 @@ export const MATERIALS = set(
 	`plastic paper glass metal wooden wood foam styrofoam cardboard rubber tin aluminum steel felt fabric
 	 cloth cotton wool ceramic clay silicone leather wax wire disposable`
 );
-export const STATES = set(
-	'empty clean old new used recycled fresh dry wet warm cold cool soft hard plain colored assorted'
-);
+export const STATES = set('empty clean old new used recycled fresh dry wet warm cold cool soft hard plain');
 
 /** A first word that makes one thing with its noun, not an adjective that could be shared. */
 export const FIXED_COMPOUNDS = set(

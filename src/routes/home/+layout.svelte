@@ -19,7 +19,7 @@
 					<a
 						href={tab.href}
 						aria-current={page.url.pathname === tab.href ? 'page' : undefined}
-						class="flex min-h-11 items-center px-3 font-semibold text-ink-2 no-underline hover:text-ink aria-[current]:bg-ink aria-[current]:text-white"
+						class="flex min-h-11 items-center px-3 font-semibold text-ink-2 no-underline hover:text-ink aria-[current]:bg-ink aria-[current]:text-sheet"
 						>{tab.label}</a
 					>
 				{/each}

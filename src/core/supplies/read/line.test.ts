@@ -172,6 +172,8 @@ describe('several things, and one thing or another', () => {
 		['flour and salt, 1 cup each', '1 cup flour | 1 cup salt'],
 		['large bowl or jar', '1 each large bowl, or 1 each jar, look'],
 		['paper or plastic cups', '1 each paper, or 1 each plastic cup, look'],
+		['white glue or glue stick', '1 each white glue, or 1 each glue stick'],
+		['colored pencils, crayons, or markers', '1 each colored pencil, or 1 each crayon, or 1 each marker'],
 		['glass jar or clear plastic cup', '1 each glass jar, or 1 each clear plastic cup'],
 		['2 salt and pepper shakers', '2 each salt and pepper shaker'],
 		['large and small bowls', '1 each large and small bowl, look'],

@@ -421,6 +421,8 @@ function sharesAdjective(first: string, second: Thing): boolean {
 		SIZES.has(word) || MATERIALS.has(word) || STATES.has(word) || isColour(word);
 	const other = second.name.toLowerCase().replace(/^(?:an?|the|your) /, '');
 	const ownArticle = other !== second.name.toLowerCase();
+	// "white glue or glue stick": two words say for themselves what they are.
+	if (other.includes(' ')) return false;
 	return (
 		isAdjective(front) && !ownArticle && !isAdjective(other.split(' ')[0]) && leadingColour(other) === null
 	);

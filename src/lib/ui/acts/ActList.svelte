@@ -40,7 +40,7 @@
 			{#if act.kind === 'walk'}
 				<a
 					href="/lists/walk?unit={act.run}"
-					class="grid size-11 shrink-0 place-items-center rounded-[3px] border-2 border-ink text-ink hover:bg-ink hover:text-white"
+					class="grid size-11 shrink-0 place-items-center rounded-[3px] border-2 border-ink text-ink hover:bg-ink hover:text-sheet"
 					aria-label="Walk: {act.title}"
 				>
 					<Footprints size={20} aria-hidden="true" />
@@ -57,7 +57,7 @@
 					>
 						<Check
 							size={22}
-							class="text-rule group-hover:text-white group-focus-visible:text-ink"
+							class="text-rule group-hover:text-sheet group-focus-visible:text-ink"
 							aria-hidden="true"
 						/>
 					</button>
@@ -70,7 +70,8 @@
 				</p>
 			</div>
 			<p class="v-{act.verdict.replace(' ', '-')} max-w-28 text-right text-sm leading-tight font-semibold">
-				{#if act.verdict === 'late'}<span class="block">late</span>{/if}{act.when}
+				{#if act.verdict === 'late' || act.verdict === 'at risk'}<span class="block">{act.verdict}</span
+					>{/if}{act.when}
 			</p>
 		</li>
 	{/each}

@@ -24,8 +24,8 @@
 	}: Props = $props();
 
 	const looks = {
-		main: 'bg-ink text-white hover:bg-mat border border-ink',
-		plain: 'bg-sheet text-ink border border-[#98a39b] hover:border-ink hover:bg-lined',
+		main: 'bg-ink text-sheet hover:bg-ink-2 border border-ink',
+		plain: 'bg-sheet text-ink border border-edge hover:border-ink hover:bg-lined',
 		quiet: 'text-ink underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink'
 	};
 	const sizes = { normal: 'min-h-11 px-4 text-base', small: 'min-h-9 px-3 text-sm' };

@@ -49,7 +49,7 @@
 					<Combobox.Item
 						value={option}
 						label={option}
-						class="cursor-pointer px-3 py-2 data-[highlighted]:bg-ink data-[highlighted]:text-white"
+						class="cursor-pointer px-3 py-2 data-[highlighted]:bg-ink data-[highlighted]:text-sheet"
 					>
 						{option}
 					</Combobox.Item>

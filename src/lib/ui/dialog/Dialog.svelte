@@ -9,7 +9,7 @@
 
 <Dialog.Root bind:open>
 	<Dialog.Portal>
-		<Dialog.Overlay class="fixed inset-0 z-40 bg-ink/45" />
+		<Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
 		<Dialog.Content
 			class="fixed inset-x-0 bottom-0 z-50 max-h-[92vh] overflow-auto rounded-t-lg bg-sheet p-5 shadow-2xl sm:inset-x-auto sm:bottom-auto sm:left-1/2 sm:top-[8vh] sm:w-[34rem] sm:-translate-x-1/2 sm:rounded-sheet"
 		>

@@ -2,8 +2,8 @@
 	import { page } from '$app/state';
 	import type { Snippet } from 'svelte';
 
-	type Props = { today: string; household: string; children: Snippet };
-	let { today, household, children }: Props = $props();
+	type Props = { today: string; household: string; find: () => void; children: Snippet };
+	let { today, household, find, children }: Props = $props();
 
 	const map = [
 		{ href: '/', label: 'Next' },
@@ -18,7 +18,7 @@
 
 <a
 	href="#content"
-	class="sr-only z-50 bg-ink px-4 py-2 text-white focus:not-sr-only focus:fixed focus:left-2 focus:top-2"
+	class="sr-only z-50 bg-ink px-4 py-2 text-sheet focus:not-sr-only focus:fixed focus:left-2 focus:top-2"
 	>Skip to the page</a
 >
 <header class="no-print mx-auto flex max-w-[82rem] items-center gap-6 px-4 pt-3 sm:px-7">
@@ -43,7 +43,13 @@
 			>
 		{/each}
 	</nav>
-	<p class="ml-auto text-right text-sm leading-tight text-ink-2">
+	<button
+		type="button"
+		onclick={find}
+		class="ml-auto flex min-h-10 items-center gap-3 rounded-[3px] border border-edge bg-lined px-3 text-sm text-ink-2 hover:border-ink hover:text-ink"
+		>Find<span class="hidden font-display sm:inline" aria-hidden="true">/</span></button
+	>
+	<p class="text-right text-sm leading-tight text-ink-2">
 		<span class="hidden sm:inline">{`${household} · `}</span>{today}
 	</p>
 </header>
@@ -60,7 +66,7 @@
 		<a
 			{href}
 			aria-current={isHere(href) ? 'page' : undefined}
-			class="flex min-h-14 flex-1 items-center justify-center font-display font-semibold text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-white"
+			class="flex min-h-14 flex-1 items-center justify-center font-display font-semibold text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
 			>{label}</a
 		>
 	{/each}

@@ -93,7 +93,7 @@
 								fill={day.kind === 'lesson'
 									? 'var(--color-sheet)'
 									: day.kind === 'taught'
-										? '#8fb5a8'
+										? 'var(--color-taught)'
 										: day.kind === 'blocked'
 											? 'url(#hatch)'
 											: 'none'}
@@ -125,7 +125,7 @@
 		</svg>
 	{/each}
 	<figcaption class="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
-		<span>Numbered: a lesson</span><span>Darker: taught</span><span>Dashed: spare</span><span
+		<span>Numbered: a lesson</span><span>Tinted: taught</span><span>Dashed: spare</span><span
 			>Hatched: no school</span
 		><span>Ring: today</span>
 	</figcaption>

@@ -16,7 +16,7 @@
 					'!font-text flex w-full items-center gap-4 rounded-[3px] bg-tape px-4 py-3 text-white shadow-xl',
 				title: 'font-semibold',
 				actionButton:
-					'ml-auto shrink-0 rounded-[3px] border border-white/60 px-3 py-1.5 font-semibold hover:bg-white hover:text-ink',
+					'ml-auto shrink-0 rounded-[3px] border border-white/60 px-3 py-1.5 font-semibold hover:bg-white hover:text-tape',
 				error: 'border-l-8 border-l-[#ff9d85]'
 			}
 		}}

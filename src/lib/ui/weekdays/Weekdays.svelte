@@ -12,7 +12,7 @@
 	<div class="flex flex-wrap gap-1">
 		{#each weekdays as weekday (weekday)}
 			<label
-				class="flex min-h-10 min-w-10 items-center justify-center rounded-[3px] border border-[#98a39b] px-2 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-sheet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
+				class="flex min-h-10 min-w-10 items-center justify-center rounded-[3px] border border-edge px-2 text-sm has-checked:border-ink has-checked:bg-ink has-checked:text-sheet has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-focus"
 			>
 				<input
 					type="checkbox"

@@ -35,6 +35,7 @@ export const load: PageServerLoad = async ({ url }) => {
 		})),
 		names: now.snapshot.items.map((item) => item.name),
 		shown,
+		add: url.searchParams.get('add') ?? '',
 		history: events.map((event) => ({
 			id: event.id,
 			text: `${dayText(event.on_day)}: ${event.kind} ${amountText(exact(event.amount), event.unit)}${event.place ? `, ${event.place}` : ''}`

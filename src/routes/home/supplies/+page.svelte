@@ -59,7 +59,7 @@
 				name="text"
 				placeholder="flour 2 kg pantry, till June"
 				autocomplete="off"
-				value={failure?.typed?.text ?? ''}
+				value={failure?.typed?.text ?? data.add}
 				{...aria}
 			/>{/snippet}
 	</Field>
@@ -86,7 +86,7 @@
 	</div>
 	<ul class="mt-3 divide-y divide-rule border-y-2 border-ink">
 		{#each found.slice(0, shown) as one (one.id)}
-			<li class="grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[14rem_7rem_1fr]">
+			<li class="grid items-start gap-x-4 gap-y-1 py-2 sm:grid-cols-[14rem_7rem_1fr]">
 				<button
 					type="button"
 					class="text-left font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"

@@ -103,7 +103,7 @@
 					<a
 						href={link(data.run, choice.span)}
 						aria-current={data.span === choice.span ? 'true' : undefined}
-						class="flex min-h-10 items-center px-3 font-semibold text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-white"
+						class="flex min-h-10 items-center px-3 font-semibold text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
 						>{choice.label}</a
 					>
 				{/each}
@@ -140,7 +140,7 @@
 								<input type="hidden" name="move" value={move ? 'on' : ''} />
 								<button
 									aria-pressed={done}
-									class="group grid size-12 place-items-center rounded-[3px] border-2 border-ink aria-pressed:bg-good aria-pressed:text-white"
+									class="group grid size-12 place-items-center rounded-[3px] border-2 border-ink aria-pressed:bg-good aria-pressed:text-sheet"
 									aria-label="Found: {row.text}"
 								>
 									<Check size={26} class={done ? '' : 'text-rule print:hidden'} aria-hidden="true" />

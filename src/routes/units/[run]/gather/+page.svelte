@@ -87,7 +87,7 @@
 						type="button"
 						aria-pressed={show === filter.value}
 						onclick={() => (show = filter.value)}
-						class="min-h-10 px-3 font-semibold text-ink-2 aria-pressed:bg-ink aria-pressed:text-white"
+						class="min-h-10 px-3 font-semibold text-ink-2 aria-pressed:bg-ink aria-pressed:text-sheet"
 						>{filter.label}</button
 					>
 				{/each}

@@ -1,6 +1,5 @@
 import Joi from 'joi';
 import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import {
 	chosenWeekdays,
@@ -14,7 +13,7 @@ import {
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
 import type { HabitKind } from '$lib/server/database/tables.ts';
-import { recordOutcome } from '$lib/server/services/commands.ts';
+import { outcomeAction } from '$lib/server/outcome-action.ts';
 import { planOf } from '$lib/server/services/plan.ts';
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -133,14 +132,5 @@ export const actions: Actions = {
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', (trx, form) =>
 			units.removeLesson(trx, Number(event.params.run), form.id)
 		),
-	outcome: (event) =>
-		act(
-			event,
-			Joi.object<{ id: number; outcome: 'taught' | 'partly taught' | 'skipped' }>({
-				id: id.required(),
-				outcome: Joi.string().valid('taught', 'partly taught', 'skipped').required()
-			}),
-			(what: string) => `${what}: written down`,
-			async (trx, form) => recordOutcome(trx, await situation(), form.id, form.outcome)
-		)
+	outcome: outcomeAction
 };

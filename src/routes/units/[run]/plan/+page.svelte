@@ -9,6 +9,7 @@
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import Select from '$lib/ui/select/Select.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
@@ -94,15 +95,8 @@
 					{#if lesson.outcome}
 						<span class="text-sm font-semibold text-good">{lesson.outcome}</span>
 					{:else if lesson.asksOutcome}
-						<form method="post" action="?/outcome" use:enhance={saves()} class="flex items-center gap-2">
-							<span class="text-sm text-due">How did it go?</span>
-							<input type="hidden" name="id" value={lesson.id} />
-							<Button size="small" type="submit" name="outcome" value="taught">Taught</Button>
-							<Button size="small" type="submit" name="outcome" value="partly taught" look="quiet"
-								>Partly</Button
-							>
-							<Button size="small" type="submit" name="outcome" value="skipped" look="quiet">Skipped</Button>
-						</form>
+						<span class="text-sm text-due">How did it go?</span>
+						<Outcome lesson={lesson.id} />
 					{/if}
 					<div class="flex">
 						<form method="post" action="?/order" use:enhance={saves()}>

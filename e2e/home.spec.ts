@@ -1,0 +1,131 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+test('one line puts things into the stash, and the list knows it @phone', async ({ page }) => {
+	await open(page, '/home/supplies');
+	await page
+		.getByLabel('What there is, as you would say it')
+		.fill('corks 5 drawer 2, till the cows come home');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('“till the cows come home” could not be read as a date').first()).toBeVisible();
+	await page.getByLabel('What there is, as you would say it').fill('corks 5 drawer 2, till June');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('At home: 5 cork')).toBeVisible();
+	await page.getByLabel('Look for a thing or a place').fill('cork');
+	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'cork' })).toContainText(
+		'desk › drawer 2'
+	);
+	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'cork' })).toContainText(
+		'good until Wed, Jun 30'
+	);
+	await open(page, '/units/1/gather');
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('desk › drawer 2');
+});
+
+test('a lot is changed, an item gets what is always left, and two names become one', async ({ page }) => {
+	await open(page, '/home/supplies');
+	await page
+		.getByRole('button', { name: 'Change drinking straw, 24, Kitchen › drawer by the stove' })
+		.click();
+	await page.getByRole('dialog').getByLabel('Amount', { exact: true }).fill('a lot');
+	await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('Please give the amount as a number').first()).toBeVisible();
+	await page.getByRole('dialog').getByLabel('Amount', { exact: true }).fill('20');
+	await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+	await expect(
+		page.getByRole('main').getByRole('listitem').filter({ hasText: 'drinking straw' })
+	).toContainText('20');
+
+	await page.getByRole('button', { name: 'drinking straw', exact: true }).click();
+	await expect(page.getByRole('dialog').getByText(/counted 20/)).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('dialog').getByLabel('This is the same as').fill('craft stick');
+	await page.getByRole('dialog').getByRole('button', { name: 'Merge' }).click();
+	await expect(page.getByText('Merged: drinking straw is craft stick')).toBeVisible();
+	await expect(page.getByText('also drinking straw')).toBeVisible();
+	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'craft stick' })).toContainText(
+		'80'
+	);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('button', { name: 'drinking straw', exact: true })).toBeVisible();
+});
+
+test('counting again: still there, or less @phone', async ({ page }) => {
+	await open(page, '/home/count');
+	await expect(page.getByText('lesson 6 wants it').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Still 14: paper plate' }).click();
+	await expect(page.getByRole('button', { name: 'Still 14: paper plate' })).toHaveCount(0);
+	await page.getByLabel('There are now, glass bowl').fill('0');
+	await page.getByRole('button', { name: 'Correct glass bowl' }).click();
+	await expect(page.getByText('Counted: glass bowl')).toBeVisible();
+	await open(page, '/units/1/gather');
+	await expect(page.getByRole('row', { name: /^glass bowl/ })).toContainText('1 glass bowl');
+});
+
+test('places are moved with the keyboard, and the walk follows', async ({ page }) => {
+	await open(page, '/home/places');
+	const later = page.getByRole('button', { name: 'Walk to Kitchen later' });
+	await later.focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('Place moved')).toBeVisible();
+	await expect(page.getByRole('main').getByRole('listitem').first()).toContainText('School room');
+	await page.getByRole('button', { name: 'Change Kitchen' }).click();
+	await page
+		.getByRole('dialog')
+		.getByLabel('Put it, with all that is in it, into')
+		.selectOption({ label: 'Kitchen › pantry' });
+	await page.getByRole('dialog').getByRole('button', { name: 'Move', exact: true }).click();
+	await expect(page.getByText('A place cannot be put inside itself.').first()).toBeVisible();
+	await open(page, '/lists/walk');
+	await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('School room › desk › drawer 1');
+});
+
+test('a child joins, is a year too young, and every amount follows', async ({ page }) => {
+	await open(page, '/house');
+	await page.getByRole('button', { name: 'Add someone' }).click();
+	const dialog = page.getByRole('dialog');
+	await dialog.getByLabel('Name').fill('Ode');
+	await dialog.getByLabel('Born').fill('2027-01-23');
+	await dialog.getByRole('button', { name: 'Add' }).click();
+	await expect(
+		page.getByText('That day has not come yet. Please check the date of birth.').first()
+	).toBeVisible();
+	await expectAccessible(page);
+	await dialog.getByLabel('Born').fill('2021-01-23');
+	await dialog.getByRole('button', { name: 'Add' }).click();
+	await expect(page.getByText('Ode, 5')).toBeVisible();
+	await open(page, '/units/1/gather');
+	await expect(page.getByRole('row', { name: /^orange/ })).toContainText('8 oranges');
+});
+
+test('a sick week: what would move is shown, one tap moves it, undo brings it back @phone', async ({
+	page
+}) => {
+	await open(page, '/');
+	await page.getByRole('link', { name: 'What would move?' }).click();
+	await expect(page.getByText('8 lessons move, the last to Tue, Mar 9; 1 day stays spare.')).toBeVisible();
+	await page.getByRole('button', { name: 'Pause everything' }).click();
+	await expect(page.getByText('Everything is paused until Thu, Jan 28')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('Undone: Everything is paused until Thu, Jan 28')).toBeVisible();
+	await open(page, '/units/1/plan');
+	await expect(page.getByText('the last on Tue, Mar 2; 3 days are spare.')).toBeVisible();
+});
+
+test('find forgives a typing error, says where a thing is, and acts', async ({ page }) => {
+	await open(page, '/units');
+	await page.keyboard.press('/');
+	await page.getByRole('combobox', { name: 'Find anything' }).fill('galss bowl');
+	await expect(page.getByRole('option').first()).toContainText('Kitchen › cupboard');
+	await expectAccessible(page);
+	await page.keyboard.press('Enter');
+	await expect(page).toHaveURL(/home\/supplies\?item=/);
+	await page.keyboard.press('Escape');
+	await open(page, '/');
+	await page.getByRole('button', { name: 'Find' }).click();
+	await page.getByRole('combobox', { name: 'Find anything' }).fill('add flour 2 kg pantry');
+	await page.getByRole('option').first().click();
+	await expect(page.getByLabel('What there is, as you would say it')).toHaveValue('flour 2 kg pantry');
+	await open(page, '/');
+	await page.keyboard.press('?');
+	await expect(page.getByRole('dialog')).toContainText('Undo the last change');
+});

@@ -1,0 +1,4 @@
+/**
+ * Find: how well a typed text fits a name, forgiving number, capitals, accents and typing errors.
+ */
+export { findBest, type Findable } from './find.ts';

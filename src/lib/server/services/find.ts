@@ -1,0 +1,66 @@
+import { dayText } from '$core/calendar/index.ts';
+import { findBest } from '$core/find/index.ts';
+import { amountText, exact } from '$core/measure/index.ts';
+import type { Situation } from './situation.ts';
+import { placePath } from './words.ts';
+
+export type Found = { readonly name: string; readonly detail: string; readonly href: string };
+
+const SHOWN = 12;
+const indexes = new WeakMap<Situation, Found[]>();
+
+/** Anything by name, with where it is; and acts, such as "add flour". */
+export function findAnything(situation: Situation, typed: string): Found[] {
+	const adding = /^add\s+(.+)$/i.exec(typed.trim());
+	if (adding) {
+		return [
+			{
+				name: `Add “${adding[1]}” to the stash`,
+				detail: 'At home · Supplies',
+				href: `/home/supplies?${new URLSearchParams({ add: adding[1] })}`
+			}
+		];
+	}
+	let index = indexes.get(situation);
+	if (!index) indexes.set(situation, (index = indexOf(situation)));
+	return findBest(index, typed, SHOWN);
+}
+
+function indexOf(situation: Situation): Found[] {
+	const { snapshot } = situation;
+	const pages: Found[] = [
+		{ name: 'Next', detail: 'what to do, by date', href: '/' },
+		{ name: 'Walk through the house', detail: 'Lists', href: '/lists/walk?span=all' },
+		{ name: 'Count again', detail: 'At home', href: '/home/count' },
+		{ name: 'Places', detail: 'At home', href: '/home/places' },
+		{ name: 'House, people and shops', detail: 'settings', href: '/house' }
+	];
+	const units = situation.runs.map(({ run, unit }) => ({
+		name: unit.name,
+		detail: `unit, ${run.state}`,
+		href: `/units/${run.id}`
+	}));
+	const lessons = situation.runs.flatMap(({ run, unit, lessons: own }) =>
+		own.map(({ lesson, number, dates }) => ({
+			name: lesson.title,
+			detail: `lesson ${number} of ${unit.name}${dates[0] ? `, ${dayText(dates[0])}` : ''}`,
+			href: `/units/${run.id}`
+		}))
+	);
+	const places = snapshot.places.map((place) => ({
+		name: place.name,
+		detail: placePath(snapshot.places, place.id),
+		href: '/home/places'
+	}));
+	const aliases = snapshot.aliases.map((alias) => ({ name: alias.name, id: alias.item_id }));
+	const things = [...snapshot.items.map((item) => ({ name: item.name, id: item.id })), ...aliases].map(
+		({ name, id }) => {
+			const lots = snapshot.lots.filter((lot) => lot.item_id === id && lot.amount !== '0');
+			const where = lots.map(
+				(lot) => `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`
+			);
+			return { name, detail: where.join('; ') || 'none at home', href: `/home/supplies?item=${id}` };
+		}
+	);
+	return [...things, ...places, ...lessons, ...units, ...pages];
+}
