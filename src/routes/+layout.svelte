@@ -36,6 +36,7 @@
 		};
 		return tinykeys(window, {
 			'/': opens(() => (findOpen = true)),
+			'?': opens(() => (keysOpen = true)),
 			'Shift+?': opens(() => (keysOpen = true)),
 			'$mod+z': on('undo'),
 			'$mod+Shift+z': on('redo'),

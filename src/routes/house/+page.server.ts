@@ -171,13 +171,13 @@ export const actions: Actions = {
 	quiet: (event) =>
 		act(
 			event,
-			Joi.object<{ from: string; to: string; reason: string }>({
+			Joi.object<{ from: string; to: string | null; reason: string }>({
 				from: day.required().messages({ 'string.empty': 'Please give the first day' }),
-				to: day.required().messages({ 'string.empty': 'Please give the last day' }),
+				to: optionalDay,
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Days without preparing',
-			(trx, form) => people.addQuiet(trx, form.from, form.to, form.reason || 'no preparing')
+			(trx, form) => people.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
 		),
 	removeQuiet: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', (trx, form) =>

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import DayField from '$lib/ui/day/DayField.svelte';
+	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
@@ -214,43 +215,16 @@
 				<p class="mb-2 text-sm text-ink-2">
 					A busy month, a trip: what would have to be ready then is made ready before.
 				</p>
-				<ul class="divide-y divide-rule border-y border-rule">
-					{#each data.quiet as one (one.id)}
-						<li class="flex items-center gap-3 py-1.5">
-							<span class="flex-1">{one.text}<span class="block text-sm text-ink-2">{one.reason}</span></span>
-							<form method="post" action="?/removeQuiet" use:enhance={saves()}>
-								<input type="hidden" name="id" value={one.id} />
-								<Button size="small" look="quiet" type="submit" aria-label="Prepare again, {one.text}"
-									>Prepare again</Button
-								>
-							</form>
-						</li>
-					{:else}
-						<li class="py-2 text-ink-2">None.</li>
-					{/each}
-				</ul>
-				<form
-					method="post"
-					action="?/quiet"
-					use:enhance={saves({ reset: true })}
-					class="mt-3 grid grid-cols-2 gap-3"
-				>
-					<Field label="From" name="from" {failure}>
-						{#snippet children(aria)}<DayField name="from" {...aria} />{/snippet}
-					</Field>
-					<Field label="To" name="to" {failure}>
-						{#snippet children(aria)}<DayField name="to" {...aria} />{/snippet}
-					</Field>
-					<Field label="Why" name="reason" class="col-span-2" {failure}>
-						{#snippet children(aria)}<input
-								class="typed"
-								name="reason"
-								placeholder="harvest"
-								{...aria}
-							/>{/snippet}
-					</Field>
-					<div class="col-span-2"><Button type="submit">Keep these days free of preparing</Button></div>
-				</form>
+				<RangeList
+					ranges={data.quiet}
+					add="quiet"
+					remove="removeQuiet"
+					addLabel="Keep these days free of preparing"
+					removeLabel="Prepare again"
+					empty="None."
+					example="harvest"
+					{failure}
+				/>
 			</section>
 		</div>
 	</main>

@@ -108,18 +108,23 @@ async function forgetUndone(trx: Trx, device: string) {
 	await trx.deleteFrom('change').where('device', '=', device).where('undone', '=', 1).execute();
 }
 
+/** The device's own change that was undone, or not, and comes first in that order. */
+function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc') {
+	return trx
+		.selectFrom('change')
+		.selectAll()
+		.where('device', '=', device)
+		.where('kind', '=', 'do')
+		.where('undone', '=', undone)
+		.orderBy('id', order)
+		.limit(1)
+		.executeTakeFirst();
+}
+
 /** Takes back the device's own latest change. Refused in words when a row is no longer as it was left. */
 export function undo(db: Db, doer: Doer): Promise<Done<null>> {
 	return db.transaction().execute(async (trx) => {
-		const target = await trx
-			.selectFrom('change')
-			.selectAll()
-			.where('device', '=', doer.device)
-			.where('kind', '=', 'do')
-			.where('undone', '=', 0)
-			.orderBy('id', 'desc')
-			.limit(1)
-			.executeTakeFirst();
+		const target = await ownChange(trx, doer.device, 0, 'desc');
 		if (!target) throw new CoreError('There is nothing to undo.');
 		return turn(trx, doer, target, 'undo');
 	});
@@ -128,15 +133,7 @@ export function undo(db: Db, doer: Doer): Promise<Done<null>> {
 /** Does again what the device undid last. */
 export function redo(db: Db, doer: Doer): Promise<Done<null>> {
 	return db.transaction().execute(async (trx) => {
-		const target = await trx
-			.selectFrom('change')
-			.selectAll()
-			.where('device', '=', doer.device)
-			.where('kind', '=', 'do')
-			.where('undone', '=', 1)
-			.orderBy('id', 'asc')
-			.limit(1)
-			.executeTakeFirst();
+		const target = await ownChange(trx, doer.device, 1, 'asc');
 		if (!target) throw new CoreError('There is nothing to do again.');
 		return turn(trx, doer, target, 'redo');
 	});

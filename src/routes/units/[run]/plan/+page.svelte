@@ -6,6 +6,7 @@
 	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
 	import Button from '$lib/ui/button/Button.svelte';
 	import DayField from '$lib/ui/day/DayField.svelte';
+	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
@@ -202,45 +203,16 @@
 
 		<section aria-labelledby="blocked">
 			<h2 id="blocked" class="mb-2 text-lg">Days without lessons</h2>
-			<ul class="divide-y divide-rule border-y border-rule">
-				{#each data.plan.blocked as blocked (blocked.id)}
-					<li class="flex items-center gap-3 py-1.5">
-						<span class="flex-1"
-							>{blocked.text}<span class="block text-sm text-ink-2">{blocked.reason}</span></span
-						>
-						<form method="post" action="?/unblock" use:enhance={saves()}>
-							<input type="hidden" name="id" value={blocked.id} />
-							<Button size="small" look="quiet" type="submit" aria-label="Teach again on {blocked.text}"
-								>Teach again</Button
-							>
-						</form>
-					</li>
-				{:else}
-					<li class="py-2 text-ink-2">None yet. Co-op days, trips and breaks go here.</li>
-				{/each}
-			</ul>
-			<form
-				method="post"
-				action="?/block"
-				use:enhance={saves({ reset: true })}
-				class="mt-3 grid grid-cols-2 gap-3"
-			>
-				<Field label="From" name="from" {failure}>
-					{#snippet children(aria)}<DayField name="from" {...aria} />{/snippet}
-				</Field>
-				<Field label="To, if longer" name="to" {failure}>
-					{#snippet children(aria)}<DayField name="to" {...aria} />{/snippet}
-				</Field>
-				<Field label="Why" name="reason" class="col-span-2" {failure}>
-					{#snippet children(aria)}<input
-							class="typed"
-							name="reason"
-							placeholder="co-op"
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<div class="col-span-2"><Button type="submit">Block these days</Button></div>
-			</form>
+			<RangeList
+				ranges={data.plan.blocked}
+				add="block"
+				remove="unblock"
+				addLabel="Block these days"
+				removeLabel="Teach again"
+				empty="None yet. Co-op days, trips and breaks go here."
+				example="co-op"
+				{failure}
+			/>
 		</section>
 	</div>
 </div>
