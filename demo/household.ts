@@ -27,6 +27,8 @@ export const SUPPLIERS = [
 export type DemoPlace = {
 	readonly name: string;
 	readonly kind: 'room' | 'furniture' | 'shelf' | 'box';
+	/** Height above the room's floor, in mm, where it was measured. */
+	readonly floorMm?: number;
 	readonly things?: readonly string[];
 	readonly inside?: readonly DemoPlace[];
 };
@@ -221,6 +223,7 @@ export const PLACES: readonly DemoPlace[] = [
 			{
 				name: 'game shelf',
 				kind: 'shelf',
+				floorMm: 700,
 				things: ['4 dice', '30 counters', '50 marbles', '2 decks of cards', '1 stopwatch']
 			}
 		]

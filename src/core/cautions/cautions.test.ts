@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ALLERGENS, CAUTION_RULES, SMALL_BALL, SMALL_PARTS_CYLINDER } from '../reference/index.ts';
-import { cautionsFor, monthsOld } from './index.ts';
+import { cautionsFor, monthsOld, reachOf, withinReach } from './index.ts';
 
 const child = (name: string, born: string, allergies: string[] = []) => ({ name, born, allergies });
 const DAY = '2027-01-26';
@@ -85,5 +85,24 @@ describe('what a thing is', () => {
 			expect(rule.text).toMatch(/[.!]$/);
 			expect(rule.source.name).not.toBe('');
 		}
+	});
+});
+
+describe('reach (common practice, by age)', () => {
+	const tamsin = { ...child('Tamsin', '2024-05-19'), reachMm: null };
+	const odile = { ...child('Odile', '2016-09-14'), reachMm: null };
+
+	it('marbles on a low shelf are within reach of a two-year-old, on a high one they are not', () => {
+		expect(withinReach('marble', 400, DAY, [tamsin, odile])).toEqual(['Tamsin']);
+		expect(withinReach('marble', 1500, DAY, [tamsin, odile])).toEqual([]);
+		expect(withinReach('atlas', 400, DAY, [tamsin, odile])).toEqual([]);
+	});
+
+	it('a measured reach counts before the usual one, and reach grows with age', () => {
+		expect(withinReach('marble', 1500, DAY, [{ ...tamsin, reachMm: 1600 }])).toEqual(['Tamsin']);
+		const reaches = ['2026-12-01', '2025-12-01', '2024-05-19', '2021-01-01', '2016-09-14'].map((born) =>
+			reachOf({ ...tamsin, born }, DAY)
+		);
+		expect(reaches).toEqual(reaches.toSorted((a, b) => a - b));
 	});
 });

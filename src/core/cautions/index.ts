@@ -3,3 +3,4 @@
  * their allergies. They inform, and never block; labels and licensed practice come first.
  */
 export { cautionsFor, monthsOld, type Caution, type Participant } from './cautions.ts';
+export { reachOf, withinReach, type Reacher } from './reach.ts';

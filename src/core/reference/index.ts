@@ -6,4 +6,5 @@ export * from './caution-rules.ts';
 export * from './densities.ts';
 export * from './list-words.ts';
 export * from './measures.ts';
+export * from './reach.ts';
 export * from './sources.ts';

@@ -129,8 +129,6 @@ export const actions: Actions = {
 					})
 					.messages({ 'zone.base': 'Please give the time zone like America/Chicago' }),
 				weekStart: Joi.number().integer().min(1).max(7).required(),
-				measures: Joi.string().valid('us', 'metric').required(),
-				paper: Joi.string().valid('letter', 'a4').required(),
 				habit: Joi.string()
 					.valid('day by day', 'a week ahead', 'before the unit', 'before a date')
 					.required(),

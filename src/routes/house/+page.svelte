@@ -174,28 +174,6 @@
 									{...aria}
 								/>{/snippet}
 						</Field>
-						<Field label="Measures" name="measures" {failure}>
-							{#snippet children(aria)}<Select
-									name="measures"
-									options={[
-										{ value: 'us', label: 'US: cups, ounces, feet' },
-										{ value: 'metric', label: 'Metric: ml, g, m' }
-									]}
-									value={data.household.measures}
-									{...aria}
-								/>{/snippet}
-						</Field>
-						<Field label="Paper" name="paper" {failure}>
-							{#snippet children(aria)}<Select
-									name="paper"
-									options={[
-										{ value: 'letter', label: 'Letter' },
-										{ value: 'a4', label: 'A4' }
-									]}
-									value={data.household.paper}
-									{...aria}
-								/>{/snippet}
-						</Field>
 					</div>
 					<Field label="Days after which a count is looked at again" name="countAgeDays" {failure}>
 						{#snippet children(aria)}<input

@@ -116,7 +116,6 @@ const house: Migration = {
 			db,
 			`
 alter table person add column reach_mm integer;
-alter table household add column paper text not null default 'letter';
 create table quiet (
 	id integer primary key autoincrement, from_on text not null, to_on text not null, reason text not null
 ) strict;
@@ -137,7 +136,6 @@ create table lot_event (
 	on_day text not null, kind text not null, amount text not null, unit text not null, place text not null
 ) strict;
 create index lot_event_item on lot_event(item_id);
-alter table need_state add column person_id integer references person(id);
 `
 		)
 };

@@ -22,7 +22,6 @@ export interface HouseholdTable {
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */
 	count_age_days: number;
-	paper: Generated<'letter' | 'a4'>;
 }
 
 export interface PersonTable {
@@ -211,8 +210,6 @@ export interface NeedStateTable {
 	out: Generated<Amount>;
 	promised: Day | null;
 	note: string | null;
-	/** The adult who does it. */
-	person_id: number | null;
 }
 
 export interface SittingTable {

@@ -94,7 +94,13 @@ async function seedPlaces(
 	for (const [i, place] of places.entries()) {
 		const { id } = await trx
 			.insertInto('place')
-			.values({ parent_id: parent, name: place.name, kind: place.kind, position: i + 1 })
+			.values({
+				parent_id: parent,
+				name: place.name,
+				kind: place.kind,
+				position: i + 1,
+				floor_mm: place.floorMm ?? null
+			})
 			.returning('id')
 			.executeTakeFirstOrThrow();
 		ids.set(place.name, id);

@@ -1,4 +1,5 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { withinReach } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	amountText,
@@ -12,7 +13,7 @@ import {
 } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Situation } from './situation.ts';
-import { numberTyped, placePath, walkingOrder } from './words.ts';
+import { listText, numberTyped, placePath, walkingOrder } from './words.ts';
 
 export type StashLot = {
 	readonly id: number;
@@ -26,6 +27,8 @@ export type StashLot = {
 	readonly goesOff: boolean;
 	readonly opened: boolean;
 	readonly lookAgain: boolean;
+	/** Children who reach its place and for whom it is not. */
+	readonly reach: string;
 };
 
 export type StashItem = {
@@ -141,7 +144,8 @@ function stashItem(
 				lot.good_until <= addDays(today, GOES_OFF_DAYS) &&
 				exact(lot.amount).compare(0) > 0,
 			opened: lot.opened_on !== null,
-			lookAgain: lot.counted_on < limit
+			lookAgain: lot.counted_on < limit,
+			reach: reachText(situation, item.name, lot.place_id)
 		})),
 		aliases,
 		keepBack: item.keep_back ? numberTyped(exact(item.keep_back)) : '',
@@ -151,6 +155,31 @@ function stashItem(
 		lowUnit,
 		supplier: item.supplier_id === null ? '' : String(item.supplier_id)
 	};
+}
+
+/** "within Tamsin's reach", where the height of the place is known. */
+function reachText(situation: Situation, item: string, place: number | null): string {
+	const floor = floorOf(situation, place);
+	if (floor === null) return '';
+	const people = situation.snapshot.people.map((person) => ({
+		name: person.name,
+		born: person.born,
+		allergies: [],
+		reachMm: person.reach_mm
+	}));
+	const who = withinReach(item, floor, situation.today, people);
+	return who.length ? `${listText(who)} can reach it` : '';
+}
+
+/** The height of a place, or of the nearest one around it that has one. */
+function floorOf(situation: Situation, place: number | null): number | null {
+	for (let at = place; at !== null;) {
+		const row = situation.snapshot.places.find((one) => one.id === at);
+		if (!row) return null;
+		if (row.floor_mm !== null) return row.floor_mm;
+		at = row.parent_id;
+	}
+	return null;
 }
 
 /** Every place by its path, in walking order, for choosing one. */

@@ -58,8 +58,6 @@ export type HouseholdInput = {
 	readonly name: string;
 	readonly zone: string;
 	readonly weekStart: Weekday;
-	readonly measures: 'us' | 'metric';
-	readonly paper: 'letter' | 'a4';
 	readonly habit: HabitKind;
 	readonly habitDate: Day | null;
 	readonly countAgeDays: number;
@@ -74,8 +72,6 @@ export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<voi
 			name: input.name,
 			zone: input.zone,
 			week_start: input.weekStart,
-			measures: input.measures,
-			paper: input.paper,
 			habit: input.habit,
 			habit_date: input.habitDate,
 			count_age_days: input.countAgeDays

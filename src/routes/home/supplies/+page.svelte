@@ -114,6 +114,7 @@
 									>{own.goodText}</span
 								>{/if}
 							{#if own.lookAgain}<span class="text-sm text-due">look again</span>{/if}
+							{#if own.reach}<span class="text-sm font-semibold text-due">{own.reach}</span>{/if}
 						</button>
 					{:else}<span class="text-sm text-ink-2">none at home</span>{/each}
 				</span>
