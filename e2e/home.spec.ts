@@ -97,6 +97,18 @@ test('a child joins, is a year too young, and every amount follows', async ({ pa
 	await expect(page.getByRole('row', { name: /^orange/ })).toContainText('8 oranges');
 });
 
+test('working towards a date asks for the date at once', async ({ page }) => {
+	await open(page, '/house');
+	await page.getByLabel('How far ahead to be ready').selectOption('before a date');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Please give the date before which all is ready.').first()).toBeVisible();
+	await page.getByLabel('Ready before').fill('2027-01-23');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Household settings')).toBeVisible();
+	await open(page, '/units/1/gather');
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('by tomorrow');
+});
+
 test('a sick week: what would move is shown, one tap moves it, undo brings it back @phone', async ({
 	page
 }) => {

@@ -20,10 +20,6 @@ const SIZES: ReadonlyMap<string, Size> = new Map(
 
 const CUP_ML = SIZES.get('cup')!.us;
 
-export function isUnit(unit: string): unit is Unit {
-	return SIZES.has(unit);
-}
-
 /** Volume, mass, length, count, or a container of no fixed size (box, roll, sheet …). */
 export function dimensionOf(unit: Unit): Dimension {
 	return SIZES.get(unit)!.dimension;

@@ -1,4 +1,4 @@
-import { DEFINITION, METRIC_KITCHEN, NIST_44, type Source } from './sources.ts';
+import { DEFINITION, NIST_44, type Source } from './sources.ts';
 
 /** Every unit that an amount can be in. */
 export const UNITS = [
@@ -51,7 +51,7 @@ export type MeasureRow = {
 	readonly dimension: Exclude<Dimension, 'container'>;
 	/** How many base units (ml, g, mm, each) one unit is, as an exact decimal or fraction. */
 	readonly is: string;
-	/** The same with metric kitchen measures, where they differ. */
+	/** The same with metric kitchen measures, where they differ (practice in metric kitchens). */
 	readonly metricCup?: string;
 	readonly source: Source;
 };
@@ -88,5 +88,3 @@ export const MEASURES: Readonly<Partial<Record<Unit, MeasureRow>>> = {
 	pair: { dimension: 'count', is: '2', source: DEFINITION },
 	dozen: { dimension: 'count', is: '12', source: DEFINITION }
 };
-
-export const METRIC_CUP_SOURCE = METRIC_KITCHEN;

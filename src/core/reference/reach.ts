@@ -1,7 +1,5 @@
-import { PRACTICE, type Source } from './sources.ts';
-
 /**
- * How high a standing child reaches, in mm, from that age in months on: about one and a quarter
+ * Common practice, no source. How high a standing child reaches, in mm, from that age in months on: about one and a quarter
  * times an average height, rounded up, since what can be climbed on is never far.
  */
 export const USUAL_REACH: readonly { readonly fromMonths: number; readonly mm: number }[] = [
@@ -14,5 +12,3 @@ export const USUAL_REACH: readonly { readonly fromMonths: number; readonly mm: n
 	{ fromMonths: 96, mm: 1600 },
 	{ fromMonths: 144, mm: 2000 }
 ];
-
-export const REACH_SOURCE: Source = PRACTICE;

@@ -10,7 +10,6 @@ export type Source = {
 };
 
 export const NIST_44: Source = { kind: 'exact', name: 'NIST Handbook 44, Appendix C' };
-export const METRIC_KITCHEN: Source = { kind: 'practice', name: 'practice in metric kitchens' };
 export const DEFINITION: Source = { kind: 'exact', name: 'definition' };
 export const USDA: Source = {
 	kind: 'published',

@@ -19,6 +19,7 @@
 	let person = $state<Person | 'new' | null>(null);
 	let personOpen = $state(false);
 	let kind = $state('child');
+	let habit: string = $derived(data.household.habit);
 	let supplier = $state<Supplier | 'new' | null>(null);
 	let supplierOpen = $state(false);
 
@@ -144,11 +145,11 @@
 						{#snippet children(aria)}<Select
 								name="habit"
 								options={habits}
-								value={data.household.habit}
+								bind:value={habit}
 								{...aria}
 							/>{/snippet}
 					</Field>
-					{#if data.household.habit === 'before a date'}
+					{#if habit === 'before a date'}
 						<Field label="Ready before" name="habitDate" {failure}>
 							{#snippet children(aria)}<DayField
 									name="habitDate"

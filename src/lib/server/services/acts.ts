@@ -1,7 +1,7 @@
-import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
-import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
 import { byText, listText, thingText } from './words.ts';
 
@@ -120,9 +120,4 @@ function act(steps: readonly Open[], today: Day): Act {
 
 function stepVerdict({ one, actBy }: Open, today: Day): Verdict {
 	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
-}
-
-/** Whether an act is late or falls within the week. */
-export function isPressing(act: Act, today: Day): boolean {
-	return act.actBy <= addDays(today, DUE_DAYS);
 }

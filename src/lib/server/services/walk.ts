@@ -1,4 +1,4 @@
-import { addDays } from '$core/calendar/index.ts';
+import { addDays, dayText } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import {
 	amountText,
@@ -124,7 +124,7 @@ function walkRow(
 		lessons: `lesson${row.needs.length > 1 ? 's' : ''} ${listText([...new Set(row.needs.map((one) => String(one.lesson.number)))])}`,
 		keys: row.needs.map((one) => one.need.key),
 		caution: caution ? `${caution.who.join(', ')}: ${caution.text}` : null,
-		lookAgain: lot.counted_on < limit ? `counted ${lot.counted_on}, look again` : null,
+		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, look again` : null,
 		boxed: box?.name ?? null
 	};
 }
