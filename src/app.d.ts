@@ -8,6 +8,7 @@ declare global {
 		interface Locals {
 			/** An id that this browser keeps; undo takes back its own changes. */
 			device: string;
+			/** Id of the adult who uses this browser, when one was chosen. */
 			actor: string | null;
 		}
 	}

@@ -1,6 +1,7 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
 import { refusal } from '$lib/server/origin.ts';
+import { ACTOR } from '$lib/server/actor.ts';
 import { closeStore, store } from '$lib/server/household.ts';
 
 export const init: ServerInit = async () => {
@@ -25,7 +26,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 		event.cookies.set(DEVICE, device, { path: '/', maxAge: 400 * 24 * 3600, sameSite: 'lax', secure: false });
 	}
 	event.locals.device = device;
-	event.locals.actor = null;
+	event.locals.actor = event.cookies.get(ACTOR) ?? null;
 
 	const response = await resolve(event);
 	response.headers.set('x-content-type-options', 'nosniff');

@@ -3,7 +3,18 @@ import { situation } from '$lib/server/household.ts';
 import { takeSaid } from '$lib/server/said.ts';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = async ({ cookies }) => {
+export const load: LayoutServerLoad = async ({ cookies, locals }) => {
 	const { snapshot, today } = await situation();
-	return { household: snapshot.household.name, today: dayText(today), said: takeSaid(cookies) };
+	const adults = snapshot.people
+		.filter((person) => person.kind === 'adult')
+		.map(({ id, name }) => ({ id, name }));
+	return {
+		household: snapshot.household.name,
+		paper: snapshot.household.paper,
+		today: dayText(today),
+		revision: snapshot.revision,
+		adults,
+		actor: adults.find(({ id }) => String(id) === locals.actor)?.id ?? null,
+		said: takeSaid(cookies)
+	};
 };

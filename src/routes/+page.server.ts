@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { setActor } from '$lib/server/actor.ts';
 import { act } from '$lib/server/act.ts';
 import { needActions } from '$lib/server/acts-on-needs.ts';
 import { situation } from '$lib/server/household.ts';
@@ -7,10 +8,11 @@ import { nextOf } from '$lib/server/services/next.ts';
 import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/pause.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async ({ url, parent }) => {
+	const { actor } = await parent();
 	const now = await situation();
 	return {
-		next: nextOf(now),
+		next: nextOf(now, actor),
 		hasUnits: now.runs.length > 0,
 		running: now.runs.some(({ run }) => run.state === 'running'),
 		outcomes: openOutcomes(now),
@@ -21,6 +23,11 @@ export const load: PageServerLoad = async ({ url }) => {
 export const actions: Actions = {
 	...needActions,
 	outcome: outcomeAction,
+	/** Says who uses this browser. Changes nothing in the household. */
+	iam: async ({ request, cookies }) => {
+		const person = Number((await request.formData()).get('person')) || null;
+		setActor(cookies, person);
+	},
 	pause: (event) =>
 		act(
 			event,

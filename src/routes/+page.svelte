@@ -45,11 +45,31 @@
 				</section>
 			{/if}
 			<Sentence sentence={data.next.sentence} />
+			{#if data.adults.length > 1}
+				<form
+					method="post"
+					action="/?/iam"
+					use:enhance
+					class="mt-4 flex flex-wrap items-center gap-x-1 gap-y-1 text-sm"
+				>
+					<span class="mr-1 text-ink-2">This is the list of</span>
+					{#each [{ id: 0, name: 'everybody' }, ...data.adults] as one (one.id)}
+						<button
+							name="person"
+							value={one.id}
+							aria-pressed={(data.actor ?? 0) === one.id}
+							class="min-h-9 rounded-[3px] border border-edge px-3 font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-sheet"
+							>{one.name}</button
+						>
+					{/each}
+				</form>
+			{/if}
 			{#if data.next.acts.length}
 				<section class="mt-6 max-w-3xl" aria-labelledby="next-acts">
 					<h2 id="next-acts" class="mb-2 text-lg">Do next</h2>
 					<ActList acts={data.next.acts} action="/" named />
 					{#if data.next.later}<p class="mt-3 text-ink-2">{data.next.later} more wait further ahead.</p>{/if}
+					{#if data.next.withOthers}<p class="mt-3 text-ink-2">{data.next.withOthers}.</p>{/if}
 				</section>
 			{:else}
 				<p class="mt-4 text-ink-2">

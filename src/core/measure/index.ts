@@ -5,4 +5,5 @@
 export * from './convert.ts';
 export * from './exact.ts';
 export * from './format.ts';
+export * from './system.ts';
 export type { Unit } from '../reference/measures.ts';

@@ -6,7 +6,7 @@ import { readQuantity } from '$core/supplies/index.ts';
 import { act } from './act.ts';
 import { situation } from './household.ts';
 import { id, optionalDay } from './schemas/fields.ts';
-import { arrange, chooseSupplier, decide, gotIt, prepared } from './services/commands.ts';
+import { arrange, chooseSupplier, decide, giveTo, gotIt, prepared } from './services/commands.ts';
 
 const keys = Joi.string().required();
 const split = (text: string) => text.split(' ').filter(Boolean);
@@ -49,6 +49,16 @@ export const needActions = {
 			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
 			(what: string) => `${what}: decided`,
 			async (trx, input) => decide(trx, await situation(), split(input.keys), input.without)
+		),
+	give: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; person: number | null }>({
+				keys,
+				person: id.empty('').allow(null).default(null)
+			}),
+			(who: string) => `Given to ${who}`,
+			async (trx, input) => giveTo(trx, await situation(), split(input.keys), input.person)
 		),
 	supplier: (event) =>
 		act(

@@ -15,14 +15,22 @@ import {
 	wholeOrNothing,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
+import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
+import { measureFields } from '$lib/server/schemas/measures.ts';
+import { habitsTyped } from '$lib/server/services/habits.ts';
 import * as people from '$lib/server/stores/people.ts';
-import type { HabitKind, Row } from '$lib/server/database/tables.ts';
+import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
 	const { snapshot, today } = await situation();
 	return {
 		household: snapshot.household,
+		habits: habitsTyped(snapshot, {
+			run: null,
+			kind: snapshot.household.habit,
+			date: snapshot.household.habit_date
+		}),
 		people: snapshot.people.map((person) => ({
 			...person,
 			allergies: (JSON.parse(person.allergies) as string[]).join(', '),
@@ -89,6 +97,8 @@ async function asPerson(form: PersonForm): Promise<people.PersonInput> {
 	};
 }
 
+type HouseholdForm = people.Measures & HabitForm & { name: string; countAgeDays: number };
+
 type SupplierForm = {
 	id: number | null;
 	name: string;
@@ -115,24 +125,10 @@ export const actions: Actions = {
 	household: (event) =>
 		act(
 			event,
-			Joi.object<people.HouseholdInput>({
+			Joi.object<HouseholdForm>({
 				name: title('the household a name'),
-				zone: Joi.string()
-					.required()
-					.custom((zone: string, helpers) => {
-						try {
-							new Intl.DateTimeFormat('en-US', { timeZone: zone });
-							return zone;
-						} catch {
-							return helpers.error('zone.base');
-						}
-					})
-					.messages({ 'zone.base': 'Please give the time zone like America/Chicago' }),
-				weekStart: Joi.number().integer().min(1).max(7).required(),
-				habit: Joi.string()
-					.valid('day by day', 'a week ahead', 'before the unit', 'before a date')
-					.required(),
-				habitDate: optionalDay,
+				...habitFields,
+				...measureFields,
 				countAgeDays: Joi.number()
 					.integer()
 					.min(1)
@@ -141,7 +137,7 @@ export const actions: Actions = {
 					.messages({ 'number.base': 'Please give the days as a whole number' })
 			}),
 			'Household settings',
-			(trx, form) => people.setHousehold(trx, { ...form, habit: form.habit as HabitKind })
+			(trx, form) => people.setHousehold(trx, { ...form, habits: asHabits(form) })
 		),
 	supplier: (event) =>
 		act(
@@ -149,7 +145,7 @@ export const actions: Actions = {
 			Joi.object<SupplierForm>({
 				id: id.empty('').allow(null).default(null),
 				name: title('the shop a name'),
-				kind: Joi.string().valid('shop', 'order', 'friend').required(),
+				kind: Joi.string().valid('shop', 'order', 'friend', 'library').required(),
 				leadDays: wholeOrNothing('The days', 365),
 				...weekdayFlags
 			}),

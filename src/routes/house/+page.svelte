@@ -1,13 +1,15 @@
 <script lang="ts">
+	import MeasureFields from '$lib/ui/measures/MeasureFields.svelte';
+	import HabitFields from '$lib/ui/habits/HabitFields.svelte';
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
-	import DayField from '$lib/ui/day/DayField.svelte';
 	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
-	import Select from '$lib/ui/select/Select.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 
@@ -19,7 +21,6 @@
 	let person = $state<Person | 'new' | null>(null);
 	let personOpen = $state(false);
 	let kind = $state('child');
-	let habit: string = $derived(data.household.habit);
 	let supplier = $state<Supplier | 'new' | null>(null);
 	let supplierOpen = $state(false);
 
@@ -28,21 +29,11 @@
 		{ value: 'guest', label: 'Guest on some days' },
 		{ value: 'adult', label: 'Adult' }
 	];
-	const habits = [
-		{ value: 'day by day', label: 'Day by day: ready the day before' },
-		{ value: 'a week ahead', label: 'A week ahead' },
-		{ value: 'before the unit', label: 'All before the unit starts' },
-		{ value: 'before a date', label: 'All before a date' }
-	];
 	const supplierKinds = [
 		{ value: 'shop', label: 'Shop one goes to' },
 		{ value: 'order', label: 'Order, delivered' },
-		{ value: 'friend', label: 'Friends, borrowed' }
-	];
-	const weekStarts = [
-		{ value: '7', label: 'Sunday' },
-		{ value: '1', label: 'Monday' },
-		{ value: '6', label: 'Saturday' }
+		{ value: 'friend', label: 'Friends, borrowed' },
+		{ value: 'library', label: 'Library, by hold' }
 	];
 	const children = $derived(data.people.filter((one) => one.kind !== 'adult'));
 	const sentence = $derived(
@@ -64,7 +55,9 @@
 			? `open ${one.days}`
 			: one.kind === 'order'
 				? `${one.lead_days} working days`
-				: `ask ${one.lead_days} days before`;
+				: one.kind === 'library'
+					? `open ${one.days}, a hold waits ${one.lead_days} days`
+					: `ask ${one.lead_days} days before`;
 </script>
 
 <svelte:head><title>House · Gather Bin</title></svelte:head>
@@ -127,64 +120,23 @@
 						</li>
 					{/each}
 				</ul>
-				<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop</Button></p>
+				<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop or library</Button></p>
 			</section>
 
 			<section aria-labelledby="ways">
 				<h2 id="ways" class="mb-2 text-lg">How we work</h2>
 				<form method="post" action="?/household" use:enhance={saves()} class="space-y-3">
-					<Field label="Name of the household" name="name" {failure}>
-						{#snippet children(aria)}<input
-								class="typed"
-								name="name"
-								value={data.household.name}
-								{...aria}
-							/>{/snippet}
-					</Field>
-					<Field label="How far ahead to be ready" name="habit" {failure}>
-						{#snippet children(aria)}<Select
-								name="habit"
-								options={habits}
-								bind:value={habit}
-								{...aria}
-							/>{/snippet}
-					</Field>
-					{#if habit === 'before a date'}
-						<Field label="Ready before" name="habitDate" {failure}>
-							{#snippet children(aria)}<DayField
-									name="habitDate"
-									value={data.household.habit_date ?? ''}
-									{...aria}
-								/>{/snippet}
-						</Field>
-					{/if}
-					<div class="grid grid-cols-2 gap-3">
-						<Field label="Week starts on" name="weekStart" {failure}>
-							{#snippet children(aria)}<Select
-									name="weekStart"
-									options={weekStarts}
-									value={String(data.household.week_start)}
-									{...aria}
-								/>{/snippet}
-						</Field>
-						<Field label="Time zone" name="zone" {failure}>
-							{#snippet children(aria)}<input
-									class="typed"
-									name="zone"
-									value={data.household.zone}
-									{...aria}
-								/>{/snippet}
-						</Field>
-					</div>
-					<Field label="Days after which a count is looked at again" name="countAgeDays" {failure}>
-						{#snippet children(aria)}<input
-								class="typed !w-28 text-right"
-								name="countAgeDays"
-								inputmode="numeric"
-								value={data.household.count_age_days}
-								{...aria}
-							/>{/snippet}
-					</Field>
+					<TextField label="Name of the household" name="name" value={data.household.name} {failure} />
+					<HabitFields habits={data.habits} {failure} />
+					<MeasureFields household={data.household} {failure} />
+					<TextField
+						label="Days after which a count is looked at again"
+						name="countAgeDays"
+						inputmode="numeric"
+						look="!w-28"
+						value={data.household.count_age_days}
+						{failure}
+					/>
 					<Button type="submit">Save</Button>
 				</form>
 			</section>
@@ -220,51 +172,27 @@
 		>
 			{#if one}<input type="hidden" name="id" value={one.id} />{/if}
 			<div class="grid grid-cols-2 gap-3">
-				<Field label="Name" name="name" {failure}>
-					{#snippet children(aria)}<input
-							class="typed"
-							name="name"
-							value={one?.name ?? ''}
-							autocomplete="off"
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<Field label="Who" name="kind" {failure}>
-					{#snippet children(aria)}<Select
-							name="kind"
-							options={kinds}
-							bind:value={kind}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField label="Name" name="name" value={one?.name ?? ''} {failure} />
+				<SelectField label="Who" name="kind" options={kinds} bind:value={kind} {failure} />
 			</div>
 			<div class="grid grid-cols-2 gap-3">
-				<Field label="Born" name="born" {failure}>
-					{#snippet children(aria)}<DayField name="born" value={one?.born ?? ''} {...aria} />{/snippet}
-				</Field>
-				<Field label="Reaches up to (mm)" name="reachMm" hint="Empty: what is usual for the age." {failure}>
-					{#snippet children(aria)}<input
-							class="typed text-right"
-							name="reachMm"
-							inputmode="numeric"
-							value={one?.reach_mm ?? ''}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<DateField label="Born" name="born" value={one?.born ?? ''} {failure} />
+				<TextField
+					label="Reaches up to (mm)"
+					name="reachMm"
+					hint="Empty: what is usual for the age."
+					inputmode="numeric"
+					value={one?.reach_mm ?? ''}
+					{failure}
+				/>
 			</div>
-			<Field
+			<TextField
 				label="Allergies"
 				name="allergies"
 				hint="Separated by commas: {data.allergens.slice(0, 5).join(', ')} …"
+				value={one?.allergies ?? ''}
 				{failure}
-			>
-				{#snippet children(aria)}<input
-						class="typed"
-						name="allergies"
-						value={one?.allergies ?? ''}
-						{...aria}
-					/>{/snippet}
-			</Field>
+			/>
 			{#if kind === 'guest'}<Weekdays legend="Here on" chosen={one?.weekdays ?? []} />{/if}
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">{one ? 'Save' : 'Add'}</Button>
@@ -287,34 +215,18 @@
 		>
 			<input type="hidden" name="id" value={one?.id ?? ''} />
 			<div class="grid grid-cols-2 gap-3">
-				<Field label="Name" name="name" {failure}>
-					{#snippet children(aria)}<input
-							class="typed"
-							name="name"
-							value={one?.name ?? ''}
-							autocomplete="off"
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<Field label="Kind" name="kind" {failure}>
-					{#snippet children(aria)}<Select
-							name="kind"
-							options={supplierKinds}
-							value={one?.kind ?? 'shop'}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField label="Name" name="name" value={one?.name ?? ''} {failure} />
+				<SelectField label="Kind" name="kind" options={supplierKinds} value={one?.kind ?? 'shop'} {failure} />
 			</div>
 			<Weekdays legend="Open or at work on" chosen={one?.weekdays ?? [1, 2, 3, 4, 5, 6]} />
-			<Field label="Days it takes (orders: working days)" name="leadDays" {failure}>
-				{#snippet children(aria)}<input
-						class="typed !w-28 text-right"
-						name="leadDays"
-						inputmode="numeric"
-						value={one?.lead_days ?? 0}
-						{...aria}
-					/>{/snippet}
-			</Field>
+			<TextField
+				label="Days it takes: of an order, a hold, or to ask before"
+				name="leadDays"
+				inputmode="numeric"
+				value={one?.lead_days ?? 0}
+				look="!w-28"
+				{failure}
+			/>
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">Save</Button>
 				{#if one && data.suppliers.length > 1}<Button type="submit" look="quiet" formaction="?/removeSupplier"

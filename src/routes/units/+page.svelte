@@ -1,7 +1,7 @@
 <script lang="ts">
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import Field from '$lib/ui/field/Field.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
 	let { data, form } = $props();
@@ -50,17 +50,14 @@
 			</EmptyState>
 		{/if}
 		<form method="post" action="?/create" class="mt-8 flex max-w-xl flex-wrap items-end gap-3">
-			<Field label="New unit" name="name" {failure} class="min-w-64 flex-1">
-				{#snippet children(aria)}
-					<input
-						class="typed"
-						name="name"
-						placeholder="Ponds and Streams"
-						value={failure?.typed?.name ?? ''}
-						{...aria}
-					/>
-				{/snippet}
-			</Field>
+			<TextField
+				label="New unit"
+				name="name"
+				class="min-w-64 flex-1"
+				placeholder="Ponds and Streams"
+				value={failure?.typed?.name ?? ''}
+				{failure}
+			/>
 			<Button look={ordered.length ? 'plain' : 'main'} type="submit">Start this unit</Button>
 		</form>
 	</main>

@@ -46,9 +46,15 @@ async function migrate(db: Db, connection: SqliteDatabase.Database, copyTo: stri
 	const pending = (await migrator.getMigrations()).filter((migration) => !migration.executedAt);
 	if (pending.length) {
 		if (copyTo) await connection.backup(join(copyTo, `before-${pending[0].name}.sqlite`));
+		// A table that others refer to can only be made anew while nobody checks; afterwards everything is checked.
+		connection.pragma('foreign_keys = OFF');
 		const { error } = await migrator.migrateToLatest();
 		if (error)
 			throw error instanceof Error ? error : new Error('The database could not be brought up to date.');
+		const broken = connection.pragma('foreign_key_check') as unknown[];
+		if (broken.length)
+			throw new Error('The database was brought up to date, but its references do not hold.');
+		connection.pragma('foreign_keys = ON');
 		// What was undoable before looks different now.
 		await db.deleteFrom('change').execute();
 	}

@@ -1,6 +1,7 @@
 import type { Generated, Selectable } from 'kysely';
 import type { Day, Weekday } from '$core/calendar';
-import type { Unit } from '$core/measure';
+import type { System, Unit } from '$core/measure';
+import type { Stream } from '$core/readiness';
 import type { Per, SupplyUse } from '$core/supplies';
 
 /** Exact amounts are stored as text ("3/2"), lists as JSON, truth as 0 or 1, days as ISO dates. */
@@ -17,7 +18,10 @@ export interface HouseholdTable {
 	week_start: Weekday;
 	/** A fixed day for the demo; null is the real one. */
 	fixed_today: Day | null;
-	measures: 'us' | 'metric';
+	measures: System;
+	paper: Generated<'letter' | 'A4'>;
+	/** Which steps of the first evening are done or skipped, as JSON. */
+	evening: Generated<Json>;
 	habit: HabitKind;
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */
@@ -61,9 +65,10 @@ export interface PlaceTable {
 export interface SupplierTable {
 	id: Generated<number>;
 	name: string;
-	kind: 'shop' | 'order' | 'friend';
+	kind: 'shop' | 'order' | 'friend' | 'library';
 	/** Days it is open, or works on orders. */
 	weekdays: Json;
+	/** Working days of an order, days to ask before, days one usually waits for a hold. */
 	lead_days: number;
 	position: number;
 }
@@ -210,6 +215,27 @@ export interface NeedStateTable {
 	out: Generated<Amount>;
 	promised: Day | null;
 	note: string | null;
+	/** The adult who does the next step. */
+	person_id: number | null;
+}
+
+/** How far ahead one stream is made ready, for one run or (null) for the household. */
+export interface StreamHabitTable {
+	id: Generated<number>;
+	run_id: number | null;
+	stream: Stream;
+	kind: HabitKind;
+	date: Day | null;
+}
+
+/** A file that was brought in and waits for its confirmation. */
+export interface ImportDraftTable {
+	id: Generated<number>;
+	name: string;
+	text: string;
+	/** What is to be said about how it was read. */
+	note: string;
+	at: string;
 }
 
 export interface SittingTable {
@@ -273,6 +299,8 @@ export interface Database {
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
+	stream_habit: StreamHabitTable;
+	import_draft: ImportDraftTable;
 	change: ChangeTable;
 	change_row: ChangeRowTable;
 	operation: OperationTable;
@@ -300,5 +328,6 @@ export const TRACKED = [
 	'sitting',
 	'quiet',
 	'item_alias',
-	'lot_event'
+	'lot_event',
+	'stream_habit'
 ] as const satisfies readonly (keyof Database)[];

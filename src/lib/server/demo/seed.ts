@@ -34,7 +34,8 @@ export async function seedDemo(db: Db): Promise<void> {
 				zone: HOUSEHOLD.zone,
 				week_start: HOUSEHOLD.weekStart,
 				fixed_today: TODAY,
-				measures: 'us',
+				measures: 'metric',
+				evening: JSON.stringify({ over: 'done' }),
 				habit: 'a week ahead',
 				habit_date: null,
 				count_age_days: 120

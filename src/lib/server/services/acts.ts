@@ -5,7 +5,7 @@ import { isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
 import { byText, listText, thingText } from './words.ts';
 
-export type ActKind = 'buy' | 'order' | 'ask' | 'receive' | 'prepare' | 'walk';
+export type ActKind = 'buy' | 'order' | 'ask' | 'hold' | 'receive' | 'prepare' | 'walk';
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -18,7 +18,9 @@ export type Act = {
 	readonly actBy: Day;
 	readonly when: string;
 	readonly verdict: Verdict;
-	/** Keys of the needs that it moves on; empty for a walk. */
+	/** The adult who does it; null while nobody was asked. */
+	readonly doer: number | null;
+	/** Keys of the needs that it moves on; a walk only is given away by them. */
 	readonly keys: readonly string[];
 	/** In all, exactly, as text ("3/2"), in the needs' unit. */
 	readonly amount: string;
@@ -38,7 +40,7 @@ export function actsOf(situation: Situation, run?: number): Act[] {
 }
 
 function order(act: Act): number {
-	return ['walk', 'buy', 'order', 'ask', 'receive', 'prepare'].indexOf(act.kind);
+	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'prepare'].indexOf(act.kind);
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */
@@ -49,7 +51,7 @@ function openSteps(one: SupplyNeed): Open[] {
 	if (isSome(standing.toFetch))
 		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
 	if (isSome(standing.missing)) {
-		const kind = one.supplier?.kind === 'order' ? 'order' : one.supplier?.kind === 'friend' ? 'ask' : 'buy';
+		const kind = KIND_OF[one.supplier?.kind ?? 'shop'];
 		steps.push({ one, kind, actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
 	} else if (isSome(standing.arranged)) {
 		steps.push({ one, kind: 'receive', actBy: need.promised ?? days.inHandBy, amount: standing.arranged });
@@ -60,19 +62,22 @@ function openSteps(one: SupplyNeed): Open[] {
 	return steps;
 }
 
+const KIND_OF = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
+
 /** Fetching goes lesson by lesson, everything else thing by thing. */
 function groupKey({ one, kind, actBy }: Open): string {
 	const what =
 		kind === 'walk' || kind === 'prepare'
 			? `lesson ${one.lesson.lesson.id}`
 			: `${one.item.id} ${one.unit} ${one.supplier?.id}`;
-	return [one.run.run.id, kind, actBy, what].join('|');
+	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
 const VERB: Readonly<Record<ActKind, string>> = {
 	buy: 'Buy',
 	order: 'Order',
 	ask: 'Ask for',
+	hold: 'Borrow',
 	receive: 'Take in',
 	prepare: 'Prepare',
 	walk: 'Fetch'
@@ -113,6 +118,7 @@ function act(steps: readonly Open[], today: Day): Act {
 		actBy,
 		when: byText(actBy, today),
 		verdict: worst,
+		doer: one.doer?.id ?? null,
 		keys: steps.map((step) => step.one.need.key),
 		amount: exactText(amount)
 	};

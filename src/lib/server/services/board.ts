@@ -4,7 +4,7 @@ import { isSome } from '$core/measure/index.ts';
 import { firstGap, isReady, lessonReadiness, type Verdict } from '$core/readiness/index.ts';
 import { actsOf, type Act } from './acts.ts';
 import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
-import { byText, lessonText, listText, pronoun, thingText } from './words.ts';
+import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
 
 /** A computed sentence in three parts; the middle one is what is lacking. */
 export type Sentence = {
@@ -130,8 +130,7 @@ function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
 	const risk = one.verdict === 'at risk' ? 'at risk: ' : '';
 	if (isSome(standing.missing)) {
-		const verb =
-			one.supplier?.kind === 'order' ? 'order' : one.supplier?.kind === 'friend' ? 'ask for' : 'buy';
+		const verb = gettingVerb(one.supplier);
 		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)}${when(days?.actBy, today)}`;
 	}
 	if (isSome(standing.toFetch)) return `fetch${when(days?.inHandBy, today)}`;
@@ -164,8 +163,7 @@ export function sentenceOf(
 	const { standing } = one;
 	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
 	if (isSome(standing.missing)) {
-		const verb =
-			one.supplier?.kind === 'order' ? 'order' : one.supplier?.kind === 'friend' ? 'ask for' : 'buy';
+		const verb = gettingVerb(one.supplier);
 		const them = pronoun(standing.missing, one.unit);
 		const act = one.days?.actBy ?? one.need.useDay!;
 		const after =

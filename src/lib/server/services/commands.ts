@@ -102,6 +102,21 @@ export async function decide(
 	return needs[0].item.name;
 }
 
+/** Gives a thing to do to one adult, or to nobody in particular. Answers who it is. */
+export async function giveTo(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	person: number | null
+): Promise<string> {
+	const adult = situation.snapshot.people.find((one) => one.id === person && one.kind === 'adult');
+	if (person !== null && !adult)
+		throw new CoreError('Only an adult of the household can be asked. Load the page again.', 'person');
+	for (const one of needsOf(situation, keys))
+		await patchNeed(trx, one.run.run.id, one.need.key, { person_id: person });
+	return adult?.name ?? 'whoever has time';
+}
+
 /** Where a missing thing is got from. */
 export async function chooseSupplier(
 	trx: Trx,

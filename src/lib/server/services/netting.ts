@@ -1,6 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { canConvert, convert, exact, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
+import { canConvert, convert, exact, unitIn, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { holdBack, netSupplies, type Lot, type NetLine, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
@@ -28,6 +28,7 @@ export type Netted = {
 
 /** One netting over all runs. What cannot be compared with the stash is counted on its own and says so. */
 export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
+	const { measures } = snapshot.household;
 	const unitOf = new Map<number, Unit>();
 	const problems = new Map<string, string>();
 	const dated = asked.filter((one) => one.date !== null);
@@ -40,7 +41,7 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 		const item = itemsAsked.get(itemId);
 		const inStock = own.filter((lot) => exact(lot.amount).compare(0) > 0);
 		if (!item || inStock.length === 0) continue;
-		const unit = inStock[0].unit;
+		const unit = unitIn(measures, inStock[0].unit, item.name);
 		unitOf.set(itemId, unit);
 		// What lies in the box of a unit that wants it is taken first, what lies in another unit's box last.
 		const wanted = new Set(
@@ -66,7 +67,9 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 				: mine)
 		);
 	}
-	for (const one of dated) if (!unitOf.has(one.item.id)) unitOf.set(one.item.id, one.line.unit);
+	for (const one of dated) {
+		if (!unitOf.has(one.item.id)) unitOf.set(one.item.id, unitIn(measures, one.line.unit, one.item.name));
+	}
 	const lines = dated.map((one): NetLine => {
 		const unit = unitOf.get(one.item.id)!;
 		const comparable = canConvert(one.line.unit, unit, one.item.name);

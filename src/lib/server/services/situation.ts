@@ -25,11 +25,13 @@ import {
 	type NeedDays,
 	type Portions,
 	type Standing,
+	type Stream,
 	type Verdict,
 	type Way
 } from '$core/readiness/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
+import { habitsOf } from './habits.ts';
 import { net, type Asked, type Netted } from './netting.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
 
@@ -55,7 +57,7 @@ export type RunSituation = {
 	readonly lessons: readonly LessonSituation[];
 	/** Null while the run has no start or no weekdays. */
 	readonly calendar: TeachingDays | null;
-	readonly habit: Habit;
+	readonly habits: Readonly<Record<Stream, Habit>>;
 };
 
 /** A need of the supplies stream with all that a screen says about it. Amounts are in `unit`. */
@@ -72,6 +74,8 @@ export type SupplyNeed = {
 	readonly served: ServedLine | null;
 	readonly standing: Standing;
 	readonly supplier: Row<'supplier'> | null;
+	/** The adult who does it, when it was given to one. */
+	readonly doer: Row<'person'> | null;
 	readonly days: NeedDays | null;
 	/** Of the whole need: the worst of what is to be fetched and what is to be got. */
 	readonly verdict: Verdict;
@@ -151,16 +155,8 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 			};
 		}),
 		calendar,
-		habit: habitOf(
-			run.habit ?? snapshot.household.habit,
-			run.habit ? run.habit_date : snapshot.household.habit_date
-		)
+		habits: habitsOf(snapshot, run)
 	};
-}
-
-function habitOf(kind: Habit['kind'], date: Day | null): Habit {
-	if (kind !== 'before a date') return { kind };
-	return date ? { kind, date } : { kind: 'a week ahead' };
 }
 
 /** The lines of all lessons that are not over, exploded over those who take part on the day. */
@@ -244,7 +240,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, netted: Netted): Draft {
 				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
 				: null,
 			keepsDays: one.item.keeps_days,
-			habit: one.run.habit,
+			habit: one.run.habits.supplies,
 			unitStart: one.run.lessons.find((lesson) => lesson.dates.length)?.dates[0] ?? null
 		},
 		run: one.run,
@@ -257,6 +253,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, netted: Netted): Draft {
 		served,
 		standing: stands,
 		supplier,
+		doer: state?.person_id ? (snapshot.people.find((person) => person.id === state.person_id) ?? null) : null,
 		cautions: cautionsFor(one.item.name, one.date ?? one.run.run.start_on ?? '2000-01-01', people),
 		problem
 	};
@@ -280,11 +277,16 @@ function participant(person: Row<'person'>): Participant {
 	return { name: person.name, born: person.born, allergies: JSON.parse(person.allergies) as string[] };
 }
 
+/** Common practice, no source: how long a library keeps a hold on its shelf. */
+const HOLD_SHELF_DAYS = 7;
+
 function wayOf(supplier: Row<'supplier'> | null): Way {
 	if (!supplier) return { kind: 'ask', days: 0 };
 	const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
 	if (supplier.kind === 'order')
 		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
+	if (supplier.kind === 'library')
+		return { kind: 'hold', open: { weekdays }, waitDays: supplier.lead_days, shelfDays: HOLD_SHELF_DAYS };
 	if (supplier.kind === 'friend') return { kind: 'ask', days: supplier.lead_days };
 	return { kind: 'shop', open: { weekdays } };
 }

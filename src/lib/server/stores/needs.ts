@@ -4,7 +4,16 @@ import type { Trx } from './changes.ts';
 type Patch = Partial<
 	Pick<
 		Row<'need_state'>,
-		'decision' | 'supplier_id' | 'unit' | 'arranged' | 'found' | 'prepared' | 'out' | 'promised' | 'note'
+		| 'decision'
+		| 'person_id'
+		| 'supplier_id'
+		| 'unit'
+		| 'arranged'
+		| 'found'
+		| 'prepared'
+		| 'out'
+		| 'promised'
+		| 'note'
 	>
 >;
 

@@ -1,7 +1,9 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
-import type { HabitKind, Row } from '../database/tables.ts';
+import type { System } from '$core/measure/index.ts';
+import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
+import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
 
 export type PersonInput = {
 	readonly name: string;
@@ -51,31 +53,61 @@ export async function updatePerson(trx: Trx, id: number, input: PersonInput): Pr
 /** Takes someone out of the household and out of all units. */
 export async function removePerson(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('run_participant').where('person_id', '=', id).execute();
+	await trx.updateTable('need_state').set({ person_id: null }).where('person_id', '=', id).execute();
 	await trx.deleteFrom('person').where('id', '=', id).execute();
 }
 
-export type HouseholdInput = {
+export type HouseholdInput = Measures & {
 	readonly name: string;
-	readonly zone: string;
-	readonly weekStart: Weekday;
-	readonly habit: HabitKind;
-	readonly habitDate: Day | null;
+	readonly habits: Habits;
 	readonly countAgeDays: number;
 };
 
+export type Measures = {
+	readonly zone: string;
+	readonly weekStart: Weekday;
+	readonly measures: System;
+	readonly paper: Row<'household'>['paper'];
+};
+
 export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<void> {
-	if (input.habit === 'before a date' && !input.habitDate)
-		throw new CoreError('Please give the date before which all is ready.', 'habitDate');
+	const { habits } = input;
+	checkHabits(habits);
 	await trx
 		.updateTable('household')
 		.set({
 			name: input.name,
-			zone: input.zone,
-			week_start: input.weekStart,
-			habit: input.habit,
-			habit_date: input.habitDate,
+			...measureColumns(input),
+			habit: habits.kind ?? 'a week ahead',
+			habit_date: habits.date,
 			count_age_days: input.countAgeDays
 		})
+		.where('id', '=', 1)
+		.execute();
+	await setStreamHabits(trx, null, habits);
+}
+
+const measureColumns = (input: Measures) => ({
+	zone: input.zone,
+	week_start: input.weekStart,
+	measures: input.measures,
+	paper: input.paper
+});
+
+/** Sets in which measures, on which paper and by which clock the household lives. */
+export async function setMeasures(trx: Trx, input: Measures): Promise<void> {
+	await trx.updateTable('household').set(measureColumns(input)).where('id', '=', 1).execute();
+}
+
+/** Writes down that a step of the first evening is done, or skipped for now. */
+export async function markEvening(
+	trx: Trx,
+	marks: Readonly<Record<string, 'done' | 'skipped'>>
+): Promise<void> {
+	const { evening } = await trx.selectFrom('household').select('evening').executeTakeFirstOrThrow();
+	await trx
+		.updateTable('household')
+		.set({ evening: JSON.stringify({ ...JSON.parse(evening), ...marks }) })
 		.where('id', '=', 1)
 		.execute();
 }

@@ -21,6 +21,7 @@ export type Snapshot = {
 	readonly sittings: readonly Row<'sitting'>[];
 	readonly quiet: readonly Row<'quiet'>[];
 	readonly aliases: readonly Row<'item_alias'>[];
+	readonly streamHabits: readonly Row<'stream_habit'>[];
 };
 
 /** Reads one consistent snapshot in one transaction, one query a table. */
@@ -45,7 +46,8 @@ export function readSnapshot(db: Db): Promise<Snapshot> {
 			needStates: await trx.selectFrom('need_state').selectAll().orderBy('id').execute(),
 			sittings: await trx.selectFrom('sitting').selectAll().orderBy('held_on').execute(),
 			quiet: await trx.selectFrom('quiet').selectAll().orderBy('from_on').execute(),
-			aliases: await trx.selectFrom('item_alias').selectAll().orderBy('id').execute()
+			aliases: await trx.selectFrom('item_alias').selectAll().orderBy('id').execute(),
+			streamHabits: await trx.selectFrom('stream_habit').selectAll().orderBy('id').execute()
 		};
 	});
 }

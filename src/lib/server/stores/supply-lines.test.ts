@@ -138,8 +138,8 @@ describe('units', () => {
 				end: null,
 				weekdays: [1],
 				keepFree: 0,
-				habit: 'day by day',
-				habitDate: null
+				habits: { kind: 'day by day', date: null, streams: {} },
+				collectingPlace: null
 			})
 		);
 		await change(store.write, doer(), 'lesson', (trx) =>
@@ -170,8 +170,8 @@ describe('units', () => {
 			end: '2027-04-01',
 			weekdays: [1] as const,
 			keepFree: 0,
-			habit: null,
-			habitDate: null
+			habits: { kind: null, date: null, streams: {} },
+			collectingPlace: null
 		};
 		await expect(
 			change(store.write, doer(), 'calendar', (trx) => setCalendar(trx, 1, bad))

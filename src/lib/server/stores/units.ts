@@ -1,7 +1,8 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
-import type { HabitKind, Row } from '../database/tables.ts';
+import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
+import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
 
 /** Makes a unit with its first run; all children and guests of the household take part. */
 export async function createUnit(trx: Trx, name: string, today: Day): Promise<number> {
@@ -43,8 +44,9 @@ export type CalendarInput = {
 	readonly end: Day | null;
 	readonly weekdays: readonly Weekday[];
 	readonly keepFree: number;
-	readonly habit: HabitKind | null;
-	readonly habitDate: Day | null;
+	readonly habits: Habits;
+	/** Where its things are brought together; null is nowhere of their own. */
+	readonly collectingPlace: number | null;
 };
 
 /** Sets on which days a run is taught and how far ahead the household works for it. */
@@ -52,6 +54,8 @@ export async function setCalendar(trx: Trx, run: number, input: CalendarInput): 
 	if (input.start && input.end && input.end < input.start) {
 		throw new CoreError('The last day must not be before the first.', 'end');
 	}
+	checkHabits(input.habits);
+	await setStreamHabits(trx, run, input.habits);
 	await trx
 		.updateTable('run')
 		.set({
@@ -59,8 +63,9 @@ export async function setCalendar(trx: Trx, run: number, input: CalendarInput): 
 			end_on: input.end,
 			weekdays: JSON.stringify(input.weekdays),
 			keep_free: input.keepFree,
-			habit: input.habit,
-			habit_date: input.habitDate,
+			habit: input.habits.kind,
+			habit_date: input.habits.date,
+			collecting_place_id: input.collectingPlace,
 			state: input.start && input.weekdays.length ? 'running' : 'collecting'
 		})
 		.where('id', '=', run)

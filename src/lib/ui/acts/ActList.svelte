@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
+	import { page } from '$app/state';
 	import { saves } from '../forms/submit.ts';
 
 	type Act = {
@@ -15,6 +16,7 @@
 		verdict: string;
 		keys: readonly string[];
 		amount: string;
+		doer: number | null;
 	};
 	type Props = {
 		acts: readonly Act[];
@@ -25,10 +27,16 @@
 	};
 	let { acts, action = '', named = false }: Props = $props();
 
+	const adults = $derived([
+		{ id: '' as number | '', name: 'anyone' },
+		...((page.data.adults as { id: number; name: string }[] | undefined) ?? [])
+	]);
+
 	const words: Record<string, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },
+		hold: { button: 'On hold', to: 'arrange' },
 		receive: { button: 'It is here', to: 'got' },
 		prepare: { button: 'Prepared', to: 'prepared' }
 	};
@@ -40,10 +48,10 @@
 			{#if act.kind === 'walk'}
 				<a
 					href="/lists/walk?unit={act.run}"
-					class="grid size-11 shrink-0 place-items-center rounded-[3px] border-2 border-ink text-ink hover:bg-ink hover:text-sheet"
+					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet sm:w-26"
 					aria-label="Walk: {act.title}"
 				>
-					<Footprints size={20} aria-hidden="true" />
+					<Footprints size={18} aria-hidden="true" /><span class="hidden sm:inline">Walk</span>
 				</a>
 			{:else}
 				{@const word = words[act.kind]}
@@ -51,15 +59,10 @@
 					<input type="hidden" name="keys" value={act.keys.join(' ')} />
 					<input type="hidden" name="amount" value={act.amount} />
 					<button
-						class="group grid size-11 shrink-0 place-items-center rounded-[3px] border-2 border-ink hover:bg-ink"
+						class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold hover:bg-ink hover:text-sheet sm:w-26"
 						aria-label="{word.button}: {act.title}"
-						title={word.button}
 					>
-						<Check
-							size={22}
-							class="text-rule group-hover:text-sheet group-focus-visible:text-ink"
-							aria-hidden="true"
-						/>
+						<Check size={18} aria-hidden="true" /><span class="hidden sm:inline">{word.button}</span>
 					</button>
 				</form>
 			{/if}
@@ -73,6 +76,23 @@
 				{#if act.verdict === 'late' || act.verdict === 'at risk'}<span class="block">{act.verdict}</span
 					>{/if}{act.when}
 			</p>
+			{#if adults.length > 2}
+				<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
+					<input type="hidden" name="keys" value={act.keys.join(' ')} />
+					<select
+						name="person"
+						aria-label="Who does it: {act.title}"
+						value={act.doer ?? ''}
+						onchange={(event) => event.currentTarget.form?.requestSubmit()}
+						class="min-h-9 max-w-24 border-b border-edge bg-transparent text-sm {act.doer === null
+							? 'text-ink-2'
+							: 'font-semibold'}"
+					>
+						{#each adults as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+					</select>
+					<noscript><button class="text-sm font-semibold underline">Give</button></noscript>
+				</form>
+			{/if}
 		</li>
 	{/each}
 </ol>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
@@ -105,68 +107,31 @@
 		>
 			{#if one}<input type="hidden" name="id" value={one.id} />{/if}
 			<div class="grid grid-cols-2 gap-3">
-				<Field label="Name" name="name" {failure}>
-					{#snippet children(aria)}<input
-							class="typed"
-							name="name"
-							value={one?.name ?? ''}
-							autocomplete="off"
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<Field label="Kind" name="kind" {failure}>
-					{#snippet children(aria)}<Select
-							name="kind"
-							options={kinds}
-							value={one?.kind ?? (data.places.length ? 'shelf' : 'room')}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField label="Name" name="name" value={one?.name ?? ''} {failure} />
+				<SelectField
+					label="Kind"
+					name="kind"
+					options={kinds}
+					value={one?.kind ?? (data.places.length ? 'shelf' : 'room')}
+					{failure}
+				/>
 			</div>
 			{#if !one}
-				<Field label="Inside" name="parent" {failure}>
-					{#snippet children(aria)}<Select name="parent" options={parents} value="" {...aria} />{/snippet}
-				</Field>
+				<SelectField label="Inside" name="parent" options={parents} value="" {failure} />
 			{/if}
 			<fieldset>
 				<legend class="mb-1 text-sm font-semibold">Inner measures in mm, where known</legend>
 				<div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
-					<Field label="Long" name="length" {failure}
-						>{#snippet children(aria)}<input
-								class="typed text-right"
-								inputmode="numeric"
-								name="length"
-								value={one?.length_mm ?? ''}
-								{...aria}
-							/>{/snippet}</Field
-					>
-					<Field label="Wide" name="width" {failure}
-						>{#snippet children(aria)}<input
-								class="typed text-right"
-								inputmode="numeric"
-								name="width"
-								value={one?.width_mm ?? ''}
-								{...aria}
-							/>{/snippet}</Field
-					>
-					<Field label="High" name="height" {failure}
-						>{#snippet children(aria)}<input
-								class="typed text-right"
-								inputmode="numeric"
-								name="height"
-								value={one?.height_mm ?? ''}
-								{...aria}
-							/>{/snippet}</Field
-					>
-					<Field label="Above floor" name="floor" {failure}
-						>{#snippet children(aria)}<input
-								class="typed text-right"
-								inputmode="numeric"
-								name="floor"
-								value={one?.floor_mm ?? ''}
-								{...aria}
-							/>{/snippet}</Field
-					>
+					<TextField label="Long" name="length" inputmode="numeric" value={one?.length_mm ?? ''} {failure} />
+					<TextField label="Wide" name="width" inputmode="numeric" value={one?.width_mm ?? ''} {failure} />
+					<TextField label="High" name="height" inputmode="numeric" value={one?.height_mm ?? ''} {failure} />
+					<TextField
+						label="Above floor"
+						name="floor"
+						inputmode="numeric"
+						value={one?.floor_mm ?? ''}
+						{failure}
+					/>
 				</div>
 			</fieldset>
 			<div class="flex justify-between gap-3">

@@ -1,15 +1,16 @@
 <script lang="ts">
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import AmountField from '$lib/ui/amount/AmountField.svelte';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Combobox from '$lib/ui/combobox/Combobox.svelte';
-	import DayField from '$lib/ui/day/DayField.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
-	import Select from '$lib/ui/select/Select.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
 	let { data, form } = $props();
@@ -53,19 +54,22 @@
 	use:enhance={saves({ reset: true })}
 	class="mt-4 flex flex-wrap items-end gap-3"
 >
-	<Field label="What there is, as you would say it" name="text" class="min-w-64 flex-[2]" {failure}>
-		{#snippet children(aria)}<input
-				class="typed"
-				name="text"
-				placeholder="flour 2 kg pantry, till June"
-				autocomplete="off"
-				value={failure?.typed?.text ?? data.add}
-				{...aria}
-			/>{/snippet}
-	</Field>
-	<Field label="Place, if the line names none" name="place" class="min-w-48 flex-1" {failure}>
-		{#snippet children(aria)}<Select name="place" options={places} value="" {...aria} />{/snippet}
-	</Field>
+	<TextField
+		label="What there is, as you would say it"
+		name="text"
+		class="min-w-64 flex-[2]"
+		placeholder="flour 2 kg pantry, till June"
+		value={failure?.typed?.text ?? data.add}
+		{failure}
+	/>
+	<SelectField
+		label="Place, if the line names none"
+		name="place"
+		class="min-w-48 flex-1"
+		options={places}
+		value=""
+		{failure}
+	/>
 	<Button type="submit" look={data.stash.items.length ? 'plain' : 'main'}>Add</Button>
 </form>
 
@@ -148,17 +152,14 @@
 						{...aria}
 					/>{/snippet}
 			</Field>
-			<Field label="Place" name="place" {failure}>
-				{#snippet children(aria)}<Select
-						name="place"
-						options={places}
-						value={lot.placeId === null ? '' : String(lot.placeId)}
-						{...aria}
-					/>{/snippet}
-			</Field>
-			<Field label="Good until" name="goodUntil" {failure}>
-				{#snippet children(aria)}<DayField name="goodUntil" value={lot.goodUntil ?? ''} {...aria} />{/snippet}
-			</Field>
+			<SelectField
+				label="Place"
+				name="place"
+				options={places}
+				value={lot.placeId === null ? '' : String(lot.placeId)}
+				{failure}
+			/>
+			<DateField label="Good until" name="goodUntil" value={lot.goodUntil ?? ''} {failure} />
 			<label class="flex min-h-9 items-center gap-2"
 				><input type="checkbox" name="opened" class="size-5" checked={lot.opened} /> Opened</label
 			>
@@ -179,20 +180,17 @@
 		<form method="post" action="?/item" use:enhance={saves({ done: close })} class="space-y-4">
 			<input type="hidden" name="id" value={item.id} />
 			<div class="grid grid-cols-2 gap-3">
-				<Field label="Name" name="name" {failure}>
-					{#snippet children(aria)}<input class="typed" name="name" value={item.name} {...aria} />{/snippet}
-				</Field>
-				<Field label="After a lesson" name="use" {failure}>
-					{#snippet children(aria)}<Select
-							name="use"
-							options={[
-								{ value: 'consumed', label: 'used up' },
-								{ value: 'kept', label: 'kept' }
-							]}
-							value={item.use}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField label="Name" name="name" value={item.name} {failure} />
+				<SelectField
+					label="After a lesson"
+					name="use"
+					options={[
+						{ value: 'consumed', label: 'used up' },
+						{ value: 'kept', label: 'kept' }
+					]}
+					value={item.use}
+					{failure}
+				/>
 				<Field label="Always leave for the house" name="keepBack" {failure}>
 					{#snippet children(aria)}<AmountField
 							name="keepBack"
@@ -213,23 +211,15 @@
 							{...aria}
 						/>{/snippet}
 				</Field>
-				<Field label="Keeps, in days" name="keepsDays" hint="Empty: does not go off." {failure}>
-					{#snippet children(aria)}<input
-							class="typed text-right"
-							name="keepsDays"
-							inputmode="numeric"
-							value={item.keepsDays}
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<Field label="Comes from" name="supplier" {failure}>
-					{#snippet children(aria)}<Select
-							name="supplier"
-							options={suppliers}
-							value={item.supplier}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField
+					label="Keeps, in days"
+					name="keepsDays"
+					hint="Empty: does not go off."
+					inputmode="numeric"
+					value={item.keepsDays}
+					{failure}
+				/>
+				<SelectField label="Comes from" name="supplier" options={suppliers} value={item.supplier} {failure} />
 			</div>
 			<Button type="submit" look="main">Save</Button>
 		</form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
@@ -10,7 +11,6 @@
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import Field from '$lib/ui/field/Field.svelte';
 	import { TickQueue } from '$lib/ui/forms/queue.svelte.ts';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
@@ -218,14 +218,13 @@
 				<input type="hidden" name="run" value={asked.row.run} />
 				<input type="hidden" name="unit" value={asked.row.unit} />
 				<input type="hidden" name="move" value={move ? 'on' : ''} />
-				<Field label="Took only ({asked.row.unit})" name="amount" class="flex-1" {failure}>
-					{#snippet children(aria)}<input
-							class="typed text-right"
-							name="amount"
-							inputmode="decimal"
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField
+					label="Took only ({asked.row.unit})"
+					name="amount"
+					class="flex-1"
+					inputmode="decimal"
+					{failure}
+				/>
 				<Button type="submit">Took these</Button>
 			</form>
 			<form
@@ -235,14 +234,13 @@
 				class="flex items-end gap-2"
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
-				<Field label="There is this much in all" name="amount" class="flex-1" {failure}>
-					{#snippet children(aria)}<input
-							class="typed text-right"
-							name="amount"
-							inputmode="decimal"
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField
+					label="There is this much in all"
+					name="amount"
+					class="flex-1"
+					inputmode="decimal"
+					{failure}
+				/>
 				<Button type="submit">Correct the count</Button>
 			</form>
 		</div>

@@ -1,14 +1,14 @@
 <script lang="ts">
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import Button from '$lib/ui/button/Button.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
-	import DayField from '$lib/ui/day/DayField.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
-	import Select from '$lib/ui/select/Select.svelte';
 	import Sentence from '$lib/ui/sentence/Sentence.svelte';
 	import LineEditor from '$lib/ui/supply-line/LineEditor.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
@@ -220,30 +220,24 @@
 												class="flex items-end gap-2"
 											>
 												<input type="hidden" name="keys" value={row.keys.join(' ')} />
-												<Field label="Get it from" name="supplier" class="flex-1" {failure}>
-													{#snippet children(aria)}<Select
-															name="supplier"
-															options={data.suppliers}
-															value={String(row.supplier ?? '')}
-															{...aria}
-														/>{/snippet}
-												</Field>
+												<SelectField
+													label="Get it from"
+													name="supplier"
+													class="flex-1"
+													options={data.suppliers}
+													value={String(row.supplier ?? '')}
+													{failure}
+												/>
 												<Button type="submit">Change</Button>
 											</form>
 											<form method="post" action="?/got" use:enhance={saves()} class="flex items-end gap-2">
 												<input type="hidden" name="keys" value={row.keys.join(' ')} />
-												<Field
+												<TextField
 													label="Got a different amount ({row.unit})"
 													name="amount"
 													class="flex-1"
 													{failure}
-												>
-													{#snippet children(aria)}<input
-															class="typed text-right"
-															name="amount"
-															{...aria}
-														/>{/snippet}
-												</Field>
+												/>
 												<Button type="submit">Got it</Button>
 											</form>
 											<form
@@ -253,9 +247,12 @@
 												class="flex items-start gap-2"
 											>
 												<input type="hidden" name="keys" value={row.keys.join(' ')} />
-												<Field label="On its way, promised for" name="promised" class="flex-1" {failure}>
-													{#snippet children(aria)}<DayField name="promised" {...aria} />{/snippet}
-												</Field>
+												<DateField
+													label="On its way, promised for"
+													name="promised"
+													class="flex-1"
+													{failure}
+												/>
 												<Button type="submit" class="mt-6">On its way</Button>
 											</form>
 										{/if}
@@ -287,24 +284,22 @@
 		use:enhance={saves({ reset: true })}
 		class="no-print mt-6 flex flex-wrap items-end gap-3"
 	>
-		<Field label="One more line, as you would say it" name="text" class="min-w-64 flex-[2]" {failure}>
-			{#snippet children(aria)}<input
-					class="typed"
-					name="text"
-					placeholder="12 craft sticks per child"
-					autocomplete="off"
-					value={failure?.typed?.text ?? ''}
-					{...aria}
-				/>{/snippet}
-		</Field>
-		<Field label="For lesson" name="lesson" class="min-w-48 flex-1" {failure}>
-			{#snippet children(aria)}<Select
-					name="lesson"
-					options={lessonOptions}
-					value={lessonOptions[0]?.value ?? ''}
-					{...aria}
-				/>{/snippet}
-		</Field>
+		<TextField
+			label="One more line, as you would say it"
+			name="text"
+			class="min-w-64 flex-[2]"
+			placeholder="12 craft sticks per child"
+			value={failure?.typed?.text ?? ''}
+			{failure}
+		/>
+		<SelectField
+			label="For lesson"
+			name="lesson"
+			class="min-w-48 flex-1"
+			options={lessonOptions}
+			value={lessonOptions[0]?.value ?? ''}
+			{failure}
+		/>
 		<Button type="submit">Add line</Button>
 	</form>
 {/if}

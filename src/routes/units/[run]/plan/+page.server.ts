@@ -12,7 +12,9 @@ import {
 	weekdayFlags,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
-import type { HabitKind } from '$lib/server/database/tables.ts';
+import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
+import { habitsTyped } from '$lib/server/services/habits.ts';
+import { placeOptions } from '$lib/server/services/stash.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
 import { planOf } from '$lib/server/services/plan.ts';
 import * as units from '$lib/server/stores/units.ts';
@@ -27,10 +29,15 @@ export const load: PageServerLoad = async ({ params }) => {
 			end: run.run.end_on,
 			weekdays: run.weekdays,
 			keepFree: run.run.keep_free,
-			habit: run.run.habit,
-			habitDate: run.run.habit_date,
+			collectingPlace: run.run.collecting_place_id,
+			habits: habitsTyped(now.snapshot, {
+				run: run.run.id,
+				kind: run.run.habit,
+				date: run.run.habit_date
+			}),
 			householdHabit: now.snapshot.household.habit
-		}
+		},
+		places: placeOptions(now)
 	};
 };
 
@@ -38,9 +45,9 @@ type CalendarForm = {
 	start: string | null;
 	end: string | null;
 	keepFree: number;
-	habit: HabitKind | null;
-	habitDate: string | null;
-} & WeekdayFlags;
+	collectingPlace: number | null;
+} & HabitForm &
+	WeekdayFlags;
 
 const calendarForm = Joi.object<CalendarForm>({
 	start: optionalDay,
@@ -50,12 +57,8 @@ const calendarForm = Joi.object<CalendarForm>({
 		'number.integer': 'Please give the spare days as a whole number',
 		'number.min': 'Spare days cannot be below 0'
 	}),
-	habit: Joi.string()
-		.valid('day by day', 'a week ahead', 'before the unit', 'before a date')
-		.empty('')
-		.allow(null)
-		.default(null),
-	habitDate: optionalDay,
+	collectingPlace: id.empty('').allow(null).default(null),
+	...habitFields,
 	...weekdayFlags
 });
 
@@ -84,8 +87,8 @@ export const actions: Actions = {
 				start: form.start,
 				end: form.end,
 				keepFree: form.keepFree,
-				habit: form.habit,
-				habitDate: form.habitDate,
+				habits: asHabits(form),
+				collectingPlace: form.collectingPlace,
 				weekdays: chosenWeekdays(form)
 			})
 		),

@@ -1,31 +1,23 @@
 <script lang="ts">
+	import HabitFields from '$lib/ui/habits/HabitFields.svelte';
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
 	import Button from '$lib/ui/button/Button.svelte';
-	import DayField from '$lib/ui/day/DayField.svelte';
 	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
-	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
-	import Select from '$lib/ui/select/Select.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const habits = $derived([
-		{ value: '', label: `As the household does: ${data.calendar.householdHabit}` },
-		{ value: 'day by day', label: 'Day by day: ready the day before' },
-		{ value: 'a week ahead', label: 'A week ahead' },
-		{ value: 'before the unit', label: 'All before the unit starts' },
-		{ value: 'before a date', label: 'All before a date' }
-	]);
-	let habit = $derived(data.calendar.habit ?? '');
-
 	type Lesson = (typeof data.plan.lessons)[number];
 	let lessons = $derived([...data.plan.lessons]);
 	let editing = $state<Lesson | null>(null);
@@ -131,14 +123,13 @@
 			use:enhance={saves({ reset: true })}
 			class="mt-4 flex flex-wrap items-end gap-3"
 		>
-			<Field label="Next lesson" name="title" {failure} class="min-w-56 flex-1">
-				{#snippet children(aria)}<input
-						class="typed"
-						name="title"
-						placeholder="Old maps and sea monsters"
-						{...aria}
-					/>{/snippet}
-			</Field>
+			<TextField
+				label="Next lesson"
+				name="title"
+				class="min-w-56 flex-1"
+				placeholder="Old maps and sea monsters"
+				{failure}
+			/>
 			<Button type="submit" look={lessons.length ? 'plain' : 'main'}>Add lesson</Button>
 		</form>
 	</section>
@@ -150,53 +141,31 @@
 			<h2 id="calendar" class="mb-2 text-lg">Days of the unit</h2>
 			<form method="post" action="?/calendar" use:enhance={saves()} class="space-y-3">
 				<div class="grid grid-cols-2 gap-3">
-					<Field label="First day" name="start" {failure}>
-						{#snippet children(aria)}<DayField
-								name="start"
-								value={data.calendar.start ?? ''}
-								{...aria}
-							/>{/snippet}
-					</Field>
-					<Field label="Last day" name="end" {failure}>
-						{#snippet children(aria)}<DayField
-								name="end"
-								value={data.calendar.end ?? ''}
-								{...aria}
-							/>{/snippet}
-					</Field>
+					<DateField label="First day" name="start" value={data.calendar.start ?? ''} {failure} />
+					<DateField label="Last day" name="end" value={data.calendar.end ?? ''} {failure} />
 				</div>
 				<Weekdays legend="Weekdays" chosen={data.calendar.weekdays} />
-				<Field
+				<TextField
 					label="Days to keep free"
 					name="keepFree"
 					hint="Slack for sick days and good weather."
+					inputmode="numeric"
+					value={data.calendar.keepFree}
+					look="!w-24"
 					{failure}
-				>
-					{#snippet children(aria)}<input
-							class="typed !w-24 text-right"
-							name="keepFree"
-							inputmode="numeric"
-							value={data.calendar.keepFree}
-							{...aria}
-						/>{/snippet}
-				</Field>
-				<Field label="How far ahead to be ready" name="habit" {failure}>
-					{#snippet children(aria)}<Select
-							name="habit"
-							options={habits}
-							bind:value={habit}
-							{...aria}
-						/>{/snippet}
-				</Field>
-				{#if habit === 'before a date'}
-					<Field label="Ready before" name="habitDate" {failure}>
-						{#snippet children(aria)}<DayField
-								name="habitDate"
-								value={data.calendar.habitDate ?? ''}
-								{...aria}
-							/>{/snippet}
-					</Field>
-				{/if}
+				/>
+				<HabitFields
+					habits={data.calendar.habits}
+					inherited="As the household does: {data.calendar.householdHabit}"
+					{failure}
+				/>
+				<SelectField
+					label="Its things come together in"
+					name="collectingPlace"
+					options={[{ value: '', label: 'no place of their own' }, ...data.places]}
+					value={String(data.calendar.collectingPlace ?? '')}
+					{failure}
+				/>
 				<Button type="submit">Save the days</Button>
 			</form>
 		</section>
@@ -226,27 +195,17 @@
 			class="space-y-4"
 		>
 			<input type="hidden" name="id" value={editing.id} />
-			<Field label="Title" name="title" {failure}>
-				{#snippet children(aria)}<input
-						class="typed"
-						name="title"
-						value={editing?.title}
-						{...aria}
-					/>{/snippet}
-			</Field>
-			<Field label="What is done" name="note" {failure}>
-				{#snippet children(aria)}<input class="typed" name="note" value={editing?.note} {...aria} />{/snippet}
-			</Field>
+			<TextField label="Title" name="title" value={editing?.title} {failure} />
+			<TextField label="What is done" name="note" value={editing?.note} {failure} />
 			<div class="flex items-end gap-6">
-				<Field label="Teaching days" name="sessions" {failure}>
-					{#snippet children(aria)}<input
-							class="typed !w-24 text-right"
-							name="sessions"
-							inputmode="numeric"
-							value={editing?.sessions}
-							{...aria}
-						/>{/snippet}
-				</Field>
+				<TextField
+					label="Teaching days"
+					name="sessions"
+					inputmode="numeric"
+					value={editing?.sessions}
+					look="!w-24"
+					{failure}
+				/>
 				<label class="flex min-h-10 items-center gap-2"
 					><input type="checkbox" name="optional" class="size-5" checked={editing?.optional} /> Optional: dropped
 					first when days are short</label

@@ -1,0 +1,111 @@
+import type { Unit } from '../reference/measures.ts';
+import { canConvert, dimensionOf } from './convert.ts';
+import { exact, type Exact } from './exact.ts';
+import { numberText } from './format.ts';
+
+/** In which measures a household thinks. */
+export type System = 'us' | 'metric';
+
+const US: ReadonlySet<Unit> = new Set([
+	...(['cup', 'floz', 'pint', 'quart', 'gallon'] as const),
+	...(['oz', 'lb', 'in', 'ft', 'yd'] as const)
+]);
+const METRIC: ReadonlySet<Unit> = new Set(['ml', 'l', 'g', 'kg', 'mm', 'cm', 'm']);
+
+/** The system that a unit belongs to; null for those that both use (spoons, pieces, packs). */
+export function systemOf(unit: Unit): System | null {
+	return US.has(unit) ? 'us' : METRIC.has(unit) ? 'metric' : null;
+}
+
+/**
+ * The unit in which a household of that system counts a thing that is given in `unit`. Volumes of
+ * what has a known density are weighed in metric kitchens.
+ *
+ *     unitIn('metric', 'cup', 'flour')   // 'g'
+ *     unitIn('us', 'kg', 'flour')        // 'lb'
+ */
+export function unitIn(system: System, unit: Unit, item: string): Unit {
+	const own = systemOf(unit);
+	if (own === null || own === system) return unit;
+	const large = ['kg', 'l', 'm', 'lb', 'yd', 'quart', 'gallon'].includes(unit);
+	switch (dimensionOf(unit)) {
+		case 'mass':
+			return system === 'metric' ? 'g' : large ? 'lb' : 'oz';
+		case 'volume':
+			if (system === 'us') return large ? 'quart' : 'cup';
+			return canConvert(unit, 'g', item) ? 'g' : 'ml';
+		default:
+			return system === 'metric' ? 'cm' : large ? 'ft' : 'in';
+	}
+}
+
+const MM: Readonly<Record<string, string>> = {
+	mm: '1',
+	cm: '10',
+	m: '1000',
+	in: '25.4',
+	inch: '25.4',
+	inches: '25.4',
+	'"': '25.4',
+	'″': '25.4',
+	ft: '304.8',
+	foot: '304.8',
+	feet: '304.8',
+	"'": '304.8',
+	'′': '304.8'
+};
+const PART = /\s*(\d*\s*[½¼¾⅓⅔⅛⅜⅝⅞]|\d+\/\d+|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)\s*([a-z]+|["'″′])?\.?/giy;
+const GLYPH: Readonly<Record<string, string>> = {
+	'½': '1/2',
+	'¼': '1/4',
+	'¾': '3/4',
+	'⅓': '1/3',
+	'⅔': '2/3',
+	'⅛': '1/8',
+	'⅜': '3/8',
+	'⅝': '5/8',
+	'⅞': '7/8'
+};
+
+/**
+ * A length as one types it, in whole millimetres; a bare number is in centimetres or inches, as the
+ * household measures. Null when it is no length.
+ *
+ *     readLength('12 1/2', 'us')       // 318
+ *     readLength('4 ft 2 in', 'us')    // 1270
+ *     readLength('32', 'metric')       // 320
+ */
+export function readLength(text: string, system: System): number | null {
+	const typed = text.trim().toLowerCase().replace(',', '.');
+	if (typed === '') return null;
+	let mm = exact(0);
+	PART.lastIndex = 0;
+	while (PART.lastIndex < typed.length) {
+		const found = PART.exec(typed);
+		if (!found) return null;
+		const unit = found[2] ?? (system === 'us' ? 'in' : 'cm');
+		if (!Object.hasOwn(MM, unit)) return null;
+		mm = mm.add(numberOf(found[1]).mul(exact(MM[unit])));
+	}
+	return Math.round(mm.valueOf());
+}
+
+function numberOf(text: string): Exact {
+	const spelled = text.replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/u, (glyph) => ` ${GLYPH[glyph]}`).trim();
+	return spelled
+		.split(/\s+/)
+		.map((part) => exact(part))
+		.reduce((sum, part) => sum.add(part), exact(0));
+}
+
+/**
+ * A length for people: centimetres to the millimetre, inches to the eighth.
+ *
+ *     lengthText(318, 'us')       // '12½ in'
+ *     lengthText(318, 'metric')   // '31.8 cm'
+ */
+export function lengthText(mm: number, system: System): string {
+	if (system === 'metric') return `${numberText(exact(mm).div(10), 'cm')} cm`;
+	const eighths = Math.round((mm / 25.4) * 8);
+	return `${numberText(exact(eighths).div(8), 'in')} in`;
+}

@@ -1,0 +1,27 @@
+<script lang="ts">
+	import Select from '../select/Select.svelte';
+	import Field from './Field.svelte';
+
+	type Props = {
+		label: string;
+		name: string;
+		options: readonly { value: string; label: string }[];
+		value?: string;
+		hint?: string;
+		failure?: { message?: string; path?: string | null } | null;
+		class?: string;
+	};
+	let {
+		label,
+		name,
+		options,
+		value = $bindable(''),
+		hint,
+		failure = null,
+		class: extra = ''
+	}: Props = $props();
+</script>
+
+<Field {label} {name} {hint} {failure} class={extra}>
+	{#snippet children(aria)}<Select {name} {options} bind:value {...aria} />{/snippet}
+</Field>

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import SelectField from '../field/SelectField.svelte';
+	import TextField from '../field/TextField.svelte';
+
+	type Props = {
+		household: { measures: string; paper: string; week_start: number; zone: string };
+		failure: { message?: string; path?: string | null } | null;
+	};
+	let { household, failure }: Props = $props();
+	const systems = [
+		{ value: 'us', label: 'Cups, ounces, inches' },
+		{ value: 'metric', label: 'Grams, milliliters, centimeters' }
+	];
+	const papers = [
+		{ value: 'letter', label: 'US letter' },
+		{ value: 'A4', label: 'A4' }
+	];
+	const weekStarts = [
+		{ value: '7', label: 'Sunday' },
+		{ value: '1', label: 'Monday' },
+		{ value: '6', label: 'Saturday' }
+	];
+</script>
+
+<div class="grid gap-3 sm:grid-cols-2">
+	<SelectField label="Measures" name="measures" options={systems} value={household.measures} {failure} />
+	<SelectField label="Paper" name="paper" options={papers} value={household.paper} {failure} />
+	<SelectField
+		label="Week starts on"
+		name="weekStart"
+		options={weekStarts}
+		value={String(household.week_start)}
+		{failure}
+	/>
+	<TextField label="Time zone" name="zone" value={household.zone} {failure} />
+</div>
