@@ -8,4 +8,6 @@ if (!existsSync(new URL('../build/index.js', import.meta.url))) {
 	process.exit(1);
 }
 process.env.PORT ??= '3210';
+// A file that is brought in may have 8 MB.
+process.env.BODY_SIZE_LIMIT ??= '9M';
 await import('../build/index.js');

@@ -1,5 +1,6 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
+import { endNews } from '$lib/server/news.ts';
 import { refusal } from '$lib/server/origin.ts';
 import { ACTOR } from '$lib/server/actor.ts';
 import { closeStore, store } from '$lib/server/household.ts';
@@ -7,6 +8,8 @@ import { closeStore, store } from '$lib/server/household.ts';
 export const init: ServerInit = async () => {
 	await store();
 	process.once('sveltekit:shutdown', () => void closeStore());
+	// Open streams would keep the server from ending.
+	for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, endNews);
 };
 
 const DEVICE = 'gather-bin-device';

@@ -2,8 +2,10 @@
 	import '$lib/ui/tokens.css';
 	import { onMount } from 'svelte';
 	import { tinykeys } from 'tinykeys';
+	import DropAnywhere from '$lib/ui/files/DropAnywhere.svelte';
 	import Find from '$lib/ui/find/Find.svelte';
 	import Shortcuts from '$lib/ui/find/Shortcuts.svelte';
+	import { followNews } from '$lib/ui/news/news.ts';
 	import Shell from '$lib/ui/shell/Shell.svelte';
 	import { sayDone, turn } from '$lib/ui/toast/toast.ts';
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
@@ -21,6 +23,7 @@
 		if (data.said) sayDone(data.said.label);
 	});
 
+	onMount(followNews);
 	onMount(() => {
 		// Says that scripts have taken over; until then everything is plain forms.
 		document.documentElement.dataset.ready = 'yes';
@@ -45,9 +48,10 @@
 	});
 </script>
 
-<Shell household={data.household} today={data.today} find={() => (findOpen = true)}>
+<Shell household={data.household} today={data.today} paper={data.paper} find={() => (findOpen = true)}>
 	{@render children()}
 </Shell>
 <Find bind:open={findOpen} />
 <Shortcuts bind:open={keysOpen} />
+<DropAnywhere />
 <Toasts />

@@ -4,6 +4,7 @@ import { act } from '$lib/server/act.ts';
 import { needActions } from '$lib/server/acts-on-needs.ts';
 import { situation } from '$lib/server/household.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
+import { eveningOf } from '$lib/server/services/evening.ts';
 import { nextOf } from '$lib/server/services/next.ts';
 import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/pause.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,6 +14,7 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const now = await situation();
 	return {
 		next: nextOf(now, actor),
+		evening: eveningOf(now),
 		hasUnits: now.runs.length > 0,
 		running: now.runs.some(({ run }) => run.state === 'running'),
 		outcomes: openOutcomes(now),

@@ -9,20 +9,38 @@
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
 	let { data } = $props();
+	const stepsDone = $derived(data.evening.steps.filter((step) => step.state === 'done').length);
 </script>
 
 <svelte:head><title>Next · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
 		<h1 class="sr-only">Next</h1>
-		{#if !data.hasUnits}
-			<EmptyState title="No unit yet">
-				<p>
-					Name the topic you are about to gather for, list its lessons, and paste the supply list that your
-					book prints.
+		{#if data.evening.isOpen}
+			<section class="mb-6 max-w-3xl border-l-4 border-ink bg-lined px-4 py-3" aria-labelledby="evening">
+				<h2 id="evening" class="text-lg">
+					{stepsDone === 0
+						? 'A first evening: from an empty house to a first true answer'
+						: `First evening: ${stepsDone} of ${data.evening.steps.length} steps done`}
+				</h2>
+				<p class="text-ink-2">
+					{stepsDone === 0
+						? 'Five short steps: who is here, where things lie, how you measure, the first unit, what it needs. About ten minutes; any of them can be skipped.'
+						: `Next: ${data.evening.steps.find((step) => step.id === data.evening.next)?.label.toLowerCase()}.`}
 				</p>
-				{#snippet act()}<Button look="main" href="/units">Start a unit</Button>{/snippet}
-			</EmptyState>
+				<p class="mt-3"><Button look="main" href="/start">{stepsDone === 0 ? 'Begin' : 'Go on'}</Button></p>
+			</section>
+		{/if}
+		{#if !data.hasUnits}
+			{#if !data.evening.isOpen}
+				<EmptyState title="No unit yet">
+					<p>
+						Name the topic you are about to gather for, list its lessons, and paste the supply list that your
+						book prints.
+					</p>
+					{#snippet act()}<Button look="main" href="/units">Start a unit</Button>{/snippet}
+				</EmptyState>
+			{/if}
 		{:else}
 			{#if data.outcomes.length}
 				<section class="mb-6 max-w-3xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="asked">

@@ -3,4 +3,5 @@
  * their allergies. They inform, and never block; labels and licensed practice come first.
  */
 export { cautionsFor, monthsOld, type Caution, type Participant } from './cautions.ts';
+export { furnitureCaution, TALL_FURNITURE } from './furniture.ts';
 export { reachOf, withinReach, type Reacher } from './reach.ts';

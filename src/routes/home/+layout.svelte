@@ -6,7 +6,8 @@
 	const tabs = [
 		{ href: '/home/supplies', label: 'Supplies' },
 		{ href: '/home/places', label: 'Places' },
-		{ href: '/home/count', label: 'Count again' }
+		{ href: '/home/count', label: 'Count again' },
+		{ href: '/home/files', label: 'Files' }
 	];
 </script>
 
@@ -18,7 +19,7 @@
 				{#each tabs as tab (tab.href)}
 					<a
 						href={tab.href}
-						aria-current={page.url.pathname === tab.href ? 'page' : undefined}
+						aria-current={page.url.pathname.startsWith(tab.href) ? 'page' : undefined}
 						class="flex min-h-11 items-center px-3 font-semibold text-ink-2 no-underline hover:text-ink aria-[current]:bg-ink aria-[current]:text-sheet"
 						>{tab.label}</a
 					>

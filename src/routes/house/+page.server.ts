@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
+import { lengthText } from '$core/measure/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
 import { act } from '$lib/server/act.ts';
@@ -16,6 +17,7 @@ import {
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
+import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import * as people from '$lib/server/stores/people.ts';
@@ -35,6 +37,7 @@ export const load: PageServerLoad = async () => {
 			...person,
 			allergies: (JSON.parse(person.allergies) as string[]).join(', '),
 			weekdays: person.weekdays ? (JSON.parse(person.weekdays) as Weekday[]) : [],
+			reach: person.reach_mm === null ? '' : lengthText(person.reach_mm, snapshot.household.measures),
 			age: person.born ? ageText(monthsOld(person.born, today)) : ''
 		})),
 		suppliers: snapshot.suppliers.map((supplier) => {
@@ -63,7 +66,7 @@ type PersonForm = {
 	kind: Row<'person'>['kind'];
 	born: string | null;
 	allergies: string;
-	reachMm: number | null;
+	reach: string;
 } & WeekdayFlags;
 
 const personFields = {
@@ -71,12 +74,12 @@ const personFields = {
 	kind: Joi.string().valid('child', 'guest', 'adult').required(),
 	born: optionalDay,
 	allergies: Joi.string().allow('').max(300).default(''),
-	reachMm: wholeOrNothing('The reach', 3000),
+	reach: lengthField,
 	...weekdayFlags
 };
 
 async function asPerson(form: PersonForm): Promise<people.PersonInput> {
-	const { today } = await situation();
+	const { today, snapshot } = await situation();
 	if (form.born && form.born > today)
 		throw new CoreError('That day has not come yet. Please check the date of birth.', 'born');
 	if (form.born && form.born < '1900-01-01')
@@ -92,7 +95,7 @@ async function asPerson(form: PersonForm): Promise<people.PersonInput> {
 		kind: form.kind,
 		born: form.born,
 		allergies,
-		reachMm: form.reachMm,
+		reachMm: typedLength(form.reach, snapshot.household.measures, 'reach'),
 		weekdays: chosenWeekdays(form)
 	};
 }

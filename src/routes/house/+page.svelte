@@ -178,11 +178,10 @@
 			<div class="grid grid-cols-2 gap-3">
 				<DateField label="Born" name="born" value={one?.born ?? ''} {failure} />
 				<TextField
-					label="Reaches up to (mm)"
-					name="reachMm"
+					label="Reaches up to"
+					name="reach"
 					hint="Empty: what is usual for the age."
-					inputmode="numeric"
-					value={one?.reach_mm ?? ''}
+					value={one?.reach ?? ''}
 					{failure}
 				/>
 			</div>

@@ -103,7 +103,8 @@ export interface LotEventTable {
 	item_id: number;
 	lot_id: number | null;
 	on_day: Day;
-	kind: 'added' | 'counted' | 'moved' | 'used' | 'opened';
+	/** Moved is to a place, came is from one: two sides of one moving. */
+	kind: 'added' | 'counted' | 'moved' | 'came' | 'used' | 'opened';
 	amount: Amount;
 	unit: Unit;
 	/** The place as it was called then. */

@@ -33,6 +33,8 @@ function indexOf(situation: Situation): Found[] {
 		{ name: 'Walk through the house', detail: 'Lists', href: '/lists/walk?span=all' },
 		{ name: 'Count again', detail: 'At home', href: '/home/count' },
 		{ name: 'Places', detail: 'At home', href: '/home/places' },
+		{ name: 'Files in and out', detail: 'CSV', href: '/home/files' },
+		{ name: 'First evening', detail: 'the first steps', href: '/start/who' },
 		{ name: 'House, people and shops', detail: 'settings', href: '/house' }
 	];
 	const units = situation.runs.map(({ run, unit }) => ({
@@ -47,10 +49,16 @@ function indexOf(situation: Situation): Found[] {
 			href: `/units/${run.id}`
 		}))
 	);
+	const people = snapshot.people.map((person) => ({
+		name: person.name,
+		detail: person.kind,
+		href: '/house'
+	}));
+	const suppliers = snapshot.suppliers.map((one) => ({ name: one.name, detail: one.kind, href: '/house' }));
 	const places = snapshot.places.map((place) => ({
 		name: place.name,
 		detail: placePath(snapshot.places, place.id),
-		href: '/home/places'
+		href: `/home/places?place=${place.id}`
 	}));
 	const aliases = snapshot.aliases.map((alias) => ({ name: alias.name, id: alias.item_id }));
 	const things = [...snapshot.items.map((item) => ({ name: item.name, id: item.id })), ...aliases].map(
@@ -62,5 +70,5 @@ function indexOf(situation: Situation): Found[] {
 			return { name, detail: where.join('; ') || 'none at home', href: `/home/supplies?item=${id}` };
 		}
 	);
-	return [...things, ...places, ...lessons, ...units, ...pages];
+	return [...things, ...places, ...lessons, ...units, ...people, ...suppliers, ...pages];
 }

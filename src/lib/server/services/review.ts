@@ -76,7 +76,14 @@ export function reviewList(
 		lesson: line.lesson ?? String(fallbackLesson)
 	}));
 	const known = knownLines(situation, run);
-	const { matches, gone } = compareLists(known, read);
+	const names = new Map(situation.snapshot.items.map((item) => [item.id, item.name]));
+	const meant = new Map(
+		situation.snapshot.aliases.map((alias) => [alias.name_key, names.get(alias.item_id)!])
+	);
+	const { matches, gone } = compareLists(
+		known,
+		read.map((line) => ({ ...line, item: meant.get(nameKey(line.item)) ?? line.item }))
+	);
 	const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 	const rows = read.map((line, i): ReviewRow => {
 		const match = matches[i];
@@ -134,7 +141,7 @@ function doubtOf(line: {
 	return 'Please look: this could be read in more than one way.';
 }
 
-function knownLines(situation: Situation, run: RunSituation): KnownLine[] {
+export function knownLines(situation: Situation, run: RunSituation): KnownLine[] {
 	const lessons = new Set(run.lessons.map(({ lesson }) => lesson.id));
 	const items = new Map(situation.snapshot.items.map((item) => [item.id, item]));
 	return situation.snapshot.lines

@@ -1,5 +1,5 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
-import { withinReach } from '$core/cautions/index.ts';
+import { withinReach, type Reacher } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	amountText,
@@ -157,17 +157,21 @@ function stashItem(
 	};
 }
 
-/** "within Tamsin's reach", where the height of the place is known. */
-function reachText(situation: Situation, item: string, place: number | null): string {
-	const floor = floorOf(situation, place);
-	if (floor === null) return '';
-	const people = situation.snapshot.people.map((person) => ({
+/** Everybody in the house, with how high they reach. */
+export function reachers({ snapshot }: Situation): Reacher[] {
+	return snapshot.people.map((person) => ({
 		name: person.name,
 		born: person.born,
 		allergies: [],
 		reachMm: person.reach_mm
 	}));
-	const who = withinReach(item, floor, situation.today, people);
+}
+
+/** "Tamsin can reach it", where the height of the place is known; empty when nobody does for whom it is not. */
+export function reachText(situation: Situation, item: string, place: number | null): string {
+	const floor = floorOf(situation, place);
+	if (floor === null) return '';
+	const who = withinReach(item, floor, situation.today, reachers(situation));
 	return who.length ? `${listText(who)} can reach it` : '';
 }
 
@@ -237,4 +241,23 @@ export function countAgain(situation: Situation): CountPlace[] {
 			};
 		});
 	return [...groupBy(rows, (row) => row.path)].map(([path, own]) => ({ path, rows: own }));
+}
+
+const HAPPENED = {
+	added: 'added',
+	counted: 'counted',
+	moved: 'moved to',
+	came: 'came from',
+	used: 'used',
+	opened: 'opened'
+} as const;
+
+/** "Fri, Jan 22: moved to desk, 3" */
+export function eventText(event: Row<'lot_event'>): string {
+	const amount = amountText(exact(event.amount), event.unit);
+	const moved = event.kind === 'moved' || event.kind === 'came';
+	const what = moved
+		? `${HAPPENED[event.kind]} ${event.place || 'no place noted'}, ${amount}`
+		: `${HAPPENED[event.kind]} ${amount}${event.place ? `, ${event.place}` : ''}`;
+	return `${dayText(event.on_day)}: ${what}`;
 }

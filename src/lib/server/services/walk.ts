@@ -16,6 +16,7 @@ import { DUE_DAYS } from '$core/readiness/index.ts';
 import type { Trx } from '../stores/changes.ts';
 import { patchNeed } from '../stores/needs.ts';
 import { countLot, moveLot } from '../stores/stash.ts';
+import { reachText } from './stash.ts';
 import { toFetchFrom, type Situation, type SupplyNeed } from './situation.ts';
 import { listText, placePath, thingText, walkingOrder } from './words.ts';
 
@@ -111,6 +112,8 @@ function walkRow(
 	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
 	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
 	const box = situation.snapshot.places.find((place) => place.id === first.run.run.collecting_place_id);
+	// Somebody who takes no part may still get at the box.
+	const reach = box && !caution ? reachText(situation, first.item.name, box.id) : '';
 	return {
 		id,
 		lot: row.lot,
@@ -123,7 +126,11 @@ function walkRow(
 		there: amountText(exact(lot.amount), lot.unit),
 		lessons: `lesson${row.needs.length > 1 ? 's' : ''} ${listText([...new Set(row.needs.map((one) => String(one.lesson.number)))])}`,
 		keys: row.needs.map((one) => one.need.key),
-		caution: caution ? `${caution.who.join(', ')}: ${caution.text}` : null,
+		caution: caution
+			? `${listText(caution.who)}: ${caution.text}`
+			: reach
+				? `In ${box!.name}: ${reach}.`
+				: null,
 		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, look again` : null,
 		boxed: box?.name ?? null
 	};

@@ -1,5 +1,6 @@
 import { sql, type Transaction } from 'kysely';
 import { CoreError } from '$core/error.ts';
+import { announce } from '../news.ts';
 import type { Db } from '../database/open.ts';
 import { TRACKED, type Database, type Row } from '../database/tables.ts';
 
@@ -29,7 +30,7 @@ export async function change<T>(
 	label: string | ((result: T) => string),
 	work: (trx: Trx) => Promise<T>
 ): Promise<Done<T>> {
-	return db.transaction().execute(async (trx) => {
+	const done = await db.transaction().execute(async (trx) => {
 		const replayed = doer.operation ? await answeredBefore<T>(trx, doer.operation) : null;
 		if (replayed) return replayed;
 		const { id, revision } = await openChange(trx, doer, 'do', null);
@@ -45,6 +46,13 @@ export async function change<T>(
 		}
 		return done;
 	});
+	return told(done);
+}
+
+/** Tells the other windows of a change that is kept. */
+function told<T>(done: Done<T>): Done<T> {
+	if (done.changed) announce({ revision: done.revision });
+	return done;
 }
 
 async function answeredBefore<T>(trx: Trx, operation: string): Promise<Done<T> | null> {
@@ -122,21 +130,23 @@ function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc
 }
 
 /** Takes back the device's own latest change. Refused in words when a row is no longer as it was left. */
-export function undo(db: Db, doer: Doer): Promise<Done<null>> {
-	return db.transaction().execute(async (trx) => {
+export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
+	const done = await db.transaction().execute(async (trx) => {
 		const target = await ownChange(trx, doer.device, 0, 'desc');
 		if (!target) throw new CoreError('There is nothing to undo.');
 		return turn(trx, doer, target, 'undo');
 	});
+	return told(done);
 }
 
 /** Does again what the device undid last. */
-export function redo(db: Db, doer: Doer): Promise<Done<null>> {
-	return db.transaction().execute(async (trx) => {
+export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
+	const done = await db.transaction().execute(async (trx) => {
 		const target = await ownChange(trx, doer.device, 1, 'asc');
 		if (!target) throw new CoreError('There is nothing to do again.');
 		return turn(trx, doer, target, 'redo');
 	});
+	return told(done);
 }
 
 async function turn(trx: Trx, doer: Doer, target: Row<'change'>, kind: 'undo' | 'redo'): Promise<Done<null>> {

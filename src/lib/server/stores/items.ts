@@ -7,6 +7,8 @@ import type { Trx } from './changes.ts';
 /** The household's item of that name, whatever its number or capitals; made when there is none. */
 export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promise<Row<'item'>> {
 	const key = nameKey(name);
+	if (!key)
+		throw new CoreError(`“${name.slice(0, 40)}” has no letters in it: please name the thing.`, 'item');
 	const known = await trx.selectFrom('item').selectAll().where('name_key', '=', key).executeTakeFirst();
 	if (known) return known;
 	const other = await trx

@@ -1,4 +1,5 @@
 import { CoreError } from '$core/error.ts';
+import { placeKind } from '$core/house/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 
@@ -47,6 +48,30 @@ export async function movePlace(trx: Trx, id: number, parent: number | null, ind
 				.where('id', '=', place.id)
 				.execute();
 	}
+}
+
+/** The place at a path from the room down; what is not there is made. */
+export async function placeByPath(trx: Trx, path: readonly string[]): Promise<number> {
+	let parent: number | null = null;
+	for (const name of path) {
+		const there: { id: number; name: string }[] = await trx
+			.selectFrom('place')
+			.select(['id', 'name'])
+			.where('parent_id', 'is', parent)
+			.execute();
+		parent =
+			there.find((place) => place.name.toLowerCase() === name.toLowerCase())?.id ??
+			(await addPlace(trx, parent, {
+				name,
+				kind: placeKind(name, parent === null),
+				length_mm: null,
+				width_mm: null,
+				height_mm: null,
+				floor_mm: null
+			}));
+	}
+	if (parent === null) throw new CoreError('A place needs a name.', 'place');
+	return parent;
 }
 
 /** Takes a place away. @throws CoreError when something still lies in it, or a unit collects there. */

@@ -1,6 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import {
+	amountText,
 	convert,
 	exact,
 	exactText,
@@ -10,6 +11,7 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
+import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 
@@ -102,12 +104,36 @@ export async function moveLot(trx: Trx, id: number, amount: Exact, place: number
 		.where('id', '=', id)
 		.execute();
 	const { item_id, unit, good_until } = lot;
-	await putLot(trx, { item_id, unit, good_until, amount: moved, place_id: place }, today);
+	const to = await putLot(trx, { item_id, unit, good_until, amount: moved, place_id: place }, today);
+	await note(
+		trx,
+		{ item_id, unit, lot_id: to, on_day: today, kind: 'came', amount: exactText(moved) },
+		lot.place_id
+	);
 	await note(
 		trx,
 		{ item_id, unit, lot_id: id, on_day: today, kind: 'moved', amount: exactText(moved) },
 		place
 	);
+}
+
+/**
+ * Puts some of a lot somewhere else, as a lot of its own. @throws CoreError when there is not that
+ * much, or it lies there already.
+ */
+export async function splitLot(
+	trx: Trx,
+	id: number,
+	amount: Exact,
+	place: number,
+	today: Day
+): Promise<void> {
+	const lot = await lotById(trx, id);
+	if (!isSome(amount)) throw new CoreError('Say how much of it: more than nothing.', 'some');
+	if (amount.compare(exact(lot.amount)) > 0)
+		throw new CoreError(`There is only ${amountText(exact(lot.amount), lot.unit)} of it.`, 'some');
+	if (lot.place_id === place) throw new CoreError('It lies there already: choose another place.', 'to');
+	await moveLot(trx, id, amount, place, today);
 }
 
 /** Takes what a lesson used up out of its lot, never below nothing. */
@@ -146,33 +172,49 @@ export async function updateLot(
 		await trx.updateTable('lot').set({ unit: patch.unit }).where('id', '=', id).execute();
 		await countLot(trx, id, patch.amount, today);
 	}
-	if (patch.opened && !lot.opened_on) {
-		await note(
-			trx,
-			{
-				item_id: lot.item_id,
-				unit: patch.unit,
-				lot_id: id,
-				on_day: today,
-				kind: 'opened',
-				amount: exactText(patch.amount)
-			},
-			patch.place_id
-		);
-	}
 	await trx
 		.updateTable('lot')
 		.set({
 			item_id: patch.item_id,
 			place_id: patch.place_id,
-			good_until: patch.good_until,
-			opened_on: patch.opened ? (lot.opened_on ?? today) : null
+			good_until: patch.good_until
 		})
 		.where('id', '=', id)
 		.execute();
+	await openLot(trx, id, patch.opened, today);
+}
+
+/** Writes down that a lot was opened, or that it is not after all. */
+export async function openLot(trx: Trx, id: number, opened: boolean, today: Day): Promise<void> {
+	const lot = await lotById(trx, id);
+	if ((lot.opened_on !== null) === opened) return;
+	await trx
+		.updateTable('lot')
+		.set({ opened_on: opened ? today : null })
+		.where('id', '=', id)
+		.execute();
+	if (!opened) return;
+	const { item_id, unit, amount, place_id } = lot;
+	await note(trx, { item_id, unit, lot_id: id, on_day: today, kind: 'opened', amount }, place_id);
 }
 
 /** Takes a lot out of the stash for good. */
 export async function removeLot(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('lot').where('id', '=', id).execute();
+}
+
+const SHOWN_EVENTS = 30;
+
+/** What happened to all lots of an item, the latest first. */
+export function eventsOfItem(db: Db, item: number): Promise<Row<'lot_event'>[]> {
+	return latest(db).where('item_id', '=', item).where('kind', '!=', 'came').execute();
+}
+
+/** What happened to one lot, the latest first. */
+export function eventsOfLot(db: Db, lot: number): Promise<Row<'lot_event'>[]> {
+	return latest(db).where('lot_id', '=', lot).execute();
+}
+
+function latest(db: Db) {
+	return db.selectFrom('lot_event').selectAll().orderBy('id', 'desc').limit(SHOWN_EVENTS);
 }

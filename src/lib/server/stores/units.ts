@@ -45,8 +45,8 @@ export type CalendarInput = {
 	readonly weekdays: readonly Weekday[];
 	readonly keepFree: number;
 	readonly habits: Habits;
-	/** Where its things are brought together; null is nowhere of their own. */
-	readonly collectingPlace: number | null;
+	/** Where its things are brought together; null is nowhere of their own, not given keeps it. */
+	readonly collectingPlace?: number | null;
 };
 
 /** Sets on which days a run is taught and how far ahead the household works for it. */
@@ -152,6 +152,8 @@ export async function setOutcome(
 	outcome: Row<'session'>['outcome'],
 	heldOn: Day
 ): Promise<void> {
+	const there = await trx.selectFrom('lesson').select('id').where('id', '=', lesson).executeTakeFirst();
+	if (!there) throw new CoreError('That lesson is not in the plan any more. Load the page again.');
 	await trx
 		.insertInto('session')
 		.values({ lesson_id: lesson, ordinal, outcome, held_on: heldOn })

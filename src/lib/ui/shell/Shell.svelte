@@ -2,8 +2,14 @@
 	import { page } from '$app/state';
 	import type { Snippet } from 'svelte';
 
-	type Props = { today: string; household: string; find: () => void; children: Snippet };
-	let { today, household, find, children }: Props = $props();
+	type Props = {
+		today: string;
+		paper: 'letter' | 'A4';
+		household: string;
+		find: () => void;
+		children: Snippet;
+	};
+	let { today, paper, household, find, children }: Props = $props();
 
 	const map = [
 		{ href: '/', label: 'Next' },
@@ -54,7 +60,7 @@
 	</p>
 </header>
 
-<div id="content" class="mx-auto max-w-[82rem] px-2 pt-3 pb-24 sm:px-7 sm:pb-10">
+<div id="content" data-paper={paper} class="mx-auto max-w-[82rem] px-2 pt-3 pb-24 sm:px-7 sm:pb-10">
 	{@render children()}
 </div>
 

@@ -1,85 +1,77 @@
 import Joi from 'joi';
-import { amountText, exact } from '$core/measure/index.ts';
 import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
-import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { id, title } from '$lib/server/schemas/fields.ts';
+import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
+import { placesSentence, placeTree } from '$lib/server/services/places.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
-import { walkingOrder } from '$lib/server/services/words.ts';
+import { addPlacesTyped } from '$lib/server/services/typed.ts';
 import * as places from '$lib/server/stores/places.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => {
+export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
-	const { snapshot } = now;
-	const order = walkingOrder(snapshot.places);
-	const depth = new Map<number, number>();
-	const sorted = snapshot.places.toSorted((a, b) => order.get(a.id)! - order.get(b.id)!);
-	for (const place of sorted)
-		depth.set(place.id, place.parent_id === null ? 0 : (depth.get(place.parent_id) ?? 0) + 1);
-	const siblings = (place: Row<'place'>) => sorted.filter((one) => one.parent_id === place.parent_id);
-	const names = new Map(snapshot.items.map((item) => [item.id, item.name]));
+	const tree = placeTree(now);
 	return {
-		places: sorted.map((place) => {
-			const own = siblings(place);
-			return {
-				...place,
-				depth: depth.get(place.id)!,
-				index: own.indexOf(place),
-				last: own.at(-1) === place,
-				collects: snapshot.runs
-					.filter((run) => run.collecting_place_id === place.id)
-					.map((run) => snapshot.units.find((unit) => unit.id === run.unit_id)!.name),
-				things: snapshot.lots
-					.filter((lot) => lot.place_id === place.id)
-					.map((lot) => `${names.get(lot.item_id)} ${amountText(exact(lot.amount), lot.unit)}`)
-			};
-		}),
-		options: placeOptions(now)
+		tree,
+		sentence: placesSentence(tree),
+		options: placeOptions(now),
+		system: now.snapshot.household.measures,
+		shown: Number(url.searchParams.get('place')) || null
 	};
 };
 
 type PlaceForm = {
+	id: number;
 	name: string;
 	kind: Row<'place'>['kind'];
-	length: number | null;
-	width: number | null;
-	height: number | null;
-	floor: number | null;
+	length: string;
+	width: string;
+	height: string;
+	floor: string;
 };
 
-const fields = {
-	name: title('the place a name'),
-	kind: Joi.string().valid('room', 'furniture', 'shelf', 'box').required(),
-	length: wholeOrNothing('The length', 10_000),
-	width: wholeOrNothing('The width', 10_000),
-	height: wholeOrNothing('The height', 10_000),
-	floor: wholeOrNothing('The height above the floor', 10_000)
-};
-const asPlace = (form: PlaceForm): places.PlaceInput => ({
-	name: form.name,
-	kind: form.kind,
-	length_mm: form.length,
-	width_mm: form.width,
-	height_mm: form.height,
-	floor_mm: form.floor
-});
 const parent = id.empty('').allow(null).default(null);
 
 export const actions: Actions = {
 	add: (event) =>
 		act(
 			event,
-			Joi.object<PlaceForm & { parent: number | null }>({ parent, ...fields }),
-			'Place added',
-			(trx, form) => places.addPlace(trx, form.parent, asPlace(form))
+			Joi.object<{ places: string; parent: number | null }>({
+				places: Joi.string().trim().min(1).max(20_000).required().messages({
+					'string.empty': 'Name a place first, like “School room: desk, white shelf”',
+					'any.required': 'Name a place first, like “School room: desk, white shelf”'
+				}),
+				parent
+			}),
+			(added: number) => (added === 1 ? 'Place added' : `${added} places added`),
+			(trx, form) => addPlacesTyped(trx, form.places, form.parent)
 		),
 	edit: (event) =>
 		act(
 			event,
-			Joi.object<PlaceForm & { id: number }>({ id: id.required(), ...fields }),
+			Joi.object<PlaceForm>({
+				id: id.required(),
+				name: title('the place a name'),
+				kind: Joi.string().valid('room', 'furniture', 'shelf', 'box').required(),
+				length: lengthField,
+				width: lengthField,
+				height: lengthField,
+				floor: lengthField
+			}),
 			'Place changed',
-			(trx, form) => places.updatePlace(trx, form.id, asPlace(form))
+			async (trx, form) => {
+				const { measures } = (await situation()).snapshot.household;
+				await places.updatePlace(trx, form.id, {
+					name: form.name,
+					kind: form.kind,
+					length_mm: typedLength(form.length, measures, 'length'),
+					width_mm: typedLength(form.width, measures, 'width'),
+					height_mm: typedLength(form.height, measures, 'height'),
+					floor_mm: typedLength(form.floor, measures, 'floor')
+				});
+			}
 		),
 	move: (event) =>
 		act(

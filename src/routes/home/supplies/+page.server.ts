@@ -1,31 +1,30 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { dayText } from '$core/calendar/index.ts';
 import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
 import { nameKey, readStashLine, type SupplyUse } from '$core/supplies/index.ts';
 import { act } from '$lib/server/act.ts';
 import { typedAmount } from '$lib/server/acts-on-needs.ts';
 import { situation, store } from '$lib/server/household.ts';
 import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { placeOptions, stashOf } from '$lib/server/services/stash.ts';
+import { eventText, placeOptions, stashOf } from '$lib/server/services/stash.ts';
 import { placePath } from '$lib/server/services/words.ts';
 import { itemNamed, mergeItems, updateItem } from '$lib/server/stores/items.ts';
-import { addLot, removeLot, updateLot } from '$lib/server/stores/stash.ts';
+import {
+	addLot,
+	eventsOfItem,
+	eventsOfLot,
+	removeLot,
+	splitLot,
+	updateLot
+} from '$lib/server/stores/stash.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const shown = Number(url.searchParams.get('item')) || null;
+	const shownLot = Number(url.searchParams.get('lot')) || null;
 	const { read } = await store();
-	const events = shown
-		? await read
-				.selectFrom('lot_event')
-				.selectAll()
-				.where('item_id', '=', shown)
-				.orderBy('id', 'desc')
-				.limit(30)
-				.execute()
-		: [];
+	const events = shown ? await eventsOfItem(read, shown) : shownLot ? await eventsOfLot(read, shownLot) : [];
 	return {
 		stash: stashOf(now),
 		places: placeOptions(now),
@@ -35,10 +34,11 @@ export const load: PageServerLoad = async ({ url }) => {
 		})),
 		names: now.snapshot.items.map((item) => item.name),
 		shown,
+		shownLot,
 		add: url.searchParams.get('add') ?? '',
 		history: events.map((event) => ({
 			id: event.id,
-			text: `${dayText(event.on_day)}: ${event.kind} ${amountText(exact(event.amount), event.unit)}${event.place ? `, ${event.place}` : ''}`
+			text: eventText(event)
 		}))
 	};
 };
@@ -148,6 +148,18 @@ export const actions: Actions = {
 					(await situation()).today
 				);
 			}
+		),
+	split: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; some: string; to: number }>({
+				id: id.required(),
+				some: Joi.string().trim().required().messages({ 'string.empty': 'Say how much of it' }),
+				to: id.required().messages({ 'number.base': 'Choose a place', 'any.required': 'Choose a place' })
+			}),
+			'Some of it put elsewhere',
+			async (trx, form) =>
+				splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, (await situation()).today)
 		),
 	removeLot: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Taken out of the stash', (trx, form) =>

@@ -32,13 +32,10 @@
 	const places = $derived([{ value: '', label: 'no place noted' }, ...data.places]);
 	const suppliers = $derived([{ value: '', label: 'the first shop' }, ...data.suppliers]);
 	const item = $derived(data.stash.items.find((one) => one.id === data.shown) ?? null);
-	let itemOpen = $derived(item !== null);
-	let lotId = $state<number | null>(null);
-	let lotOpen = $state(false);
 	const lot = $derived(
 		data.stash.items
 			.flatMap((one) => one.lots.map((own) => ({ ...own, item: one.name })))
-			.find((one) => one.id === lotId) ?? null
+			.find((one) => one.id === data.shownLot) ?? null
 	);
 	const show = (one: Item) => goto(`/home/supplies?item=${one.id}`, { noScroll: true, keepFocus: true });
 	const close = () => goto('/home/supplies', { noScroll: true });
@@ -110,7 +107,7 @@
 							type="button"
 							class="inline-flex flex-wrap items-baseline gap-1.5 text-left hover:underline"
 							aria-label="Change {one.name}, {own.amount}, {own.place}"
-							onclick={() => ((lotId = own.id), (lotOpen = true))}
+							onclick={() => goto(`/home/supplies?lot=${own.id}`, { noScroll: true, keepFocus: true })}
 						>
 							<Tape text={own.place.split(' › ').slice(-2).join(' › ')} />
 							<span class="text-sm">{own.amount}{own.opened ? ', opened' : ''}</span>
@@ -132,14 +129,9 @@
 		</p>{/if}
 {/if}
 
-<Dialog bind:open={lotOpen} title={lot?.item ?? ''} about={lot?.place}>
+<Dialog bind:open={() => lot !== null, (open) => !open && close()} title={lot?.item ?? ''} about={lot?.place}>
 	{#if lot}
-		<form
-			method="post"
-			action="?/lot"
-			use:enhance={saves({ done: () => (lotOpen = false) })}
-			class="space-y-4"
-		>
+		<form method="post" action="?/lot" use:enhance={saves({ done: close })} class="space-y-4">
 			<input type="hidden" name="id" value={lot.id} />
 			<input type="hidden" name="item" value={lot.item} />
 			<Field label="Amount" name="amount" {failure}>
@@ -168,11 +160,25 @@
 				<Button type="submit" look="quiet" formaction="?/removeLot">Take out of the stash</Button>
 			</div>
 		</form>
+		{#if data.places.length}
+			<form
+				method="post"
+				action="?/split"
+				use:enhance={saves({ done: close })}
+				class="mt-5 grid grid-cols-[6rem_1fr_auto] items-end gap-2 border-t border-rule pt-4"
+			>
+				<input type="hidden" name="id" value={lot.id} />
+				<TextField label="Put some of it" name="some" {failure} />
+				<SelectField label="into" name="to" options={data.places} value={data.places[0].value} {failure} />
+				<Button type="submit">Put</Button>
+			</form>
+		{/if}
+		{@render happened()}
 	{/if}
 </Dialog>
 
 <Dialog
-	bind:open={() => itemOpen, (open) => !open && close()}
+	bind:open={() => item !== null, (open) => !open && close()}
 	title={item?.name ?? ''}
 	about={item ? `${item.total} at home` : ''}
 >
@@ -241,11 +247,15 @@
 			</div>
 			<Button type="submit">Merge</Button>
 		</form>
-		{#if data.history.length}
-			<h3 class="mt-5 text-sm">What happened to it</h3>
-			<ul class="mt-1 max-h-40 overflow-auto text-sm text-ink-2">
-				{#each data.history as event (event.id)}<li>{event.text}</li>{/each}
-			</ul>
-		{/if}
+		{@render happened()}
 	{/if}
 </Dialog>
+
+{#snippet happened()}
+	{#if data.history.length}
+		<h3 class="mt-5 text-sm">What happened to it</h3>
+		<ul class="mt-1 max-h-40 overflow-auto text-sm text-ink-2">
+			{#each data.history as event (event.id)}<li>{event.text}</li>{/each}
+		</ul>
+	{/if}
+{/snippet}

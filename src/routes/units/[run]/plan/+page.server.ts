@@ -16,6 +16,7 @@ import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habit
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
+import { lessonsTyped } from '$lib/server/services/typed.ts';
 import { planOf } from '$lib/server/services/plan.ts';
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -119,6 +120,23 @@ export const actions: Actions = {
 	add: (event) =>
 		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', (trx, form) =>
 			units.addLesson(trx, Number(event.params.run), asLesson(form))
+		),
+	contents: (event) =>
+		act(
+			event,
+			Joi.object<{ contents: string }>({
+				contents: Joi.string()
+					.trim()
+					.max(200_000)
+					.required()
+					.messages({ 'string.empty': 'Paste the lessons first, one on each line' })
+			}),
+			(added: number) => (added === 1 ? '1 lesson added' : `${added} lessons added`),
+			async (trx, form) => {
+				const lessons = lessonsTyped(form.contents);
+				for (const lesson of lessons) await units.addLesson(trx, Number(event.params.run), lesson);
+				return lessons.length;
+			}
 		),
 	edit: (event) =>
 		act(

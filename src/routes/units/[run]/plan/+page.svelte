@@ -13,6 +13,7 @@
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
+	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
@@ -22,6 +23,7 @@
 	let lessons = $derived([...data.plan.lessons]);
 	let editing = $state<Lesson | null>(null);
 	let editorOpen = $state(false);
+	let contents = $state('');
 	let orderForm: HTMLFormElement;
 	let orderText = $state('');
 
@@ -132,6 +134,26 @@
 			/>
 			<Button type="submit" look={lessons.length ? 'plain' : 'main'}>Add lesson</Button>
 		</form>
+		<details class="mt-4" open={lessons.length === 0}>
+			<summary class="min-h-9 cursor-pointer py-1 font-semibold">Paste a table of contents</summary>
+			<form
+				method="post"
+				action="?/contents"
+				use:enhance={saves({ reset: true, done: () => (contents = '') })}
+				class="mt-2 space-y-3"
+			>
+				<TextField
+					label="Lessons, as the book lists them"
+					name="contents"
+					rows={6}
+					bind:value={contents}
+					placeholder="Lesson 3 Scale and distance … 22"
+					{failure}
+				/>
+				<ContentsRead text={contents} />
+				<Button type="submit">Add these lessons</Button>
+			</form>
+		</details>
 	</section>
 
 	<div class="space-y-8">

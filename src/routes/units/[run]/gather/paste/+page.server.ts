@@ -101,7 +101,13 @@ export const actions: Actions = {
 			if (!(error instanceof CoreError)) throw error;
 			return fail(400, { message: error.message, path: error.path, typed });
 		}
-		redirect(303, `/units/${event.params.run}/gather`);
+		// The first list of a household leads to the board: its first true answer.
+		redirect(
+			303,
+			event.url.searchParams.get('from') === 'start'
+				? `/units/${event.params.run}`
+				: `/units/${event.params.run}/gather`
+		);
 	}
 };
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
@@ -7,6 +8,7 @@
 	import ReviewRow from '$lib/ui/supply-line/ReviewRow.svelte';
 
 	let { data, form } = $props();
+	const from = $derived(page.url.searchParams.get('from') === 'start' ? '&from=start' : '');
 	const base = $derived(`/units/${data.unit.id}/gather`);
 	const failure = $derived(form && 'message' in form ? form : null);
 	/** The last review stays while a save is being mended. */
@@ -50,7 +52,7 @@
 		Headings such as “Lesson 6” put the lines below them into that lesson. Nothing is kept until you have
 		looked at how each line was read.
 	</p>
-	<form method="post" action="?/read" use:enhance class="mt-4 max-w-3xl space-y-4">
+	<form method="post" action="?/read{from}" use:enhance class="mt-4 max-w-3xl space-y-4">
 		<Field label="Supply list" name="text" {failure}>
 			{#snippet children(aria)}
 				<textarea
@@ -90,7 +92,7 @@
 			{failure.message}
 		</p>{/if}
 
-	<form method="post" action="?/save" use:enhance={saves()} class="mt-4">
+	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4">
 		<input type="hidden" name="text" value={typed?.text ?? ''} />
 		<input type="hidden" name="lesson" value={typed?.lesson ?? ''} />
 		<ol class="border-t-2 border-ink">

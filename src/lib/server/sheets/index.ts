@@ -1,0 +1,56 @@
+/**
+ * Files that come in and go out as CSV: supplies at home, places, and the supply list of a unit. What
+ * goes out reads back as what it was. A file first becomes a plan, row by row; nothing is changed
+ * until the plan is confirmed, and then all of it or nothing.
+ */
+import { CoreError } from '$core/error.ts';
+import type { Situation } from '../services/situation.ts';
+import { columnsOf } from './columns.ts';
+import { readCsv, writeCsv, type Sheet } from './csv.ts';
+import { LIST } from './list.ts';
+import { PLACES } from './places.ts';
+import { rowsOf, type ImportPlan, type SheetKind } from './plan.ts';
+import { SUPPLIES } from './supplies.ts';
+
+export type { ImportPlan, PlannedRow } from './plan.ts';
+export { decodeText, MOST_BYTES } from './decode.ts';
+
+export const SHEET_KINDS = [SUPPLIES, PLACES, LIST] as unknown as readonly SheetKind[];
+
+/** What a file is by its columns: the kind whose needed columns it has; of several the one it fits best. */
+export function kindOf(sheet: Sheet): SheetKind {
+	const fits = SHEET_KINDS.map((kind) => ({ kind, found: columnsOf(sheet, kind.columns) }))
+		.filter(({ kind, found }) => kind.needs.every((key) => found.has(key)))
+		.sort((a, b) => b.found.size - a.found.size);
+	if (fits.length) return fits[0].kind;
+	const wanted = SHEET_KINDS.map(
+		(kind) =>
+			`${kind.needs.map((key) => `“${kind.columns.find((column) => column.key === key)!.title}”`).join(' and ')} for ${kind.name}`
+	);
+	throw new CoreError(
+		`The columns of this file are not known: ${sheet.header
+			.slice(0, 8)
+			.map((title) => `“${title.slice(0, 30)}”`)
+			.join(', ')}. It takes ${wanted.join('; ')}.`
+	);
+}
+
+/** Reads a file and says what bringing it in would do. @throws CoreError when it is no table of a known kind. */
+export function planImport(
+	situation: Situation,
+	text: string,
+	run: number | null
+): { kind: SheetKind; plan: ImportPlan } {
+	const sheet = readCsv(text);
+	const kind = kindOf(sheet);
+	return { kind, plan: kind.plan(situation, rowsOf(sheet, kind), run) };
+}
+
+/** A kind of file as it goes out. */
+export function exportSheet(situation: Situation, id: SheetKind['id'], run: number | null): string {
+	const kind = SHEET_KINDS.find((one) => one.id === id)!;
+	return writeCsv({
+		header: kind.columns.map((column) => column.title),
+		rows: kind.write(situation, run)
+	});
+}

@@ -1,0 +1,60 @@
+import { invalidateAll } from '$app/navigation';
+import { page } from '$app/state';
+
+/** A change that this window made itself is on the screen by then. */
+const OWN_MS = 500;
+const BUSY_MS = 1000;
+
+/**
+ * Keeps this window up to date with what other windows and phones change. Only a window that is seen
+ * listens; nobody is interrupted while typing or in a dialog. Answers how to stop.
+ */
+export function followNews(): () => void {
+	let source: EventSource | null = null;
+	let newest = 0;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+
+	function look() {
+		clearTimeout(timer);
+		if (newest <= (page.data.revision as number)) return;
+		if (isBusy()) timer = setTimeout(look, BUSY_MS);
+		else void invalidateAll();
+	}
+	function heard(event: MessageEvent<string>) {
+		newest = Math.max(newest, (JSON.parse(event.data) as { revision: number }).revision);
+		clearTimeout(timer);
+		timer = setTimeout(look, OWN_MS);
+	}
+	function follow() {
+		if (document.hidden) {
+			source?.close();
+			source = null;
+		} else if (!source) {
+			source = new EventSource('/events');
+			source.onmessage = heard;
+			// Something may have changed while nobody listened: an open stream says from where.
+			source.onopen = () => void invalidateIfBehind();
+		}
+	}
+	let opened = false;
+	async function invalidateIfBehind() {
+		if (opened && !isBusy()) await invalidateAll();
+		opened = true;
+	}
+	document.addEventListener('visibilitychange', follow);
+	follow();
+	return () => {
+		document.removeEventListener('visibilitychange', follow);
+		clearTimeout(timer);
+		source?.close();
+	};
+}
+
+function isBusy(): boolean {
+	const at = document.activeElement;
+	return (
+		(at instanceof HTMLElement &&
+			at.matches('input:not([type=checkbox]):not([type=radio]), textarea, select')) ||
+		document.querySelector('[role="dialog"]') !== null
+	);
+}

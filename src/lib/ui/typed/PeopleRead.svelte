@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { dayText } from '$core/calendar/index.ts';
+	import { monthsOld } from '$core/cautions/index.ts';
+	import { readPerson } from '$core/house/index.ts';
+
+	type Props = { text: string; dayFirst: boolean; today: string };
+	let { text, dayFirst, today }: Props = $props();
+	const people = $derived(
+		text
+			.split('\n')
+			.filter((line) => line.trim())
+			.map((line) => readPerson(line, dayFirst))
+	);
+	const age = (born: string) => {
+		const months = monthsOld(born, today);
+		return months < 24 ? `${months} months` : `${Math.floor(months / 12)} years`;
+	};
+</script>
+
+<!-- How lines about people are read, as one types. -->
+<ul class="space-y-0.5 border-l-4 border-rule pl-4 text-sm empty:hidden" aria-live="polite">
+	{#each people as one, i (i)}
+		<li>
+			<span class="font-semibold">{one.name}</span>
+			{#if one.unread}<span class="font-semibold text-late">“{one.unread}” could not be read</span>
+			{:else if !one.born}<span class="font-semibold text-due">date of birth?</span>
+			{:else if one.born > today}<span class="font-semibold text-late"
+					>{dayText(one.born)} {one.born.slice(0, 4)} has not come yet</span
+				>
+			{:else}<span class="text-ink-2">{dayText(one.born)} {one.born.slice(0, 4)}, {age(one.born)}</span>{/if}
+			{#if one.allergies.length}<span class="text-ink-2">allergic to {one.allergies.join(', ')}</span>{/if}
+		</li>
+	{/each}
+</ul>

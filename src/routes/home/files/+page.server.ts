@@ -1,0 +1,33 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { CoreError } from '$core/error.ts';
+import { situation, store } from '$lib/server/household.ts';
+import { decodeText } from '$lib/server/sheets/index.ts';
+import { keepDraft } from '$lib/server/stores/import-drafts.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const { runs, snapshot } = await situation();
+	return {
+		lots: snapshot.lots.length,
+		places: snapshot.places.length,
+		units: runs.map(({ run, unit, lessons }) => ({ id: run.id, name: unit.name, lessons: lessons.length }))
+	};
+};
+
+export const actions: Actions = {
+	/** Takes a file in and shows what it would do. Changes nothing in the household. */
+	file: async ({ request }) => {
+		let draft: number;
+		try {
+			const file = (await request.formData()).get('file');
+			if (!(file instanceof File) || (file.size === 0 && !file.name))
+				throw new CoreError('Choose a file first, or drop one on any page.', 'file');
+			const { text, note } = decodeText(new Uint8Array(await file.arrayBuffer()));
+			draft = await keepDraft((await store()).write, { name: file.name.slice(0, 200), text, note });
+		} catch (error) {
+			if (error instanceof CoreError) return fail(400, { message: error.message, path: 'file' });
+			throw error;
+		}
+		redirect(303, `/home/files/${draft}`);
+	}
+};

@@ -1,0 +1,77 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '$lib/ui/button/Button.svelte';
+	import Field from '$lib/ui/field/Field.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const said = (count: number, what: string) => `${count} ${count === 1 ? what : `${what}s`}`;
+</script>
+
+<svelte:head><title>Files in and out · Gather Bin</title></svelte:head>
+<div class="max-w-3xl">
+	<h2 class="sr-only">Files in and out</h2>
+	<p class="mt-2 font-display text-xl leading-snug font-medium">
+		A file first shows row by row what it would do; nothing is kept before you say so.
+	</p>
+	<form
+		method="post"
+		action="?/file"
+		enctype="multipart/form-data"
+		use:enhance
+		class="mt-5 flex flex-wrap items-end gap-3"
+	>
+		<Field
+			label="A CSV file, or a list as plain text"
+			name="file"
+			hint="You can drop one on any page as well."
+			{failure}
+			class="min-w-64 flex-1"
+		>
+			{#snippet children(aria)}<input
+					type="file"
+					name="file"
+					accept=".csv,.tsv,.txt,text/csv,text/plain"
+					class="typed"
+					{...aria}
+				/>{/snippet}
+		</Field>
+		<Button type="submit" look="main" class="mb-6">Read the file</Button>
+	</form>
+
+	<section aria-labelledby="out" class="mt-6">
+		<h3 id="out" class="text-lg">Take out</h3>
+		<ul class="mt-1 divide-y divide-rule border-y border-rule">
+			<li class="flex items-center justify-between gap-3 py-1.5">
+				<span>Supplies at home, {said(data.lots, 'lot')}</span>
+				<Button size="small" href="/take-out/supplies.csv" download>Save as CSV</Button>
+			</li>
+			<li class="flex items-center justify-between gap-3 py-1.5">
+				<span>{said(data.places, 'place')}</span>
+				<Button size="small" href="/take-out/places.csv" download aria-label="Save places as CSV"
+					>Save as CSV</Button
+				>
+			</li>
+			{#each data.units as unit (unit.id)}
+				<li class="flex items-center justify-between gap-3 py-1.5">
+					<span>Supply list of {unit.name}</span>
+					<Button
+						size="small"
+						href="/take-out/list.csv?unit={unit.id}"
+						download
+						aria-label="Save the list of {unit.name} as CSV">Save as CSV</Button
+					>
+				</li>
+			{/each}
+		</ul>
+	</section>
+	<section aria-labelledby="columns" class="mt-6 text-ink-2">
+		<h3 id="columns" class="text-lg text-ink">Columns that are understood</h3>
+		<p class="mt-1"><strong>Supplies at home:</strong> thing, amount, unit, place, good until, opened.</p>
+		<p><strong>Places:</strong> place (as “Kitchen › pantry”), kind, inner measures, above floor.</p>
+		<p>
+			<strong>Supply list:</strong> lesson, thing; if you like lesson title, amount, up to, unit, per, optional,
+			use, note.
+		</p>
+	</section>
+</div>

@@ -1,0 +1,140 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import Button from '$lib/ui/button/Button.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const words = { new: 'new', changed: 'changed', same: 'as before', wrong: 'left out' };
+	const order = { wrong: 0, changed: 1, new: 2, same: 3 };
+	const rows = $derived(data.rows.toSorted((a, b) => order[a.status] - order[b.status] || a.row - b.row));
+	const SHOWN_AT_ONCE = 200;
+	let shown = $state(SHOWN_AT_ONCE);
+	const willDo = $derived(
+		data.counts
+			? [
+					data.counts.fresh && `${data.counts.fresh} new`,
+					data.counts.changed && `${data.counts.changed} changed`,
+					data.counts.same && `${data.counts.same} as before`
+				]
+					.filter(Boolean)
+					.join(', ')
+			: ''
+	);
+	let unit = $derived(data.run);
+	const lesson = $derived(data.units.find((one) => one.value === unit)?.lesson);
+</script>
+
+<svelte:head><title>{data.name} · Gather Bin</title></svelte:head>
+<div>
+	<h2 class="text-xl break-words">{data.name}</h2>
+	{#if data.note}<p class="mt-2 max-w-3xl border-l-4 border-due bg-due-soft px-4 py-2">{data.note}</p>{/if}
+	{#if failure}<p class="mt-2 font-semibold text-late">{failure.message}</p>{/if}
+
+	{#if data.kind && data.counts}
+		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
+			{data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of {data.kind.name}{willDo
+				? `: ${willDo}`
+				: ''}.{#if data.counts.wrong}
+				<span class="underline decoration-due decoration-[3px] underline-offset-4"
+					>{data.counts.wrong} cannot be read and would be left out.</span
+				>{/if}
+		</p>
+		<form method="post" action="?/keep" use:enhance={saves()} class="mt-4">
+			{#if data.kind.id === 'list'}
+				<SelectField
+					label="The list belongs to"
+					name="unit"
+					class="mb-4 max-w-md"
+					options={data.units}
+					bind:value={
+						() => data.run, (value) => void goto(`${page.url.pathname}?unit=${value}`, { keepFocus: true })
+					}
+					{failure}
+				/>
+			{/if}
+			<div class="flex flex-wrap gap-3">
+				{#if data.counts.fresh + data.counts.changed}
+					<Button type="submit" look="main"
+						>Bring in {data.counts.fresh + data.counts.changed === 1
+							? 'this row'
+							: `these ${data.counts.fresh + data.counts.changed} rows`}</Button
+					>
+				{:else}
+					<p class="font-semibold">There is nothing new in this file.</p>
+				{/if}
+				<Button href="/home/files" look="quiet">Leave it</Button>
+			</div>
+		</form>
+		<table class="mt-5 w-full border-collapse text-left">
+			<thead class="border-b-2 border-ink text-sm">
+				<tr
+					><th class="w-16 py-1.5 font-semibold">Row</th><th class="w-28 py-1.5 font-semibold">Would be</th
+					><th class="py-1.5 font-semibold">As read</th></tr
+				>
+			</thead>
+			<tbody>
+				{#each rows.slice(0, shown) as row (row.row)}
+					<tr class="border-b border-rule align-top">
+						<td class="py-1.5 text-ink-2">{row.row}</td>
+						<td
+							class="py-1.5 {row.status === 'wrong'
+								? 'font-semibold text-late'
+								: row.status === 'same'
+									? 'text-ink-2'
+									: 'font-semibold'}">{words[row.status]}</td
+						>
+						<td class="py-1.5 break-words"><bdi>{row.text}</bdi></td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		{#if rows.length > shown}
+			<p class="mt-3">
+				<Button onclick={() => (shown += SHOWN_AT_ONCE)}
+					>Show {Math.min(SHOWN_AT_ONCE, rows.length - shown)} more rows</Button
+				>
+			</p>
+		{/if}
+	{:else if data.text !== null}
+		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
+			A text of {data.text.trim().split('\n').length} lines. What is it?
+		</p>
+		{#if data.units.length}
+			<SelectField
+				label="For the unit"
+				name="unit"
+				class="mt-4 max-w-md"
+				options={data.units}
+				bind:value={unit}
+			/>
+			<div class="mt-4 flex flex-wrap gap-3">
+				<form method="post" action="/units/{unit}/gather/paste?/read">
+					<input type="hidden" name="text" value={data.text} />
+					<input type="hidden" name="lesson" value={lesson ?? ''} />
+					<Button type="submit" look="main">A supply list: read it</Button>
+				</form>
+				<form method="post" action="/units/{unit}/plan?/contents">
+					<input type="hidden" name="contents" value={data.text} />
+					<Button type="submit">A table of contents: add its lessons</Button>
+				</form>
+				<Button href="/home/files" look="quiet">Leave it</Button>
+			</div>
+		{:else}
+			<p class="mt-2">A list belongs to a unit, and there is none yet.</p>
+			<p class="mt-3"><Button look="main" href="/units">Start a unit</Button></p>
+		{/if}
+		<pre
+			class="mt-5 max-h-96 overflow-auto border border-rule bg-lined p-3 text-sm whitespace-pre-wrap">{data.text.slice(
+				0,
+				5000
+			)}</pre>
+	{:else}
+		<p class="mt-3 max-w-3xl text-lg font-semibold text-late">{data.problem}</p>
+		<p class="mt-2 text-ink-2">Nothing was changed.</p>
+		<p class="mt-4"><Button href="/home/files" look="main">Bring in another file</Button></p>
+	{/if}
+</div>

@@ -1,0 +1,171 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { readContents } from '$core/plan/index.ts';
+	import Button from '$lib/ui/button/Button.svelte';
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import MeasureFields from '$lib/ui/measures/MeasureFields.svelte';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
+	import PeopleRead from '$lib/ui/typed/PeopleRead.svelte';
+	import PlacesRead from '$lib/ui/typed/PlacesRead.svelte';
+	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const typed = $derived<Record<string, string>>(failure?.typed ?? {});
+	let children = $derived(typed.children ?? '');
+	let places = $derived(typed.places ?? '');
+	let contents = $derived(typed.contents ?? '');
+	const at = $derived(data.evening.steps.findIndex((step) => step.id === data.step));
+	const done = $derived(data.evening.steps[at].state === 'done' ? data.evening.steps[at].says : '');
+	const counted = $derived(contents.trim() ? readContents(contents).lessons.length : 0);
+	const titles = {
+		who: 'Who is taught here?',
+		places: 'Where do things lie?',
+		measures: 'How do you measure?',
+		unit: 'What comes first?',
+		list: 'What does it need?'
+	};
+	const CHILDREN = 'Odile, May 3, 2016\nTamsin, May 19, 2024, allergic to milk';
+	const ROOMS = 'Kitchen: pantry > top shelf, drawer by the stove\nSchool room: desk, white shelf, craft box';
+	const LESSONS = 'Lesson 1 A pond in a jar … 5\nLesson 2 What floats … 11\nLesson 3 Frogs and toads … 18';
+	const LIST = $derived(
+		data.lessons.length
+			? `Lesson 1: ${data.lessons[0].title}\n1 glass jar with lid\n2 cups gravel\n1 magnifier per child`
+			: ''
+	);
+</script>
+
+<svelte:head><title>First evening · Gather Bin</title></svelte:head>
+<Sheet>
+	<main class="max-w-3xl">
+		<nav aria-label="First evening">
+			<ol class="flex flex-wrap gap-x-5 gap-y-1 text-sm">
+				{#each data.evening.steps as step, i (step.id)}
+					<li>
+						<a
+							href="/start/{step.id}"
+							aria-current={step.id === data.step ? 'step' : undefined}
+							class="flex min-h-8 items-center gap-1.5 border-b-[3px] border-transparent text-ink-2 no-underline aria-[current]:border-ink aria-[current]:font-semibold aria-[current]:text-ink"
+							><span class="font-display">{i + 1}</span>{step.label}{#if step.state !== 'open'}<span
+									class={step.state === 'done' ? 'text-good' : ''}>({step.state})</span
+								>{/if}</a
+						>
+					</li>
+				{/each}
+			</ol>
+		</nav>
+		<h1 class="mt-6 text-3xl">{titles[data.step]}</h1>
+		{#if done}<p class="mt-1 text-good">Here already: {done}. What you add now comes on top.</p>{/if}
+
+		{#if data.step === 'who'}
+			<p class="mt-2 text-lg text-ink-2">
+				A line for each child. Amounts go by who takes part, cautions by age and allergy.
+			</p>
+			<form method="post" action="?/who" use:enhance={saves()} class="mt-4 space-y-4">
+				<TextField
+					label="Children: name, date of birth, allergies"
+					name="children"
+					rows={4}
+					bind:value={children}
+					placeholder={CHILDREN}
+					{failure}
+				/>
+				<PeopleRead text={children} dayFirst={data.household.measures === 'metric'} today={data.today} />
+				<TextField
+					label="Adults who help, if more than you"
+					name="adults"
+					placeholder="Juno, Ferris"
+					value={typed.adults ?? ''}
+					{failure}
+				/>
+				<Button type="submit" look="main">Go on</Button>
+			</form>
+		{:else if data.step === 'places'}
+			<p class="mt-2 text-lg text-ink-2">
+				Only the rooms and shelves where school things are, in the order in which you walk. What is in a room
+				follows a colon.
+			</p>
+			<form method="post" action="?/places" use:enhance={saves()} class="mt-4 space-y-4">
+				<TextField
+					label="Rooms, shelves, boxes"
+					name="places"
+					rows={5}
+					bind:value={places}
+					placeholder={ROOMS}
+					{failure}
+				/>
+				<PlacesRead text={places} />
+				<Button type="submit" look="main">Go on</Button>
+			</form>
+		{:else if data.step === 'measures'}
+			<p class="mt-2 text-lg text-ink-2">Lists may be written in any measures; amounts are shown in yours.</p>
+			<form method="post" action="?/measures" use:enhance={saves()} class="mt-4 space-y-4">
+				<MeasureFields household={data.household} {failure} />
+				<Button type="submit" look="main">Go on</Button>
+			</form>
+		{:else if data.step === 'unit'}
+			<p class="mt-2 text-lg text-ink-2">
+				A unit study is one topic for some weeks. Paste the table of contents of its book.
+			</p>
+			<form method="post" action="?/unit" use:enhance={saves()} class="mt-4 space-y-4">
+				<TextField
+					label="Topic"
+					name="name"
+					placeholder="Ponds and Streams"
+					value={typed.name ?? ''}
+					class="max-w-md"
+					{failure}
+				/>
+				<TextField
+					label="Lessons, as the book lists them"
+					name="contents"
+					rows={7}
+					bind:value={contents}
+					placeholder={LESSONS}
+					{failure}
+				/>
+				<ContentsRead text={contents} />
+				<div class="flex flex-wrap gap-x-8 gap-y-3">
+					<DateField label="First day, if you know it" name="start" value={typed.start ?? ''} {failure} />
+					<Weekdays
+						legend="Weekdays"
+						chosen={failure ? [1, 2, 3, 4, 5, 6, 7].filter((day) => typed[`weekday${day}`] === 'on') : []}
+					/>
+				</div>
+				<Button type="submit" look="main">{counted ? `Start with ${counted} lessons` : 'Go on'}</Button>
+			</form>
+		{:else if data.evening.run === null}
+			<p class="mt-2 text-lg text-ink-2">A supply list belongs to a unit, so that comes first.</p>
+			<p class="mt-4"><Button href="/start/unit" look="main">Start the first unit</Button></p>
+		{:else}
+			<p class="mt-2 text-lg text-ink-2">
+				Paste the supply list as your book prints it. You will see how each line was read before anything is
+				kept.
+			</p>
+			<form
+				method="post"
+				action="/units/{data.evening.run}/gather/paste?/read&from=start"
+				class="mt-4 space-y-4"
+			>
+				<input type="hidden" name="lesson" value={data.lessons[0]?.id} />
+				<TextField label="Supply list" name="text" rows={9} placeholder={LIST} {failure} />
+				<Button type="submit" look="main">Read the list</Button>
+			</form>
+		{/if}
+		<div class="mt-6 flex flex-wrap gap-x-6 gap-y-2 border-t border-rule pt-3">
+			{#if data.evening.steps[at].state === 'open'}
+				<form method="post" action="?/skip" use:enhance={saves()}>
+					<Button type="submit" look="quiet">Skip this for now</Button>
+				</form>
+			{/if}
+			{#if data.evening.isOpen}
+				<form method="post" action="?/over" use:enhance={saves()}>
+					<Button type="submit" look="quiet">I will find my own way</Button>
+				</form>
+			{/if}
+		</div>
+	</main>
+</Sheet>

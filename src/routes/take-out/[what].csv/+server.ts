@@ -1,0 +1,20 @@
+import { error, type RequestHandler } from '@sveltejs/kit';
+import { situation } from '$lib/server/household.ts';
+import { exportSheet, SHEET_KINDS } from '$lib/server/sheets/index.ts';
+
+/** Supplies, places or the list of a unit as a CSV file. */
+export const GET: RequestHandler = async ({ params, url }) => {
+	const kind = SHEET_KINDS.find((one) => one.id === params.what);
+	if (!kind) error(404, 'There is no such file.');
+	const now = await situation();
+	const run = Number(url.searchParams.get('unit')) || null;
+	const unit = now.runs.find((one) => one.run.id === run)?.unit.name;
+	if (kind.id === 'list' && !unit) error(404, 'There is no unit here. It may have been undone.');
+	const name = (unit ? `supplies for ${unit}` : kind.name).replace(/[^\p{L}\p{N} ]+/gu, '');
+	return new Response(exportSheet(now, kind.id, run), {
+		headers: {
+			'content-type': 'text/csv; charset=utf-8',
+			'content-disposition': `attachment; filename="gather-bin.csv"; filename*=UTF-8''${encodeURIComponent(name)}.csv`
+		}
+	});
+};
