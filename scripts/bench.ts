@@ -2,6 +2,7 @@
  * Speed and memory, as ratios against a peer that is measured in the same run: the time that this
  * machine takes to hash 16 MiB with SHA-256. Figures in milliseconds are for reading, not for tests.
  */
+import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -13,7 +14,21 @@ import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/situation.ts';
 import { gatherList } from '../src/lib/server/services/gather.ts';
 import { readSnapshot } from '../src/lib/server/stores/snapshot.ts';
-import { fillLarge } from './large-household.ts';
+import { fillHouse, fillLarge } from './large-household.ts';
+
+const PAGES = [
+	'/',
+	'/units',
+	'/units/1',
+	'/units/1/plan',
+	'/units/1/gather',
+	'/lists/walk?span=all',
+	'/home/supplies',
+	'/home/places',
+	'/home/count',
+	'/home/files',
+	'/house'
+];
 
 const block = Buffer.alloc(16 * 1024 * 1024, 7);
 
@@ -103,6 +118,49 @@ try {
 	await store.close();
 	rmSync(folder, { recursive: true });
 }
+await pages();
+
+/** Every page of the built application over HTTP, in the house at its largest: cached, and after a change. */
+async function pages() {
+	if (!existsSync(join('build', 'index.js')))
+		return console.log('No build: run npm run build to time the pages.');
+	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
+	const filled = await openStore(data);
+	await fillHouse(filled.write);
+	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
+	await filled.close();
+	const port = '3291';
+	const server = spawn(process.execPath, ['scripts/start.mjs'], {
+		env: { ...process.env, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	try {
+		await new Promise((started) => server.stdout.once('data', started));
+		const get = async (path: string) => {
+			const response = await fetch(`http://127.0.0.1:${port}${path}`);
+			const text = await response.text();
+			if (!response.ok) throw new Error(`${path}: ${response.status}`);
+			return text;
+		};
+		for (const path of PAGES) report(`page ${path}`, await best(() => get(path), 5), 100);
+		for (const typed of ['thing 512', 'numbre 77', 'plcae 12'])
+			report(`Find “${typed}”`, await best(() => get(`/find?${new URLSearchParams({ q: typed })}`), 5), 50);
+		await get('/');
+		const form = new URLSearchParams({ text: 'corks 5' });
+		await fetch(`http://127.0.0.1:${port}/home/supplies?/add`, {
+			method: 'POST',
+			body: form,
+			headers: { origin: `http://127.0.0.1:${port}` }
+		});
+		const start = performance.now();
+		await get('/');
+		report('Next right after a change, nothing cached', performance.now() - start, 100);
+	} finally {
+		server.kill();
+		rmSync(data, { recursive: true, force: true });
+	}
+}
+
 console.log(
 	`${'memory in use'.padEnd(58)} ${(process.memoryUsage().rss / 1024 / 1024).toFixed(0).padStart(8)} MB`
 );

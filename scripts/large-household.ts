@@ -1,7 +1,8 @@
 import type { Db } from '../src/lib/server/database/open.ts';
 import { addLine } from '../src/lib/server/stores/supply-lines.ts';
 import { itemNamed } from '../src/lib/server/stores/items.ts';
-import { addLesson } from '../src/lib/server/stores/units.ts';
+import { addDays } from '../src/core/calendar/index.ts';
+import { addLesson, createUnit, setCalendar } from '../src/lib/server/stores/units.ts';
 import { seedEmpty } from '../src/lib/server/stores/household.ts';
 
 /** A household at the size that the screens are built for: 36 lessons × 20 lines × 6 children, 400 lots. */
@@ -84,6 +85,92 @@ export async function fillLarge(db: Db): Promise<void> {
 					counted_on: '2027-01-02'
 				})
 				.execute();
+		}
+	});
+}
+
+/**
+ * The house at its largest: 2,000 lots in 150 places, 3 units of 40 lessons with 8 lines each.
+ */
+export async function fillHouse(db: Db): Promise<void> {
+	await seedEmpty(db, 'America/Chicago');
+	await db.transaction().execute(async (trx) => {
+		for (let i = 0; i < 4; i++) {
+			await trx
+				.insertInto('person')
+				.values({
+					name: `Child ${i}`,
+					kind: 'child',
+					born: `20${15 + 3 * i}-05-01`,
+					allergies: '[]',
+					weekdays: null
+				})
+				.execute();
+		}
+		for (let i = 1; i <= 150; i++) {
+			await trx
+				.insertInto('place')
+				.values({
+					parent_id: i <= 10 ? null : i <= 50 ? 1 + (i % 10) : 11 + (i % 40),
+					name: `place ${i}`,
+					kind: i <= 10 ? 'room' : i <= 50 ? 'furniture' : 'shelf',
+					position: i,
+					floor_mm: i > 50 ? (i % 5) * 400 : null
+				})
+				.execute();
+		}
+		for (let i = 0; i < 2000; i++) {
+			const item = await itemNamed(
+				trx,
+				`${['red', 'blue', 'small', 'round'][i % 4]} thing number ${i % 900}`
+			);
+			await trx
+				.insertInto('lot')
+				.values({
+					item_id: item.id,
+					amount: String(1 + (i % 17)),
+					unit: 'each',
+					place_id: 1 + (i % 150),
+					good_until: i % 9 ? null : addDays('2027-02-01', i % 60),
+					counted_on: i % 5 ? '2027-01-02' : '2026-06-01'
+				})
+				.execute();
+		}
+		for (let u = 0; u < 3; u++) {
+			const run = await createUnit(trx, `Unit ${u}`, '2027-01-22');
+			await setCalendar(trx, run, {
+				start: '2027-01-04',
+				end: null,
+				weekdays: u === 0 ? [2, 4] : [1, 3, 5],
+				keepFree: 0,
+				habits: { kind: null, date: null, streams: {} }
+			});
+			for (let l = 0; l < 40; l++) {
+				const lesson = await addLesson(trx, run, {
+					title: `Lesson ${l}`,
+					note: '',
+					optional: 0,
+					sessions: 1
+				});
+				for (let s = 0; s < 8; s++) {
+					const item = `${['red', 'blue', 'small', 'round'][(l + s) % 4]} thing number ${(l * 29 + s * 7 + u * 300) % 900}`;
+					await addLine(trx, {
+						lesson,
+						written: `2 ${item} per child`,
+						item,
+						quantity: 1 + (s % 4),
+						to: null,
+						unit: 'each',
+						per: (['family', 'child', 'pair'] as const)[s % 3],
+						groupSize: null,
+						optional: false,
+						or: [],
+						note: null,
+						check: false,
+						use: s % 5 ? 'consumed' : 'kept'
+					});
+				}
+			}
 		}
 	});
 }

@@ -16,10 +16,17 @@ const VIEWS = [
 	{ name: 'supplies', path: '/home/supplies' },
 	{ name: 'places', path: '/home/places' },
 	{ name: 'house', path: '/house' },
+	{ name: 'first-evening', path: '/start/unit', contents: true },
+	{ name: 'next', path: '/' },
+	{ name: 'file', path: '/home/files', file: true },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST =
 	'Lesson 6: The round earth, flattened\n3 oranges per child\nsome yarn\n1 fine-tip black marker\nglobe\nlarge bowl or jar\n12 craft sticks per child';
+const CONTENTS =
+	'Table of Contents\nLesson 1 A pond in a jar … 5\nLesson 2 What floats … 11\nLesson 3 Frogs and\ntoads … 18\n   Eggs, tadpoles, frogs\nAnswer key … 60';
+const SHEET =
+	'Item,Qty,Unit,Where,Best before\ngoogly eyes,40,,desk,\nglue,=2+3,bottle,,\nfelt,½½ sheet,,,\nflour,3,kg,top shelf,\npaper plates,14,,under the sink,\nribbon,3,m,sewing basket,';
 const PORT = '3290';
 const FLAGS =
 	'--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync';
@@ -38,17 +45,31 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 try {
-	for (const { name, path, phone, dark, click, paste } of VIEWS) {
+	for (const { name, path, phone, dark, click, paste, contents, file } of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			colorScheme: dark ? 'dark' : 'light'
 		});
-		await page.goto(`http://localhost:${PORT}${path}`, { waitUntil: 'networkidle' });
+		await page.goto(`http://localhost:${PORT}${path}`, { waitUntil: 'load' });
+		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+		await page.evaluate(() => document.fonts.ready);
 		if (click) await page.getByRole('button', { name: click }).click();
 		if (paste) {
 			await page.getByLabel('Supply list').fill(LIST);
 			await page.getByRole('button', { name: 'Read the list' }).click();
 			await page.getByRole('button', { name: 'Save the list' }).waitFor();
+		}
+		if (contents) {
+			await page.getByLabel('Topic').fill('Ponds and Streams');
+			await page.getByLabel('Lessons, as the book lists them').fill(CONTENTS);
+		}
+		if (file) {
+			const buffer = Buffer.from(SHEET);
+			await page
+				.locator('input[type=file]')
+				.setInputFiles({ name: 'craft shelf.csv', mimeType: 'text/csv', buffer });
+			await page.getByRole('button', { name: 'Read the file' }).click();
+			await page.getByText('As read').waitFor();
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });
 		await page.close();

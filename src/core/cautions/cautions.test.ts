@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ALLERGENS, CAUTION_RULES, SMALL_BALL, SMALL_PARTS_CYLINDER } from '../reference/index.ts';
-import { cautionsFor, monthsOld, reachOf, withinReach } from './index.ts';
+import { cautionsFor, furnitureCaution, monthsOld, reachOf, TALL_FURNITURE, withinReach } from './index.ts';
 
 const child = (name: string, born: string, allergies: string[] = []) => ({ name, born, allergies });
 const DAY = '2027-01-26';
@@ -104,5 +104,19 @@ describe('reach (common practice, by age)', () => {
 			reachOf({ ...tamsin, born }, DAY)
 		);
 		expect(reaches).toEqual(reaches.toSorted((a, b) => a - b));
+	});
+});
+
+describe('furniture that tips', () => {
+	const reacher = (name: string, born: string) => ({ ...child(name, born), reachMm: null });
+
+	// ASTM F2057 (from memory): clothing storage of 27 in and more, children under six.
+	it('from the height on that the standard names, for children under six', () => {
+		expect(TALL_FURNITURE.fromMm).toBeCloseTo(27 * 25.4, -2);
+		const five = reacher('Wren', '2021-01-27');
+		const six = reacher('Sol', '2021-01-26');
+		expect(furnitureCaution(701, DAY, [five, six])?.who).toEqual(['Wren']);
+		expect(furnitureCaution(700, DAY, [five])).toBeNull();
+		expect(furnitureCaution(2000, DAY, [six])).toBeNull();
 	});
 });

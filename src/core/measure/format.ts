@@ -53,6 +53,9 @@ const METRIC: ReadonlySet<Unit> = new Set(['g', 'kg', 'ml', 'l', 'mm', 'cm', 'm'
  * three figures after the point, fewer the larger it is ("9.56", "126").
  */
 export function numberText(amount: Exact, unit: Unit = 'each'): string {
+	const plain = amount.valueOf();
+	// Most amounts are small whole numbers, and formatting one is slow.
+	if (Number.isInteger(plain) && plain < 1000) return String(plain);
 	const whole = amount.floor();
 	const rest = amount.sub(whole);
 	const glyph = GLYPHS[rest.toFraction()];

@@ -1,4 +1,5 @@
 import { dayText } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
 import { findBest } from '$core/find/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Situation } from './situation.ts';
@@ -61,9 +62,10 @@ function indexOf(situation: Situation): Found[] {
 		href: `/home/places?place=${place.id}`
 	}));
 	const aliases = snapshot.aliases.map((alias) => ({ name: alias.name, id: alias.item_id }));
+	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
 	const things = [...snapshot.items.map((item) => ({ name: item.name, id: item.id })), ...aliases].map(
 		({ name, id }) => {
-			const lots = snapshot.lots.filter((lot) => lot.item_id === id && lot.amount !== '0');
+			const lots = (lotsOf.get(id) ?? []).filter((lot) => lot.amount !== '0');
 			const where = lots.map(
 				(lot) => `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`
 			);

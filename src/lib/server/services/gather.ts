@@ -13,6 +13,7 @@ import {
 } from '$core/measure/index.ts';
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
+import { byId } from '../stores/snapshot.ts';
 import type { RunSituation, Situation, SupplyNeed } from './situation.ts';
 import { byText, placePath, thingText } from './words.ts';
 
@@ -181,7 +182,7 @@ function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['
 		}
 	}
 	return [...amounts].map(([id, amount]) => {
-		const lot = lots.find((one) => String(one.id) === id)!;
+		const lot = byId(lots).get(Number(id))!;
 		return {
 			place: placePath(places, lot.place_id),
 			amount: amountText(amount, needs[0].unit),

@@ -32,6 +32,7 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 	const unitOf = new Map<number, Unit>();
 	const problems = new Map<string, string>();
 	const dated = asked.filter((one) => one.date !== null);
+	const datedOf = groupBy(dated, (one) => one.item.id);
 	const boxes = new Set(
 		snapshot.runs.map((run) => run.collecting_place_id).filter((place) => place !== null)
 	);
@@ -44,9 +45,7 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 		const unit = unitIn(measures, inStock[0].unit, item.name);
 		unitOf.set(itemId, unit);
 		// What lies in the box of a unit that wants it is taken first, what lies in another unit's box last.
-		const wanted = new Set(
-			dated.filter((one) => one.item.id === itemId).map((one) => one.run.run.collecting_place_id)
-		);
+		const wanted = new Set((datedOf.get(itemId) ?? []).map((one) => one.run.run.collecting_place_id));
 		const rank = (lot: Row<'lot'>) =>
 			lot.place_id === null || !boxes.has(lot.place_id) ? 1 : wanted.has(lot.place_id) ? 0 : 2;
 		const sorted = inStock.toSorted((a, b) => rank(a) - rank(b));
@@ -55,8 +54,8 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 			.map((lot): Lot => ({
 				id: String(lot.id),
 				item: item.name,
-				amount: exact(lot.amount),
-				unit: lot.unit,
+				amount: convert(exact(lot.amount), lot.unit, unit, item.name),
+				unit,
 				goodUntil: lot.good_until
 			}));
 		const back = item.keep_back ? exact(item.keep_back) : ZERO;
@@ -86,8 +85,8 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 			use: one.line.use,
 			date: one.date!,
 			until: one.line.out_until && one.line.out_until > one.date! ? one.line.out_until : one.date!,
-			amount: one.amount,
-			unit: one.line.unit
+			amount: comparable ? convert(one.amount, one.line.unit, unit, one.item.name) : one.amount,
+			unit: comparable ? unit : one.line.unit
 		};
 	});
 	const served = new Map(

@@ -9,6 +9,7 @@ import {
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
+import { byId } from '../stores/snapshot.ts';
 import type { RunSituation, Situation } from './situation.ts';
 import { numberTyped } from './words.ts';
 
@@ -87,7 +88,7 @@ export function reviewList(
 	const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 	const rows = read.map((line, i): ReviewRow => {
 		const match = matches[i];
-		const kept = match && situation.snapshot.lines.find((one) => one.id === Number(match.known.id));
+		const kept = match && byId(situation.snapshot.lines).get(Number(match.known.id));
 		return {
 			written: line.written,
 			lineNumber: list.lines[i].lineNumber,

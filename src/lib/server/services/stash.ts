@@ -12,6 +12,7 @@ import {
 	type Unit
 } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
+import { byId } from '../stores/snapshot.ts';
 import type { Situation } from './situation.ts';
 import { listText, numberTyped, placePath, walkingOrder } from './words.ts';
 
@@ -178,7 +179,7 @@ export function reachText(situation: Situation, item: string, place: number | nu
 /** The height of a place, or of the nearest one around it that has one. */
 function floorOf(situation: Situation, place: number | null): number | null {
 	for (let at = place; at !== null;) {
-		const row = situation.snapshot.places.find((one) => one.id === at);
+		const row = byId(situation.snapshot.places).get(at);
 		if (!row) return null;
 		if (row.floor_mm !== null) return row.floor_mm;
 		at = row.parent_id;
@@ -226,7 +227,7 @@ export function countAgain(situation: Situation): CountPlace[] {
 		)
 		.toSorted((a, b) => (order.get(a.place_id ?? -1) ?? 1e9) - (order.get(b.place_id ?? -1) ?? 1e9))
 		.map((lot) => {
-			const item = snapshot.items.find((one) => one.id === lot.item_id)!;
+			const item = byId(snapshot.items).get(lot.item_id)!;
 			const lesson = wanted.get(String(lot.id));
 			return {
 				path: placePath(snapshot.places, lot.place_id),

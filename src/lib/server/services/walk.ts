@@ -14,6 +14,7 @@ import {
 } from '$core/measure/index.ts';
 import { DUE_DAYS } from '$core/readiness/index.ts';
 import type { Trx } from '../stores/changes.ts';
+import { byId } from '../stores/snapshot.ts';
 import { patchNeed } from '../stores/needs.ts';
 import { countLot, moveLot } from '../stores/stash.ts';
 import { reachText } from './stash.ts';
@@ -99,7 +100,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 }
 
 function placeOf(situation: Situation, lot: number): number | null {
-	return situation.snapshot.lots.find((one) => one.id === lot)?.place_id ?? null;
+	return byId(situation.snapshot.lots).get(lot)?.place_id ?? null;
 }
 
 function walkRow(
@@ -108,10 +109,10 @@ function walkRow(
 	row: { lot: number; needs: SupplyNeed[]; amount: Exact }
 ): WalkRow {
 	const [first] = row.needs;
-	const lot = situation.snapshot.lots.find((one) => one.id === row.lot)!;
+	const lot = byId(situation.snapshot.lots).get(row.lot)!;
 	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
 	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
-	const box = situation.snapshot.places.find((place) => place.id === first.run.run.collecting_place_id);
+	const box = byId(situation.snapshot.places).get(first.run.run.collecting_place_id ?? 0);
 	// Somebody who takes no part may still get at the box.
 	const reach = box && !caution ? reachText(situation, first.item.name, box.id) : '';
 	return {
@@ -173,7 +174,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 		await patchNeed(trx, input.run, one.need.key, { found: now, unit: one.unit });
 	}
 	const box = first.run.run.collecting_place_id;
-	const lot = snapshot.lots.find((row) => row.id === input.lot)!;
+	const lot = byId(snapshot.lots).get(input.lot)!;
 	if (input.move && box !== null) {
 		await moveLot(
 			trx,
@@ -188,8 +189,8 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 
 /** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */
 export async function correct(trx: Trx, situation: Situation, lot: number, there: Exact): Promise<string> {
-	const row = situation.snapshot.lots.find((one) => one.id === lot);
+	const row = byId(situation.snapshot.lots).get(lot);
 	if (!row) throw new CoreError('That is not in the stash any more. Load the page again.');
 	await countLot(trx, lot, there, situation.today);
-	return situation.snapshot.items.find((item) => item.id === row.item_id)!.name;
+	return byId(situation.snapshot.items).get(row.item_id)!.name;
 }

@@ -50,15 +50,33 @@ export function byText(day: Day, today: Day): string {
 	return `by ${dayFromToday(day, today)}`;
 }
 
+/** Paths of a snapshot's places, made once. */
+const paths = new WeakMap<readonly Row<'place'>[], ReadonlyMap<number, string>>();
+
+function pathsOf(places: readonly Row<'place'>[]): ReadonlyMap<number, string> {
+	let known = paths.get(places);
+	if (!known) {
+		const byId = new Map(places.map((place) => [place.id, place]));
+		known = new Map(
+			places.map((place) => {
+				const names = [place.name];
+				for (
+					let parent = byId.get(place.parent_id ?? 0);
+					parent && names.length <= 20;
+					parent = byId.get(parent.parent_id ?? 0)
+				)
+					names.unshift(parent.name);
+				return [place.id, names.join(' › ')];
+			})
+		);
+		paths.set(places, known);
+	}
+	return known;
+}
+
 /** The places from the room down: "Kitchen › pantry › top shelf". */
 export function placePath(places: readonly Row<'place'>[], id: number | null): string {
-	const names: string[] = [];
-	for (let place = places.find((one) => one.id === id); place;) {
-		names.unshift(place.name);
-		const parent: number | null = place.parent_id;
-		place = names.length > 20 ? undefined : places.find((one) => one.id === parent);
-	}
-	return names.join(' › ') || 'no place noted';
+	return (id === null ? undefined : pathsOf(places).get(id)) ?? 'no place noted';
 }
 
 /** Every place in the order in which one walks through the house. */

@@ -51,3 +51,12 @@ export function readSnapshot(db: Db): Promise<Snapshot> {
 		};
 	});
 }
+
+const indexes = new WeakMap<readonly object[], ReadonlyMap<number, unknown>>();
+
+/** The rows of one table of a snapshot by their id; made once for each. */
+export function byId<T extends { readonly id: number }>(rows: readonly T[]): ReadonlyMap<number, T> {
+	let index = indexes.get(rows) as ReadonlyMap<number, T> | undefined;
+	if (!index) indexes.set(rows, (index = new Map(rows.map((row) => [row.id, row]))));
+	return index;
+}

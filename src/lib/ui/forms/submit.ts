@@ -10,7 +10,7 @@ export function newId(): string {
 
 type Options = {
 	/** Called after the change was made, before the page is loaded again. */
-	done?: () => void;
+	done?: () => unknown;
 	/** Empties the form afterwards. */
 	reset?: boolean;
 };
@@ -24,7 +24,7 @@ export function saves({ done, reset = false }: Options = {}): SubmitFunction {
 		formData.set('operation', newId());
 		return async ({ result, update }) => {
 			if (result.type === 'success') {
-				done?.();
+				await done?.();
 				const changed = (result.data as { changed?: string | null } | undefined)?.changed;
 				if (changed) sayDone(changed);
 			} else if (result.type === 'failure') {

@@ -1,5 +1,5 @@
 import { invalidateAll } from '$app/navigation';
-import { page } from '$app/state';
+import { navigating, page } from '$app/state';
 
 /** A change that this window made itself is on the screen by then. */
 const OWN_MS = 500;
@@ -53,6 +53,8 @@ export function followNews(): () => void {
 function isBusy(): boolean {
 	const at = document.activeElement;
 	return (
+		// Loading again would stop the way to the next page.
+		navigating.to !== null ||
 		(at instanceof HTMLElement &&
 			at.matches('input:not([type=checkbox]):not([type=radio]), textarea, select')) ||
 		document.querySelector('[role="dialog"]') !== null

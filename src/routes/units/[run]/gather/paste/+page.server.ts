@@ -32,6 +32,25 @@ const pasteForm = Joi.object<{ text: string; lesson: number }>({
 	lesson: Joi.number().integer().required().messages({ 'any.required': 'Please choose a lesson' })
 });
 
+const text = Joi.string().allow('').required();
+const restForm = Joi.array()
+	.max(MOST_LINES * 4)
+	.items(
+		Joi.object({
+			index: Joi.number().integer().required(),
+			id: Joi.number().integer().allow(null).required(),
+			lesson: Joi.number().integer().required(),
+			optional: Joi.boolean().required(),
+			...Object.fromEntries(
+				['written', 'note', 'quantity', 'to', 'unit', 'item', 'per', 'groupSize', 'use', 'or'].map((name) => [
+					name,
+					text
+				])
+			)
+		})
+	)
+	.required();
+
 const lineForm = Joi.object<LineForm & { keep: string }>(lineFields);
 
 export const actions: Actions = {
@@ -64,7 +83,7 @@ export const actions: Actions = {
 		try {
 			const { run } = await runOf(event.params);
 			const ownLessons = new Set(run.lessons.map(({ lesson }) => lesson.id));
-			const rows = rowsOf(form).map(({ index, id, keep, fields }) => {
+			const rows = [...rowsOf(form), ...restOf(form)].map(({ index, id, keep, fields }) => {
 				if (!keep) return null;
 				const line = asLine(checkedRow(fields, index), `row-${index}-`);
 				if (!ownLessons.has(line.lesson))
@@ -122,6 +141,30 @@ function checkedRow(fields: Record<string, string>, index: number): LineForm {
 	} catch (error) {
 		if (error instanceof CoreError) throw new CoreError(error.message, `row-${index}-${error.path}`);
 		throw error;
+	}
+}
+
+/** The rows that were not on the screen, as they were read. */
+function restOf(form: FormData): ReturnType<typeof rowsOf> {
+	const rest = form.get('rest');
+	if (typeof rest !== 'string' || !rest) return [];
+	const { error, value } = restForm.validate(parsed(rest), { stripUnknown: true });
+	if (error) throw new CoreError('The list did not arrive whole. Read it again.');
+	return (value as { index: number; id: number | null; optional: boolean }[]).map(
+		({ index, id, optional, ...fields }) => ({
+			index,
+			id,
+			keep: true,
+			fields: { ...(fields as Record<string, string>), optional: optional ? 'on' : '' }
+		})
+	);
+}
+
+function parsed(text: string): unknown {
+	try {
+		return JSON.parse(text);
+	} catch {
+		return null;
 	}
 }
 

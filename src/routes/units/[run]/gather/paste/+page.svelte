@@ -29,6 +29,13 @@
 		'Lesson 6: The round earth\n2 oranges per child\n1 sheet tracing film per child\nscissors, tape and a globe';
 	const SHOWN_AT_ONCE = 150;
 	let shown = $state(SHOWN_AT_ONCE);
+	const failingRow = $derived(Number(/^row-(\d+)-/.exec(failure?.path ?? '')?.[1] ?? -1));
+	/** Lines that are not on the screen go along in one field: thousands of fields would stop the browser. */
+	const rest = $derived(
+		review?.rows.flatMap((row, i) =>
+			i < shown || i === failingRow ? [] : [{ ...row, index: i, or: JSON.stringify(row.or) }]
+		) ?? []
+	);
 
 	function say(
 		counts: { doubtful: number; fresh: number; changed: number; same: number },
@@ -95,19 +102,11 @@
 	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4">
 		<input type="hidden" name="text" value={typed?.text ?? ''} />
 		<input type="hidden" name="lesson" value={typed?.lesson ?? ''} />
+		{#if rest.length}<input type="hidden" name="rest" value={JSON.stringify(rest)} />{/if}
 		<ol class="border-t-2 border-ink">
 			{#each review.rows as row, i (i)}
-				{#if i < shown || row.doubt}
+				{#if i < shown || i === failingRow}
 					<ReviewRow {row} index={i} lessons={lessonOptions} {failure} />
-				{:else}
-					<li hidden>
-						<input type="hidden" name="row-{i}-keep" value="on" />
-						{#each ['id', 'written', 'note', 'quantity', 'to', 'unit', 'item', 'per', 'groupSize', 'use', 'lesson'] as const as field (field)}
-							<input type="hidden" name="row-{i}-{field}" value={row[field] ?? ''} />
-						{/each}
-						<input type="hidden" name="row-{i}-or" value={JSON.stringify(row.or)} />
-						{#if row.optional}<input type="hidden" name="row-{i}-optional" value="on" />{/if}
-					</li>
 				{/if}
 			{/each}
 		</ol>

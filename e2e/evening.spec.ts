@@ -1,0 +1,136 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+import type { Locator, Page } from '@playwright/test';
+
+test.use({ demo: false });
+
+/** Goes on with Tab alone until something has the focus, as somebody without a mouse would. */
+async function tabTo(page: Page, wanted: Locator): Promise<void> {
+	for (let i = 0; i < 60; i++) {
+		if (await wanted.evaluate((element) => element === document.activeElement)) return;
+		await page.keyboard.press('Tab');
+	}
+	throw new Error('The focus never came there.');
+}
+
+async function typeInto(page: Page, label: string, text: string): Promise<void> {
+	await tabTo(page, page.getByLabel(label, { exact: true }));
+	await page.keyboard.insertText(text);
+}
+
+async function press(page: Page, name: string): Promise<void> {
+	await tabTo(page, page.getByRole('button', { name, exact: true }));
+	await page.keyboard.press('Enter');
+}
+
+const CONTENTS = `Table of Contents
+Introduction ........ 1
+Lesson 1 A pond in a jar … 5
+Lesson 2 What floats … 11
+Lesson 3 Frogs and
+toads … 18
+Answer key … 60`;
+const LIST = `Lesson 1: A pond in a jar
+1 glass jar with lid per child
+2 cups gravel
+Lesson 2: What floats
+3 corks per child
+some salt`;
+
+test('a first evening from an empty house to a first true answer, by keyboard alone', async ({ page }) => {
+	await open(page, '/');
+	await expect(page.getByText('from an empty house to a first true answer')).toBeVisible();
+	await tabTo(page, page.getByRole('link', { name: 'Begin' }));
+	await page.keyboard.press('Enter');
+
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who is taught here?');
+	await typeInto(page, 'Children: name, date of birth, allergies', 'Odile, May 3, 2016\nOde, tomorrow');
+	await expect(page.getByText('“tomorrow” could not be read')).toBeVisible();
+	await press(page, 'Go on');
+	await expect(page.getByText('Line 2, “Ode, tomorrow”').first()).toBeVisible();
+	await tabTo(page, page.getByLabel('Children: name, date of birth, allergies'));
+	await page.keyboard.press('Control+a');
+	await page.keyboard.insertText('Odile, May 3, 2016\nTamsin, May 19, 2024, allergic to milk');
+	await typeInto(page, 'Adults who help, if more than you', 'Juno and Ferris');
+	await press(page, 'Go on');
+
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do things lie?');
+	await typeInto(
+		page,
+		'Rooms, shelves, boxes',
+		'Kitchen: pantry > top shelf, drawer\nSchool room: white shelf'
+	);
+	await expect(page.getByText('top shelf')).toBeVisible();
+	await press(page, 'Go on');
+
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
+	await tabTo(page, page.getByLabel('Paper'));
+	await page.keyboard.press('ArrowDown');
+	await press(page, 'Go on');
+
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('What comes first?');
+	await expectAccessible(page);
+	await typeInto(page, 'Topic', 'Ponds and Streams');
+	await typeInto(page, 'Lessons, as the book lists them', CONTENTS);
+	await expect(page.getByText('3 lessons, 3 lines left out')).toBeVisible();
+	await expect(page.getByText('Frogs and toads')).toBeVisible();
+	await press(page, 'Start with 3 lessons');
+
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('What does it need?');
+	await typeInto(page, 'Supply list', LIST);
+	await press(page, 'Read the list');
+	await expect(page.getByRole('heading', { name: '1 of 4 lines want a look' })).toBeVisible();
+	await press(page, 'Save the list');
+
+	// The first true answer: two children, so two jars and six corks, nothing at home.
+	await expect(page.getByText('4 things are listed, 4 not at home')).toBeVisible();
+	await open(page, '/units/1/gather');
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('6 corks');
+	await open(page, '/');
+	await expect(page.getByText('First evening')).toHaveCount(0);
+	await open(page, '/home/places');
+	await expect(page.getByText('7 places, in walking order')).toBeVisible();
+});
+
+test('the first evening can be skipped, left and resumed @phone', async ({ page }) => {
+	await open(page, '/start');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who is taught here?');
+	await page.getByRole('button', { name: 'Skip this for now' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do things lie?');
+	await page.getByLabel('Rooms, shelves, boxes').fill('Kitchen: drawer');
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Go on' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
+
+	await open(page, '/');
+	await expect(page.getByText('First evening: 1 of 5 steps done')).toBeVisible();
+	await page.getByRole('link', { name: 'Go on' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
+	await page.getByRole('link', { name: /Who is here/ }).click();
+	await page.getByLabel('Children: name, date of birth, allergies').fill('Perrin 2019-06-02');
+	await page.getByRole('button', { name: 'Go on' }).click();
+	await expect(page.getByText('In the house: Perrin')).toBeVisible();
+
+	await open(page, '/start/list');
+	await expect(page.getByText('A supply list belongs to a unit')).toBeVisible();
+	await page.getByRole('button', { name: 'I will find my own way' }).click();
+	await expect(page.getByRole('heading', { name: 'No unit yet' })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('First evening: 2 of 5 steps done')).toBeVisible();
+});
+
+test('every first screen of an empty house says what to do, on the phone too @phone', async ({ page }) => {
+	for (const [view, words] of [
+		['/', 'Begin'],
+		['/units', 'Start with a name'],
+		['/lists/walk', 'Nothing'],
+		['/home/supplies', 'One shelf is a good start'],
+		['/home/places', 'Only the places that matter'],
+		['/home/count', ''],
+		['/home/files', 'Take out'],
+		['/house', 'Add the children first']
+	]) {
+		await open(page, view);
+		await expectAccessible(page);
+		await expect(page.getByRole('main')).toContainText(words);
+	}
+});
