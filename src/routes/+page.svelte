@@ -62,65 +62,74 @@
 					</ul>
 				</section>
 			{/if}
-			<Sentence sentence={data.next.sentence} />
-			{#if data.adults.length > 1}
-				<form
-					method="post"
-					action="/?/iam"
-					use:enhance
-					class="mt-4 flex flex-wrap items-center gap-x-1 gap-y-1 text-sm"
-				>
-					<span class="mr-1 text-ink-2">This is the list of</span>
-					{#each [{ id: 0, name: 'everybody' }, ...data.adults] as one (one.id)}
-						<button
-							name="person"
-							value={one.id}
-							aria-pressed={(data.actor ?? 0) === one.id}
-							class="min-h-9 rounded-[3px] border border-edge px-3 font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-sheet"
-							>{one.name}</button
+			<div class="grid gap-x-12 xl:grid-cols-[minmax(0,1fr)_19rem]">
+				<div>
+					<Sentence sentence={data.next.sentence} />
+					{#if data.adults.length > 1}
+						<form
+							method="post"
+							action="/?/iam"
+							use:enhance
+							class="mt-4 flex flex-wrap items-center gap-x-1 gap-y-1 text-sm"
 						>
-					{/each}
-				</form>
-			{/if}
-			{#if data.next.acts.length}
-				<section class="mt-6 max-w-3xl" aria-labelledby="next-acts">
-					<h2 id="next-acts" class="mb-2 text-lg">Do next</h2>
-					<ActList acts={data.next.acts} action="/" named />
-					{#if data.next.later}<p class="mt-3 text-ink-2">{data.next.later} more wait further ahead.</p>{/if}
-					{#if data.next.withOthers}<p class="mt-3 text-ink-2">{data.next.withOthers}.</p>{/if}
-				</section>
-			{:else}
-				<p class="mt-4 text-ink-2">
-					Nothing to do by any date. Look at your units for what is being collected.
-				</p>
-			{/if}
-			{#if data.running}
-				<section class="mt-8 max-w-3xl border-t border-rule pt-4" aria-labelledby="pause">
-					<h2 id="pause" class="text-lg">A sick week</h2>
-					{#if data.pause}
-						<ul class="mt-1">
-							{#each data.pause as moved (moved.unitName)}<li>
-									<strong>{moved.unitName}:</strong>
-									{moved.text}.
-								</li>{/each}
-						</ul>
+							<span class="mr-1 text-ink-2">This is the list of</span>
+							{#each [{ id: 0, name: 'everybody' }, ...data.adults] as one (one.id)}
+								<button
+									name="person"
+									value={one.id}
+									aria-pressed={(data.actor ?? 0) === one.id}
+									class="min-h-9 rounded-[3px] border border-edge px-3 font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-sheet"
+									>{one.name}</button
+								>
+							{/each}
+						</form>
+					{/if}
+					{#if data.next.acts.length}
+						<section class="mt-6 max-w-3xl" aria-labelledby="next-acts">
+							<h2 id="next-acts" class="mb-2 text-lg">Do next</h2>
+							<ActList acts={data.next.acts} action="/" named />
+							{#if data.next.later}<p class="mt-3 text-ink-2">
+									{data.next.later} more wait further ahead.
+								</p>{/if}
+							{#if data.next.withOthers}<p class="mt-3 text-ink-2">{data.next.withOthers}.</p>{/if}
+						</section>
 					{:else}
-						<p class="text-ink-2">
-							Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings them
-							back.
+						<p class="mt-4 text-ink-2">
+							Nothing to do by any date. Look at your units for what is being collected.
 						</p>
 					{/if}
-					<form
-						method="post"
-						action="/?/pause"
-						use:enhance={saves()}
-						class="mt-3 flex flex-wrap items-center gap-4"
+				</div>
+				{#if data.running}
+					<section
+						class="mt-8 max-w-3xl self-start border-t border-rule pt-4 xl:mt-0 xl:border-t-0 xl:border-l-4 xl:pt-0 xl:pl-5"
+						aria-labelledby="pause"
 					>
-						<Button type="submit">Pause everything</Button>
-						{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
-					</form>
-				</section>
-			{/if}
+						<h2 id="pause" class="text-lg">A sick week</h2>
+						{#if data.pause}
+							<ul class="mt-1">
+								{#each data.pause as moved (moved.unitName)}<li>
+										<strong>{moved.unitName}:</strong>
+										{moved.text}.
+									</li>{/each}
+							</ul>
+						{:else}
+							<p class="text-ink-2">
+								Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings
+								them back.
+							</p>
+						{/if}
+						<form
+							method="post"
+							action="/?/pause"
+							use:enhance={saves()}
+							class="mt-3 flex flex-wrap items-center gap-4"
+						>
+							<Button type="submit">Pause everything</Button>
+							{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
+						</form>
+					</section>
+				{/if}
+			</div>
 		{/if}
 	</main>
 </Sheet>

@@ -1,10 +1,13 @@
 import type { RequestHandler } from '@sveltejs/kit';
-import { listen } from '$lib/server/news.ts';
+import { store } from '$lib/server/household.ts';
+import { listen, type News } from '$lib/server/news.ts';
+import { revisionOf } from '$lib/server/stores/changes.ts';
 
 const HEARTBEAT_MS = 20_000;
 
 /** Server-sent events: a line for every change of the household's data. */
-export const GET: RequestHandler = ({ request }) => {
+export const GET: RequestHandler = async ({ request }) => {
+	const revision = await revisionOf((await store()).read);
 	const text = new TextEncoder();
 	let end = () => {};
 	const body = new ReadableStream<Uint8Array>({
@@ -25,7 +28,8 @@ export const GET: RequestHandler = ({ request }) => {
 				}
 			};
 			request.signal.addEventListener('abort', end);
-			send('retry: 2000\n\n');
+			// The first line says where the data stands: something may have changed while nobody listened.
+			send(`retry: 2000\ndata: ${JSON.stringify({ revision } satisfies News)}\n\n`);
 		},
 		cancel: () => end()
 	});

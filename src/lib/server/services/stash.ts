@@ -54,8 +54,27 @@ export type Stash = { readonly sentence: string; readonly items: readonly StashI
 
 const GOES_OFF_DAYS = 30;
 
-/** What the house has, item by item, with what is promised to lessons and what wants attention. */
+const stashes = new WeakMap<Situation, Stash>();
+
+/** What the house has, item by item, with what is promised to lessons and what wants attention. Made once a situation. */
 export function stashOf(situation: Situation): Stash {
+	let stash = stashes.get(situation);
+	if (!stash) stashes.set(situation, (stash = makeStash(situation)));
+	return stash;
+}
+
+/** Items whose name, other names or places contain what was typed. */
+export function searchStash({ items }: Stash, typed: string): readonly StashItem[] {
+	const wanted = typed.trim().toLowerCase();
+	if (!wanted) return items;
+	return items.filter((item) =>
+		[item.name, ...item.aliases, ...item.lots.map((lot) => lot.place.toLowerCase())].some((text) =>
+			text.includes(wanted)
+		)
+	);
+}
+
+function makeStash(situation: Situation): Stash {
 	const { snapshot } = situation;
 	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
 	const reserved = reservedByItem(situation);

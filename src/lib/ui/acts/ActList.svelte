@@ -44,7 +44,7 @@
 
 <ol class="divide-y divide-rule border-y border-rule">
 	{#each acts as act (act.id)}
-		<li class="flex items-center gap-3 py-2.5">
+		<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5 sm:flex-nowrap">
 			{#if act.kind === 'walk'}
 				<a
 					href="/lists/walk?unit={act.run}"
@@ -66,33 +66,41 @@
 					</button>
 				</form>
 			{/if}
-			<div class="min-w-0 flex-1">
+			<div class="min-w-48 flex-1">
 				<p class="leading-snug font-semibold">{act.title}</p>
 				<p class="text-sm leading-snug text-ink-2">
 					{named ? `${act.unitName} · ` : ''}{act.detail}
 				</p>
 			</div>
-			<p class="v-{act.verdict.replace(' ', '-')} max-w-28 text-right text-sm leading-tight font-semibold">
-				{#if act.verdict === 'late' || act.verdict === 'at risk'}<span class="block">{act.verdict}</span
-					>{/if}{act.when}
-			</p>
-			{#if adults.length > 2}
-				<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
-					<input type="hidden" name="keys" value={act.keys.join(' ')} />
-					<select
-						name="person"
-						aria-label="Who does it: {act.title}"
-						value={act.doer ?? ''}
-						onchange={(event) => event.currentTarget.form?.requestSubmit()}
-						class="min-h-9 max-w-24 border-b border-edge bg-transparent text-sm {act.doer === null
-							? 'text-ink-2'
-							: 'font-semibold'}"
-					>
-						{#each adults as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-					</select>
-					<noscript><button class="text-sm font-semibold underline">Give</button></noscript>
-				</form>
-			{/if}
+			<div class="flex w-full items-center justify-between gap-3 pl-14 sm:w-auto sm:pl-0">
+				<p
+					class="v-{act.verdict.replace(
+						' ',
+						'-'
+					)} text-sm leading-tight font-semibold sm:max-w-36 sm:text-right"
+				>
+					{#if act.verdict === 'late' || act.verdict === 'at risk'}<span class="sm:block"
+							>{act.verdict},&#32;</span
+						>{/if}{act.when}
+				</p>
+				{#if adults.length > 2}
+					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
+						<input type="hidden" name="keys" value={act.keys.join(' ')} />
+						<select
+							name="person"
+							aria-label="Who does it: {act.title}"
+							value={act.doer ?? ''}
+							onchange={(event) => event.currentTarget.form?.requestSubmit()}
+							class="min-h-9 max-w-24 border-b border-edge bg-transparent text-sm {act.doer === null
+								? 'text-ink-2'
+								: 'font-semibold'}"
+						>
+							{#each adults as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+						</select>
+						<noscript><button class="text-sm font-semibold underline">Give</button></noscript>
+					</form>
+				{/if}
+			</div>
 		</li>
 	{/each}
 </ol>

@@ -32,14 +32,7 @@ export function followNews(): () => void {
 		} else if (!source) {
 			source = new EventSource('/events');
 			source.onmessage = heard;
-			// Something may have changed while nobody listened: an open stream says from where.
-			source.onopen = () => void invalidateIfBehind();
 		}
-	}
-	let opened = false;
-	async function invalidateIfBehind() {
-		if (opened && !isBusy()) await invalidateAll();
-		opened = true;
 	}
 	document.addEventListener('visibilitychange', follow);
 	follow();

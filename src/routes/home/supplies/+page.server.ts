@@ -6,7 +6,7 @@ import { act } from '$lib/server/act.ts';
 import { typedAmount } from '$lib/server/acts-on-needs.ts';
 import { situation, store } from '$lib/server/household.ts';
 import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { eventText, placeOptions, stashOf } from '$lib/server/services/stash.ts';
+import { eventText, placeOptions, searchStash, stashOf } from '$lib/server/services/stash.ts';
 import { placePath } from '$lib/server/services/words.ts';
 import { itemNamed, mergeItems, updateItem } from '$lib/server/stores/items.ts';
 import {
@@ -19,22 +19,36 @@ import {
 } from '$lib/server/stores/stash.ts';
 import type { Actions, PageServerLoad } from './$types';
 
+const SHOWN_AT_ONCE = 120;
+
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const shown = Number(url.searchParams.get('item')) || null;
 	const shownLot = Number(url.searchParams.get('lot')) || null;
+	const typed = url.searchParams.get('q') ?? '';
+	const shownItems = Number(url.searchParams.get('show')) || SHOWN_AT_ONCE;
+	const stash = stashOf(now);
+	const found = searchStash(stash, typed);
 	const { read } = await store();
 	const events = shown ? await eventsOfItem(read, shown) : shownLot ? await eventsOfLot(read, shownLot) : [];
 	return {
-		stash: stashOf(now),
+		sentence: stash.sentence,
+		isEmpty: stash.items.length === 0,
+		items: found.slice(0, shownItems),
+		found: found.length,
+		more: shownItems + SHOWN_AT_ONCE,
+		typed,
+		item: stash.items.find((one) => one.id === shown) ?? null,
+		lot:
+			stash.items
+				.flatMap((one) => one.lots.map((lot) => ({ ...lot, item: one.name })))
+				.find((one) => one.id === shownLot) ?? null,
 		places: placeOptions(now),
 		suppliers: now.snapshot.suppliers.map((supplier) => ({
 			value: String(supplier.id),
 			label: supplier.name
 		})),
-		names: now.snapshot.items.map((item) => item.name),
-		shown,
-		shownLot,
+		names: shown ? now.snapshot.items.map((item) => item.name) : [],
 		add: url.searchParams.get('add') ?? '',
 		history: events.map((event) => ({
 			id: event.id,

@@ -15,35 +15,35 @@
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	type Item = (typeof data.stash.items)[number];
+	type Item = (typeof data.items)[number];
 
-	let search = $state('');
-	const SHOWN_AT_ONCE = 120;
-	let shown = $state(SHOWN_AT_ONCE);
-	const found = $derived.by(() => {
-		const typed = search.trim().toLowerCase();
-		if (!typed) return data.stash.items;
-		return data.stash.items.filter((item) =>
-			[item.name, ...item.aliases, ...item.lots.map((lot) => lot.place.toLowerCase())].some((text) =>
-				text.includes(typed)
-			)
+	/** The address of this page with what is typed, and one thing or lot opened on it. */
+	function address(opened: Record<string, number> = {}, typed = data.typed) {
+		const query = new URLSearchParams([
+			...(typed ? [['q', typed]] : []),
+			...Object.entries(opened).map(([name, id]) => [name, String(id)])
+		]).toString();
+		return `/home/supplies${query ? `?${query}` : ''}`;
+	}
+	let waiting: ReturnType<typeof setTimeout> | undefined;
+	function look(typed: string) {
+		clearTimeout(waiting);
+		waiting = setTimeout(
+			() => void goto(address({}, typed), { replaceState: true, keepFocus: true, noScroll: true }),
+			120
 		);
-	});
+	}
 	const places = $derived([{ value: '', label: 'no place noted' }, ...data.places]);
 	const suppliers = $derived([{ value: '', label: 'the first shop' }, ...data.suppliers]);
-	const item = $derived(data.stash.items.find((one) => one.id === data.shown) ?? null);
-	const lot = $derived(
-		data.stash.items
-			.flatMap((one) => one.lots.map((own) => ({ ...own, item: one.name })))
-			.find((one) => one.id === data.shownLot) ?? null
-	);
-	const show = (one: Item) => goto(`/home/supplies?item=${one.id}`, { noScroll: true, keepFocus: true });
-	const close = () => goto('/home/supplies', { noScroll: true });
+	const item = $derived(data.item);
+	const lot = $derived(data.lot);
+	const show = (one: Item) => goto(address({ item: one.id }), { noScroll: true, keepFocus: true });
+	const close = () => goto(address(), { noScroll: true });
 </script>
 
 <svelte:head><title>Supplies at home · Gather Bin</title></svelte:head>
 
-<p class="max-w-3xl font-display text-xl leading-snug font-medium">{data.stash.sentence}</p>
+<p class="max-w-3xl font-display text-xl leading-snug font-medium">{data.sentence}</p>
 
 <form
 	method="post"
@@ -67,10 +67,10 @@
 		value=""
 		{failure}
 	/>
-	<Button type="submit" look={data.stash.items.length ? 'plain' : 'main'}>Add</Button>
+	<Button type="submit" look={data.isEmpty ? 'main' : 'plain'}>Add</Button>
 </form>
 
-{#if data.stash.items.length === 0}
+{#if data.isEmpty}
 	<div class="mt-6">
 		<EmptyState title="One shelf is a good start">
 			<p>
@@ -80,13 +80,21 @@
 		</EmptyState>
 	</div>
 {:else}
-	<div class="mt-6 max-w-sm">
-		<Field label="Look for a thing or a place" name="search">
-			{#snippet children(aria)}<input class="typed" type="search" bind:value={search} {...aria} />{/snippet}
+	<form method="get" class="mt-6 max-w-sm">
+		<Field label="Look for a thing or a place" name="q">
+			{#snippet children(aria)}<input
+					class="typed"
+					type="search"
+					name="q"
+					value={data.typed}
+					autocomplete="off"
+					oninput={(event) => look(event.currentTarget.value)}
+					{...aria}
+				/>{/snippet}
 		</Field>
-	</div>
+	</form>
 	<ul class="mt-3 divide-y divide-rule border-y-2 border-ink">
-		{#each found.slice(0, shown) as one (one.id)}
+		{#each data.items as one (one.id)}
 			<li class="grid items-start gap-x-4 gap-y-1 py-2 sm:grid-cols-[14rem_7rem_1fr]">
 				<button
 					type="button"
@@ -107,7 +115,7 @@
 							type="button"
 							class="inline-flex flex-wrap items-baseline gap-1.5 text-left hover:underline"
 							aria-label="Change {one.name}, {own.amount}, {own.place}"
-							onclick={() => goto(`/home/supplies?lot=${own.id}`, { noScroll: true, keepFocus: true })}
+							onclick={() => goto(address({ lot: own.id }), { noScroll: true, keepFocus: true })}
 						>
 							<Tape text={own.place.split(' › ').slice(-2).join(' › ')} />
 							<span class="text-sm">{own.amount}{own.opened ? ', opened' : ''}</span>
@@ -124,8 +132,8 @@
 			<li class="py-3 text-ink-2">Nothing of that name.</li>
 		{/each}
 	</ul>
-	{#if found.length > shown}<p class="mt-3">
-			<Button onclick={() => (shown += SHOWN_AT_ONCE)}>Show more of {found.length}</Button>
+	{#if data.found > data.items.length}<p class="mt-3">
+			<Button href={address({ show: data.more })} data-sveltekit-noscroll>Show more of {data.found}</Button>
 		</p>{/if}
 {/if}
 

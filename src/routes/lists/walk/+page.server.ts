@@ -3,7 +3,7 @@ import { act } from '$lib/server/act.ts';
 import { typedAmount } from '$lib/server/acts-on-needs.ts';
 import { situation } from '$lib/server/household.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
-import { correct, tick, walkOf, type WalkSpan } from '$lib/server/services/walk.ts';
+import { correct, tick, walkOf, type WalkPlace, type WalkSpan } from '$lib/server/services/walk.ts';
 import type { Unit } from '$core/measure/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,15 +14,28 @@ export const load: PageServerLoad = async ({ url }) => {
 	const units = now.runs
 		.filter(({ run: one }) => one.state !== 'put away')
 		.map((one) => ({ id: one.run.id, name: one.unit.name }));
+	const walk = walkOf(now, run, span);
 	return {
-		walk: walkOf(now, run, span),
+		walk: url.searchParams.get('show') === 'all' ? walk : { ...walk, places: firstRows(walk.places) },
 		revision: now.snapshot.revision,
 		run,
 		span,
 		units,
-		allThings: walkOf(now, run, 'all').things
+		allThings: span === 'all' ? walk.things : walkOf(now, run, 'all').things
 	};
 };
+
+/** A walk through a very large house begins with as many rows as one evening takes. */
+const ROWS_AT_ONCE = 300;
+
+function firstRows(places: readonly WalkPlace[]): WalkPlace[] {
+	let left = ROWS_AT_ONCE;
+	return places.flatMap((place) => {
+		const rows = place.rows.slice(0, left);
+		left -= rows.length;
+		return rows.length ? [{ ...place, rows }] : [];
+	});
+}
 
 export const actions: Actions = {
 	found: (event) =>

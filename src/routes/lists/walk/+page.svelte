@@ -31,6 +31,7 @@
 		}
 		return shown;
 	});
+	const shownThings = $derived(data.walk.places.reduce((sum, place) => sum + place.rows.length, 0));
 	const left = $derived(places.flatMap((place) => place.rows).filter((row) => !ticked.has(row.id)));
 	const failure = $derived(form && 'message' in form ? form : null);
 
@@ -181,6 +182,11 @@
 				</EmptyState>
 			</div>
 		{/each}
+		{#if data.walk.things > shownThings}
+			<p class="no-print mt-4">
+				<Button href="{link(data.run, data.span)}&show=all">Show all {data.walk.things} things</Button>
+			</p>
+		{/if}
 
 		{#if data.walk.missing.length}
 			<section class="mt-8 break-inside-avoid" aria-labelledby="missing">

@@ -40,7 +40,7 @@
 
 <svelte:head><title>First evening · Gather Bin</title></svelte:head>
 <Sheet>
-	<main class="max-w-3xl">
+	<main>
 		<nav aria-label="First evening">
 			<ol class="flex flex-wrap gap-x-5 gap-y-1 text-sm">
 				{#each data.evening.steps as step, i (step.id)}
@@ -61,19 +61,26 @@
 		{#if done}<p class="mt-1 text-good">Here already: {done}. What you add now comes on top.</p>{/if}
 
 		{#if data.step === 'who'}
-			<p class="mt-2 text-lg text-ink-2">
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">
 				A line for each child. Amounts go by who takes part, cautions by age and allergy.
 			</p>
-			<form method="post" action="?/who" use:enhance={saves()} class="mt-4 space-y-4">
-				<TextField
-					label="Children: name, date of birth, allergies"
-					name="children"
-					rows={4}
-					bind:value={children}
-					placeholder={CHILDREN}
-					{failure}
-				/>
-				<PeopleRead text={children} dayFirst={data.household.measures === 'metric'} today={data.today} />
+			<form
+				method="post"
+				action="?/who"
+				use:enhance={saves()}
+				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
+			>
+				<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,38rem)_minmax(0,1fr)]">
+					<TextField
+						label="Children: name, date of birth, allergies"
+						name="children"
+						rows={4}
+						bind:value={children}
+						placeholder={CHILDREN}
+						{failure}
+					/>
+					<PeopleRead text={children} dayFirst={data.household.measures === 'metric'} today={data.today} />
+				</div>
 				<TextField
 					label="Adults who help, if more than you"
 					name="adults"
@@ -84,33 +91,52 @@
 				<Button type="submit" look="main">Go on</Button>
 			</form>
 		{:else if data.step === 'places'}
-			<p class="mt-2 text-lg text-ink-2">
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">
 				Only the rooms and shelves where school things are, in the order in which you walk. What is in a room
 				follows a colon.
 			</p>
-			<form method="post" action="?/places" use:enhance={saves()} class="mt-4 space-y-4">
-				<TextField
-					label="Rooms, shelves, boxes"
-					name="places"
-					rows={5}
-					bind:value={places}
-					placeholder={ROOMS}
-					{failure}
-				/>
-				<PlacesRead text={places} />
+			<form
+				method="post"
+				action="?/places"
+				use:enhance={saves()}
+				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
+			>
+				<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,38rem)_minmax(0,1fr)]">
+					<TextField
+						label="Rooms, shelves, boxes"
+						name="places"
+						rows={5}
+						bind:value={places}
+						placeholder={ROOMS}
+						{failure}
+					/>
+					<PlacesRead text={places} />
+				</div>
 				<Button type="submit" look="main">Go on</Button>
 			</form>
 		{:else if data.step === 'measures'}
-			<p class="mt-2 text-lg text-ink-2">Lists may be written in any measures; amounts are shown in yours.</p>
-			<form method="post" action="?/measures" use:enhance={saves()} class="mt-4 space-y-4">
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">
+				Lists may be written in any measures; amounts are shown in yours.
+			</p>
+			<form
+				method="post"
+				action="?/measures"
+				use:enhance={saves()}
+				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
+			>
 				<MeasureFields household={data.household} {failure} />
 				<Button type="submit" look="main">Go on</Button>
 			</form>
 		{:else if data.step === 'unit'}
-			<p class="mt-2 text-lg text-ink-2">
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">
 				A unit study is one topic for some weeks. Paste the table of contents of its book.
 			</p>
-			<form method="post" action="?/unit" use:enhance={saves()} class="mt-4 space-y-4">
+			<form
+				method="post"
+				action="?/unit"
+				use:enhance={saves()}
+				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
+			>
 				<TextField
 					label="Topic"
 					name="name"
@@ -119,15 +145,17 @@
 					class="max-w-md"
 					{failure}
 				/>
-				<TextField
-					label="Lessons, as the book lists them"
-					name="contents"
-					rows={7}
-					bind:value={contents}
-					placeholder={LESSONS}
-					{failure}
-				/>
-				<ContentsRead text={contents} />
+				<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,38rem)_minmax(0,1fr)]">
+					<TextField
+						label="Lessons, as the book lists them"
+						name="contents"
+						rows={7}
+						bind:value={contents}
+						placeholder={LESSONS}
+						{failure}
+					/>
+					<ContentsRead text={contents} />
+				</div>
 				<div class="flex flex-wrap gap-x-8 gap-y-3">
 					<DateField label="First day, if you know it" name="start" value={typed.start ?? ''} {failure} />
 					<Weekdays
@@ -138,17 +166,17 @@
 				<Button type="submit" look="main">{counted ? `Start with ${counted} lessons` : 'Go on'}</Button>
 			</form>
 		{:else if data.evening.run === null}
-			<p class="mt-2 text-lg text-ink-2">A supply list belongs to a unit, so that comes first.</p>
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">A supply list belongs to a unit, so that comes first.</p>
 			<p class="mt-4"><Button href="/start/unit" look="main">Start the first unit</Button></p>
 		{:else}
-			<p class="mt-2 text-lg text-ink-2">
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">
 				Paste the supply list as your book prints it. You will see how each line was read before anything is
 				kept.
 			</p>
 			<form
 				method="post"
 				action="/units/{data.evening.run}/gather/paste?/read&from=start"
-				class="mt-4 space-y-4"
+				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
 			>
 				<input type="hidden" name="lesson" value={data.lessons[0]?.id} />
 				<TextField label="Supply list" name="text" rows={9} placeholder={LIST} {failure} />
