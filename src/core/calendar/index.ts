@@ -3,3 +3,4 @@
  */
 export * from './dates.ts';
 export * from './teaching-days.ts';
+export * from './fit.ts';

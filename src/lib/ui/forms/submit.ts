@@ -1,4 +1,5 @@
 import type { SubmitFunction } from '@sveltejs/kit';
+import { tick } from 'svelte';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 
 /** An id that works without a secure context, as on the phone over plain http. */
@@ -17,7 +18,7 @@ type Options = {
 
 /**
  * For `use:enhance`: sends a form with an operation id, so that sending it twice changes nothing
- * twice, and shows the toast with Undo.
+ * twice, and shows the toast with Undo. What is wrong gets the focus.
  */
 export function saves({ done, reset = false }: Options = {}): SubmitFunction {
 	return ({ formData }) => {
@@ -37,6 +38,10 @@ export function saves({ done, reset = false }: Options = {}): SubmitFunction {
 				return;
 			}
 			await update({ reset });
+			if (result.type === 'failure') {
+				await tick();
+				document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+			}
 		};
 	};
 }
