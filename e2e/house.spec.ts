@@ -174,7 +174,7 @@ test.describe('an empty household', () => {
 	test('says what to do first, all the way to a list @phone', async ({ page }) => {
 		await open(page, '/');
 		await expectAccessible(page);
-		await page.getByRole('link', { name: 'Start a unit' }).click();
+		await open(page, '/units');
 		await page.getByRole('button', { name: 'Start this unit' }).click();
 		await expect(page.getByText('Please give the unit a name.').first()).toBeVisible();
 		await page.getByLabel('New unit').fill('Ponds and Streams');

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
@@ -8,6 +9,7 @@ import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import {
 	chosenWeekdays,
+	flag,
 	day,
 	id,
 	optionalDay,
@@ -19,6 +21,7 @@ import {
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
+import { countryOptions, regionOptions } from '$lib/server/services/holidays.ts';
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import * as people from '$lib/server/stores/people.ts';
 import type { Row } from '$lib/server/database/tables.ts';
@@ -52,6 +55,8 @@ export const load: PageServerLoad = async () => {
 			...one,
 			text: `${dayText(one.from_on)} to ${dayText(one.to_on)}`
 		})),
+		countries: countryOptions(),
+		regions: regionOptions(snapshot.household.country),
 		allergens: Object.keys(ALLERGENS),
 		today
 	};
@@ -100,7 +105,8 @@ async function asPerson(form: PersonForm): Promise<people.PersonInput> {
 	};
 }
 
-type HouseholdForm = people.Measures & HabitForm & { name: string; countAgeDays: number };
+type HouseholdForm = people.Measures &
+	HabitForm & { name: string; countAgeDays: number; country: string | null; region: string | null };
 
 type SupplierForm = {
 	id: number | null;
@@ -132,6 +138,8 @@ export const actions: Actions = {
 				name: title('the household a name'),
 				...habitFields,
 				...measureFields,
+				country: Joi.string().max(8).empty('').allow(null).default(null),
+				region: Joi.string().max(8).empty('').allow(null).default(null),
 				countAgeDays: Joi.number()
 					.integer()
 					.min(1)
@@ -164,6 +172,16 @@ export const actions: Actions = {
 	removeSupplier: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', (trx, form) =>
 			people.removeSupplier(trx, form.id)
+		),
+	feed: (event) =>
+		act(
+			event,
+			Joi.object<{ on: boolean }>({ on: flag }),
+			(on: boolean) => (on ? 'Calendar feed: a new address' : 'Calendar feed closed'),
+			async (trx, form) => {
+				await people.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
+				return form.on;
+			}
 		),
 	quiet: (event) =>
 		act(

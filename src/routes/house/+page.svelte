@@ -129,6 +129,24 @@
 					<TextField label="Name of the household" name="name" value={data.household.name} {failure} />
 					<HabitFields habits={data.habits} {failure} />
 					<MeasureFields household={data.household} {failure} />
+					<div class="grid gap-3 sm:grid-cols-2">
+						<SelectField
+							label="Public holidays of"
+							name="country"
+							options={[{ value: '', label: 'no country' }, ...data.countries]}
+							value={data.household.country ?? ''}
+							{failure}
+						/>
+						{#if data.regions.length}
+							<SelectField
+								label="Region"
+								name="region"
+								options={[{ value: '', label: 'all of it' }, ...data.regions]}
+								value={data.household.region ?? ''}
+								{failure}
+							/>
+						{/if}
+					</div>
 					<TextField
 						label="Days after which a count is looked at again"
 						name="countAgeDays"
@@ -138,6 +156,25 @@
 						{failure}
 					/>
 					<Button type="submit">Save</Button>
+				</form>
+			</section>
+
+			<section aria-labelledby="feed">
+				<h2 id="feed" class="mb-2 text-lg">In your own calendar</h2>
+				<p class="mb-2 text-sm text-ink-2">
+					Lessons, days off and days to act by, for a calendar program that reads them again by itself.
+					Whoever has the address can read them.
+				</p>
+				{#if data.household.feed_secret}
+					<p class="text-sm break-all select-all">/calendar/{data.household.feed_secret}.ics</p>
+				{/if}
+				<form method="post" action="?/feed" use:enhance={saves()} class="mt-2 flex gap-3">
+					<Button type="submit" name="on" value="1"
+						>{data.household.feed_secret ? 'A new address' : 'Open a feed'}</Button
+					>
+					{#if data.household.feed_secret}<Button type="submit" look="quiet" name="on" value=""
+							>Close it</Button
+						>{/if}
 				</form>
 			</section>
 

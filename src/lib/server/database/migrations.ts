@@ -169,9 +169,22 @@ create table import_draft (
 		)
 };
 
+const calendar: Migration = {
+	up: (db: Kysely<unknown>) =>
+		run(
+			db,
+			`
+alter table household add column country text;
+alter table household add column region text;
+alter table household add column feed_secret text;
+`
+		)
+};
+
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0001-first': first,
 	'0002-house': house,
-	'0003-evening': evening
+	'0003-evening': evening,
+	'0004-calendar': calendar
 };

@@ -22,6 +22,11 @@ export interface HouseholdTable {
 	paper: Generated<'letter' | 'A4'>;
 	/** Which steps of the first evening are done or skipped, as JSON. */
 	evening: Generated<Json>;
+	/** Whose public holidays are offered (ISO 3166 codes). */
+	country: string | null;
+	region: string | null;
+	/** What makes the address of the calendar feed; null is none. */
+	feed_secret: string | null;
 	habit: HabitKind;
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */

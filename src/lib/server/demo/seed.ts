@@ -35,6 +35,7 @@ export async function seedDemo(db: Db): Promise<void> {
 				week_start: HOUSEHOLD.weekStart,
 				fixed_today: TODAY,
 				measures: 'metric',
+				country: 'US',
 				evening: JSON.stringify({ over: 'done' }),
 				habit: 'a week ahead',
 				habit_date: null,

@@ -113,7 +113,9 @@ describe('habits', () => {
 			weekStart: 1,
 			measures: 'metric',
 			paper: 'letter',
-			countAgeDays: 120
+			countAgeDays: 120,
+			country: null,
+			region: null
 		} as const;
 		const unit = { start: '2027-01-05', end: null, weekdays: [2, 4], keepFree: 0 } as const;
 		const set = (

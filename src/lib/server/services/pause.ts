@@ -2,7 +2,7 @@ import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addBlocked } from '../stores/units.ts';
-import { computeSituation, type Situation } from './situation.ts';
+import { computeSituation, type RunSituation, type Situation } from './situation.ts';
 
 /** Days that a sick week lasts, today included. */
 export const PAUSE_DAYS = 7;
@@ -13,42 +13,71 @@ export type Moved = {
 	readonly text: string;
 };
 
-/** What a pause from today would do to each running unit, computed on a copy. */
+/** Days to be blocked in one run. */
+type Block = { readonly run: number; readonly from: Day; readonly to: Day };
+
+/** What a pause of all running units from today would do to each, computed on a copy. */
 export function pausePreview(situation: Situation): Moved[] {
-	const paused = computeSituation(withPause(situation), situation.today);
-	return situation.runs
-		.filter(({ run, calendar }) => run.state === 'running' && calendar !== null)
-		.map((before): Moved => {
-			const after = paused.runs.find(({ run }) => run.id === before.run.id)!;
-			const movedLessons = before.lessons.filter(
-				(lesson, i) => !lesson.over && lesson.dates.join() !== after.lessons[i].dates.join()
-			);
-			const late = paused.needs.filter((one) => one.run === after && one.verdict === 'late').length;
-			const wasLate = situation.needs.filter((one) => one.run === before && one.verdict === 'late').length;
-			const lost = (after.calendar?.shortBy ?? 0) - (before.calendar?.shortBy ?? 0);
-			const parts = [
-				movedLessons.length === 0
-					? 'no lesson moves'
-					: `${movedLessons.length === 1 ? '1 lesson moves' : `${movedLessons.length} lessons move`}, the last to ${after.calendar?.finish ? dayText(after.calendar.finish) : 'no day'}`,
-				after.calendar?.spare === null
-					? ''
-					: after.calendar?.spare === 1
-						? '1 day stays spare'
-						: `${after.calendar?.spare} days stay spare`,
-				lost > 0 ? `${lost} do not fit any more` : '',
-				late > wasLate ? `${late - wasLate} more things become late` : ''
-			];
-			return { unitName: before.unit.name, text: parts.filter(Boolean).join('; ') };
-		})
-		.filter((one) => one.text !== '');
+	const { today } = situation;
+	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
+	return blockedPreview(
+		situation,
+		running.map((run) => ({ run: run.id, from: today, to: lastDay(today) }))
+	);
 }
 
-function withPause(situation: Situation): Situation['snapshot'] {
-	const { snapshot, today } = situation;
-	const pauses = snapshot.runs
-		.filter((run) => run.state === 'running')
-		.map((run) => ({ id: -run.id, run_id: run.id, from_on: today, to_on: lastDay(today), reason: REASON }));
-	return { ...snapshot, blocked: [...snapshot.blocked, ...pauses] };
+/** What it would do if no lesson could be taught on one day of a run, computed on a copy. */
+export function missedPreview(situation: Situation, run: number, day: Day): Moved | null {
+	return blockedPreview(situation, [{ run, from: day, to: day }])[0] ?? null;
+}
+
+/** Blocks the missed day: its lesson and all that follow roll on. Answers the day in words. */
+export async function rollOn(trx: Trx, run: number, day: Day): Promise<string> {
+	await addBlocked(trx, run, day, day, 'missed');
+	return dayText(day);
+}
+
+function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[] {
+	const { snapshot } = situation;
+	const more = blocks.map(({ run, from, to }) => ({
+		id: -run,
+		run_id: run,
+		from_on: from,
+		to_on: to,
+		reason: ''
+	}));
+	const paused = computeSituation({ ...snapshot, blocked: [...snapshot.blocked, ...more] }, situation.today);
+	return situation.runs
+		.filter(({ run, calendar }) => calendar !== null && blocks.some((block) => block.run === run.id))
+		.map((before): Moved => {
+			const after = paused.runs.find(({ run }) => run.id === before.run.id)!;
+			return { unitName: before.unit.name, text: movedText(situation, before, paused, after) };
+		});
+}
+
+function movedText(
+	situation: Situation,
+	before: RunSituation,
+	paused: Situation,
+	after: RunSituation
+): string {
+	const moved = before.lessons.filter(
+		(lesson, i) => !lesson.over && lesson.dates.join() !== after.lessons[i].dates.join()
+	).length;
+	const late = (one: Situation, run: RunSituation) =>
+		one.needs.filter((need) => need.run === run && need.verdict === 'late').length;
+	const morelate = late(paused, after) - late(situation, before);
+	const lost = (after.calendar?.shortBy ?? 0) - (before.calendar?.shortBy ?? 0);
+	const { spare, finish } = after.calendar!;
+	const parts = [
+		moved === 0
+			? 'no lesson moves'
+			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}, the last to ${finish ? dayText(finish) : 'no day'}`,
+		spare === null ? '' : spare === 1 ? '1 day stays spare' : `${spare} days stay spare`,
+		lost > 0 ? `${lost} do not fit any more` : '',
+		morelate > 0 ? `${morelate} more things become late` : ''
+	];
+	return parts.filter(Boolean).join('; ');
 }
 
 const REASON = 'sick week';

@@ -1,4 +1,11 @@
-import { teachingDays, weekdayOf, type Day, type TeachingDays, type Weekday } from '$core/calendar/index.ts';
+import {
+	teachingDays,
+	weekdayOf,
+	type Day,
+	type TeachingDays,
+	type TeachingDaysInput,
+	type Weekday
+} from '$core/calendar/index.ts';
 import { cautionsFor, type Caution, type Participant } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
@@ -113,25 +120,33 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	return { snapshot, today, runs, needs };
 }
 
+/** What the days of a run are computed from; null while it has no start or no weekdays. */
+export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDaysInput | null {
+	const weekdays = JSON.parse(run.weekdays) as Weekday[];
+	if (!run.start_on || weekdays.length === 0) return null;
+	return {
+		start: run.start_on,
+		end: run.end_on,
+		weekdays,
+		blocked: snapshot.blocked
+			.filter((one) => one.run_id === run.id)
+			.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
+		lessons: snapshot.lessons
+			.filter((lesson) => lesson.run_id === run.id)
+			.map((lesson) => ({
+				id: String(lesson.id),
+				sessions: lesson.sessions,
+				optional: lesson.optional === 1
+			})),
+		keepFree: run.keep_free
+	};
+}
+
 function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 	const own = snapshot.lessons.filter((lesson) => lesson.run_id === run.id);
 	const weekdays = JSON.parse(run.weekdays) as Weekday[];
-	const blocked = snapshot.blocked.filter((one) => one.run_id === run.id);
-	const calendar =
-		run.start_on && weekdays.length
-			? teachingDays({
-					start: run.start_on,
-					end: run.end_on,
-					weekdays,
-					blocked: blocked.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
-					lessons: own.map((lesson) => ({
-						id: String(lesson.id),
-						sessions: lesson.sessions,
-						optional: lesson.optional === 1
-					})),
-					keepFree: run.keep_free
-				})
-			: null;
+	const input = calendarInput(snapshot, run);
+	const calendar = input && teachingDays(input);
 	const dates = new Map(calendar?.lessons.map((lesson) => [lesson.id, lesson.dates]));
 	const dropped = new Set(calendar?.dropped);
 	const members = new Set(

@@ -8,6 +8,7 @@ import type { Situation } from '../services/situation.ts';
 import { columnsOf } from './columns.ts';
 import { readCsv, writeCsv, type Sheet } from './csv.ts';
 import { LIST } from './list.ts';
+import { PLAN } from './plan-sheet.ts';
 import { PLACES } from './places.ts';
 import { rowsOf, type ImportPlan, type SheetKind } from './plan.ts';
 import { SUPPLIES } from './supplies.ts';
@@ -15,7 +16,7 @@ import { SUPPLIES } from './supplies.ts';
 export type { ImportPlan, PlannedRow } from './plan.ts';
 export { decodeText, MOST_BYTES } from './decode.ts';
 
-export const SHEET_KINDS = [SUPPLIES, PLACES, LIST] as unknown as readonly SheetKind[];
+export const SHEET_KINDS = [SUPPLIES, PLACES, LIST, PLAN] as unknown as readonly SheetKind[];
 
 /** What a file is by its columns: the kind whose needed columns it has; of several the one it fits best. */
 export function kindOf(sheet: Sheet): SheetKind {

@@ -61,6 +61,8 @@ export type HouseholdInput = Measures & {
 	readonly name: string;
 	readonly habits: Habits;
 	readonly countAgeDays: number;
+	readonly country: string | null;
+	readonly region: string | null;
 };
 
 export type Measures = {
@@ -80,7 +82,9 @@ export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<voi
 			...measureColumns(input),
 			habit: habits.kind ?? 'a week ahead',
 			habit_date: habits.date,
-			count_age_days: input.countAgeDays
+			count_age_days: input.countAgeDays,
+			country: input.country,
+			region: input.country ? input.region : null
 		})
 		.where('id', '=', 1)
 		.execute();
@@ -97,6 +101,11 @@ const measureColumns = (input: Measures) => ({
 /** Sets in which measures, on which paper and by which clock the household lives. */
 export async function setMeasures(trx: Trx, input: Measures): Promise<void> {
 	await trx.updateTable('household').set(measureColumns(input)).where('id', '=', 1).execute();
+}
+
+/** Gives the calendar feed an address, a new one each time, or takes it away. */
+export async function setFeedSecret(trx: Trx, secret: string | null): Promise<void> {
+	await trx.updateTable('household').set({ feed_secret: secret }).where('id', '=', 1).execute();
 }
 
 /** Writes down that a step of the first evening is done, or skipped for now. */

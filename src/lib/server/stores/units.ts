@@ -162,3 +162,49 @@ export async function setOutcome(
 		)
 		.execute();
 }
+
+/** Lets a lesson go first when days are short. */
+export async function setOptional(trx: Trx, lesson: number): Promise<void> {
+	await trx.updateTable('lesson').set({ optional: 1 }).where('id', '=', lesson).execute();
+}
+
+export async function setWeekdays(trx: Trx, run: number, weekdays: readonly Weekday[]): Promise<void> {
+	await trx
+		.updateTable('run')
+		.set({ weekdays: JSON.stringify(weekdays) })
+		.where('id', '=', run)
+		.execute();
+}
+
+export async function moveEnd(trx: Trx, run: number, end: Day): Promise<void> {
+	await trx.updateTable('run').set({ end_on: end }).where('id', '=', run).execute();
+}
+
+/** Teaches two lessons on one day: the second becomes part of the first, with all that it needs. */
+export async function mergeLessons(trx: Trx, first: number, second: number): Promise<void> {
+	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();
+	const [kept, gone] = [rows.find((row) => row.id === first), rows.find((row) => row.id === second)];
+	if (!kept || !gone)
+		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+	const { last } = await trx
+		.selectFrom('supply_line')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('lesson_id', '=', first)
+		.executeTakeFirstOrThrow();
+	await trx
+		.updateTable('supply_line')
+		.set((eb) => ({ lesson_id: first, position: eb('position', '+', Number(last ?? 0)) }))
+		.where('lesson_id', '=', second)
+		.execute();
+	await trx
+		.updateTable('lesson')
+		.set({
+			title: `${kept.title} · ${gone.title}`.slice(0, 200),
+			note: [kept.note, gone.note].filter(Boolean).join('; ').slice(0, 500),
+			optional: kept.optional && gone.optional
+		})
+		.where('id', '=', first)
+		.execute();
+	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
+	await trx.deleteFrom('lesson').where('id', '=', second).execute();
+}

@@ -9,8 +9,12 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	const now = await situation();
 	const run = Number(url.searchParams.get('unit')) || null;
 	const unit = now.runs.find((one) => one.run.id === run)?.unit.name;
-	if (kind.id === 'list' && !unit) error(404, 'There is no unit here. It may have been undone.');
-	const name = (unit ? `supplies for ${unit}` : kind.name).replace(/[^\p{L}\p{N} ]+/gu, '');
+	if ((kind.id === 'list' || kind.id === 'plan') && !unit)
+		error(404, 'There is no unit here. It may have been undone.');
+	const name = (unit ? `${kind.id === 'plan' ? 'lessons of' : 'supplies for'} ${unit}` : kind.name).replace(
+		/[^\p{L}\p{N} ]+/gu,
+		''
+	);
 	return new Response(exportSheet(now, kind.id, run), {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',

@@ -8,7 +8,7 @@ import { change } from '$lib/server/stores/changes.ts';
 import { draftById } from '$lib/server/stores/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-const AFTER = { supplies: '/home/supplies', places: '/home/places', list: '/units' } as const;
+const AFTER = { supplies: '/home/supplies', places: '/home/places' } as const;
 
 async function draftOf(params: { draft: string }) {
 	const draft = await draftById((await store()).read, Number(params.draft));
@@ -77,7 +77,12 @@ export const actions: Actions = {
 				plan.apply
 			);
 			sayAfterRedirect(event.cookies, changed);
-			to = kind.id === 'list' ? `/units/${run}/gather` : AFTER[kind.id];
+			to =
+				kind.id === 'list'
+					? `/units/${run}/gather`
+					: kind.id === 'plan'
+						? `/units/${run}/plan`
+						: AFTER[kind.id];
 		} catch (problem) {
 			if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
 			throw problem;

@@ -44,7 +44,7 @@
 				>{/if}
 		</p>
 		<form method="post" action="?/keep" use:enhance={saves()} class="mt-4">
-			{#if data.kind.id === 'list'}
+			{#if data.kind.id === 'list' || data.kind.id === 'plan'}
 				<SelectField
 					label="The list belongs to"
 					name="unit"

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { dayText, isDay } from '$core/calendar/index.ts';
 import { act } from '$lib/server/act.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import {
@@ -16,14 +17,26 @@ import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habit
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
+import { fitTexts, makeFit, missableDays } from '$lib/server/services/fit.ts';
+import { holidayRows } from '$lib/server/services/holidays.ts';
+import { missedPreview, rollOn } from '$lib/server/services/pause.ts';
 import { lessonsTyped } from '$lib/server/services/typed.ts';
 import { planOf } from '$lib/server/services/plan.ts';
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
+	const missed = url.searchParams.get('missed');
 	return {
+		ways: fitTexts(now, run),
+		holidays: holidayRows(now, run),
+		country: now.snapshot.household.country,
+		missable: missableDays(run),
+		missed:
+			missed && isDay(missed)
+				? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.run.id, missed)?.text ?? '' }
+				: null,
 		plan: planOf(now, run),
 		calendar: {
 			start: run.run.start_on,
@@ -152,6 +165,23 @@ export const actions: Actions = {
 	remove: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', (trx, form) =>
 			units.removeLesson(trx, Number(event.params.run), form.id)
+		),
+	fit: (event) =>
+		act(
+			event,
+			Joi.object<{ way: string }>({ way: Joi.string().required() }),
+			(what: string) => what,
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				return makeFit(trx, now, run, form.way);
+			}
+		),
+	missed: (event) =>
+		act(
+			event,
+			Joi.object<{ day: string }>({ day: day.required() }),
+			(when: string) => `Rolled on: no lesson on ${when}`,
+			(trx, form) => rollOn(trx, Number(event.params.run), form.day)
 		),
 	outcome: outcomeAction
 };

@@ -4,6 +4,8 @@
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
@@ -55,6 +57,57 @@
 <svelte:head><title>Plan · {data.unit.name} · Gather Bin</title></svelte:head>
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.plan.sentence}</p>
+
+{#if data.ways.length}
+	<section class="mt-5 max-w-4xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="ways">
+		<h2 id="ways" class="text-lg">Ways to make it fit</h2>
+		<ul class="mt-1 divide-y divide-rule">
+			{#each data.ways as way (way.id)}
+				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
+					<span class="min-w-56 flex-1 font-semibold">{way.title}</span>
+					<span class="text-sm sm:w-72">{way.result}</span>
+					<form method="post" action="?/fit" use:enhance={saves()}>
+						<button
+							name="way"
+							value={way.id}
+							aria-label="{way.button}: {way.title}"
+							class="min-h-9 rounded-[3px] border border-edge bg-sheet px-3 text-sm font-semibold hover:border-ink"
+							>{way.button}</button
+						>
+					</form>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}
+
+{#if data.missable.length}
+	<section class="mt-4 max-w-4xl text-sm" aria-labelledby="missed">
+		<h2 id="missed" class="sr-only">A missed day</h2>
+		{#if data.missed}
+			<p>If there is no lesson on <strong>{data.missed.dayText}</strong>: {data.missed.moves}.</p>
+			<form
+				method="post"
+				action="?/missed"
+				use:enhance={saves({ done: () => goto(page.url.pathname, { noScroll: true }) })}
+				class="mt-2 flex flex-wrap items-center gap-3"
+			>
+				<input type="hidden" name="day" value={data.missed.day} />
+				<Button type="submit" size="small">Roll on</Button>
+				<Button href="/units/{data.unit.id}/plan" size="small" look="quiet">Leave it</Button>
+			</form>
+		{:else}
+			<p class="flex flex-wrap items-baseline gap-x-4">
+				<span class="text-ink-2">Missed a day?</span>
+				{#each data.missable as one (one.day)}<a
+						href="?missed={one.day}"
+						class="min-h-8 font-semibold text-ink underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+						>{one.text}</a
+					>{/each}
+			</p>
+		{/if}
+	</section>
+{/if}
 
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
 	<section aria-labelledby="lessons">
@@ -192,6 +245,39 @@
 			</form>
 		</section>
 
+		<section aria-labelledby="holidays">
+			<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
+			<ul class="divide-y divide-rule border-y border-rule">
+				{#each data.holidays as one (`${one.from} ${one.name}`)}
+					<li class="flex items-center gap-3 py-1.5">
+						<span class="flex-1"
+							>{one.name}<span class="block text-sm text-ink-2"
+								>{one.text}{one.blocked === null ? '' : ': no lesson'}</span
+							></span
+						>
+						<form method="post" action={one.blocked === null ? '?/block' : '?/unblock'} use:enhance={saves()}>
+							<input type="hidden" name="id" value={one.blocked ?? ''} />
+							<input type="hidden" name="from" value={one.from} />
+							<input type="hidden" name="to" value={one.to} />
+							<input type="hidden" name="reason" value={one.name} />
+							<Button
+								size="small"
+								type="submit"
+								aria-label="{one.blocked === null ? 'Keep free' : 'Teach anyway'}, {one.name}"
+								>{one.blocked === null ? 'Keep free' : 'Teach anyway'}</Button
+							>
+						</form>
+					</li>
+				{:else}
+					<li class="py-2 text-ink-2">
+						{data.country
+							? 'None between the first and the last day.'
+							: 'Choose your country on House, and they are offered here.'}
+					</li>
+				{/each}
+			</ul>
+		</section>
+
 		<section aria-labelledby="blocked">
 			<h2 id="blocked" class="mb-2 text-lg">Days without lessons</h2>
 			<RangeList
@@ -204,6 +290,13 @@
 				example="co-op"
 				{failure}
 			/>
+		</section>
+		<section aria-labelledby="take">
+			<h2 id="take" class="mb-2 text-lg">Take the plan along</h2>
+			<p class="flex flex-wrap gap-3">
+				<Button size="small" href="/units/{data.unit.id}/plan.ics" download>Calendar file</Button>
+				<Button size="small" href="/take-out/plan.csv?unit={data.unit.id}" download>Lessons as CSV</Button>
+			</p>
 		</section>
 	</div>
 </div>

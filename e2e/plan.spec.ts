@@ -1,0 +1,45 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+test('what does not fit: ways with their results, one tap each, undone with one more', async ({ page }) => {
+	await open(page, '/units/1/plan');
+	await expect(page.getByText('Ways to make it fit')).toHaveCount(0);
+	await page.getByLabel('Last day').fill('2027-02-18');
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await expect(page.getByRole('heading', { name: 'Ways to make it fit' })).toBeVisible();
+	await expectAccessible(page);
+	const monday = page.getByRole('listitem').filter({ hasText: 'Teach on Mondays as well' });
+	await expect(monday).toContainText('nothing left out');
+	await monday.getByRole('button').click();
+	await expect(page.getByText('Teach on Mondays as well').first()).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Ways to make it fit' })).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('heading', { name: 'Ways to make it fit' })).toBeVisible();
+	await page.getByRole('button', { name: /^Put together/ }).click();
+	await expect(page.getByText(/On one day: /).first()).toBeVisible();
+	await expect(page.getByRole('button', { name: /\u00b7/ }).first()).toBeVisible();
+});
+
+test('a missed day: what moves is said, one tap rolls it on @phone', async ({ page }) => {
+	await open(page, '/units/1/plan');
+	await page.getByRole('link', { name: 'Tue, Jan 26, lesson 6' }).click();
+	await expect(page.getByText(/If there is no lesson on Tue, Jan 26: 8 lessons move/)).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Roll on' }).click();
+	await expect(page.getByText('Rolled on: no lesson on Tue, Jan 26')).toBeVisible();
+	await expect(page.getByText('missed', { exact: true })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('link', { name: 'Tue, Jan 26, lesson 6' })).toBeVisible();
+});
+
+test('a pasted table of contents becomes lessons', async ({ page }) => {
+	await open(page, '/units/2/plan');
+	const before = await page.getByRole('button', { name: /^Move .* up$/ }).count();
+	await page.getByText('Paste a table of contents').click();
+	await page
+		.getByLabel('Lessons, as the book lists them')
+		.fill('Contents\nLesson 1 Why kites fly … 3\nLesson 2 Tails and bridles … 9');
+	await expect(page.getByText('2 lessons, 1 line left out')).toBeVisible();
+	await page.getByRole('button', { name: 'Add these lessons' }).click();
+	await expect(page.getByText('2 lessons added')).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Move .* up$/ })).toHaveCount(before + 2);
+});

@@ -1,0 +1,8 @@
+/** Reading: so many pages a day that a book ends on its last day, and how long that takes. */
+export {
+	readingPlan,
+	readingRate,
+	type ReadingDay,
+	type ReadingPlan,
+	type ReadingPlanInput
+} from './reading.ts';

@@ -1,0 +1,13 @@
+import { error, type RequestHandler } from '@sveltejs/kit';
+import { situation } from '$lib/server/household.ts';
+import { icalOf } from '$lib/server/services/ical.ts';
+
+/** The household's calendar, for a calendar program that reads it again and again; the address is the secret. */
+export const GET: RequestHandler = async ({ params }) => {
+	const now = await situation();
+	const secret = now.snapshot.household.feed_secret;
+	if (!secret || params.secret !== secret) error(404, 'There is no page here.');
+	return new Response(icalOf(now, null, new Date()), {
+		headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'no-store' }
+	});
+};
