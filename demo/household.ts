@@ -21,7 +21,8 @@ export const SUPPLIERS = [
 	{ name: 'Corner Grocer', kind: 'shop', weekdays: [1, 2, 3, 4, 5, 6], leadDays: 0 },
 	{ name: 'Hobby & Hardware', kind: 'shop', weekdays: [2, 3, 4, 5, 6], leadDays: 0 },
 	{ name: 'Mail order', kind: 'order', weekdays: [1, 2, 3, 4, 5], leadDays: 7 },
-	{ name: 'Friends and family', kind: 'friend', weekdays: [1, 2, 3, 4, 5, 6, 7], leadDays: 4 }
+	{ name: 'Friends and family', kind: 'friend', weekdays: [1, 2, 3, 4, 5, 6, 7], leadDays: 4 },
+	{ name: 'Fernhill Library', kind: 'library', weekdays: [2, 3, 4, 5, 6], leadDays: 11 }
 ] as const;
 
 export type DemoPlace = {

@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
 import { UNITS } from '../core/reference/index.ts';
+import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { readSupplyLine, requirements, type RequirementsInput } from '../core/supplies/index.ts';
 
 /** One computation of the command: what it takes, and the core function that answers. */
@@ -125,5 +126,16 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 				.required()
 		},
 		requirements
+	),
+	'reading-plan': computation<ReadingPlanInput>(
+		'So many pages a day that a book ends on its last day, and how long that takes.',
+		{
+			from: Joi.number().integer().required(),
+			to: Joi.number().integer().required(),
+			days: Joi.array().items(day).required(),
+			wordsPerPage: quantity,
+			wordsPerMinute: quantity
+		},
+		readingPlan
 	)
 };

@@ -67,133 +67,133 @@
 		<p class="mt-2 max-w-3xl font-display text-xl font-medium">{sentence}</p>
 
 		<div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
-			<section aria-labelledby="people">
-				<h2 id="people" class="mb-2 text-lg">Who is here</h2>
-				{#if data.people.length}
+			<div class="space-y-8">
+				<section aria-labelledby="people">
+					<h2 id="people" class="mb-2 text-lg">Who is here</h2>
+					{#if data.people.length}
+						<ul class="divide-y divide-rule border-y border-rule">
+							{#each data.people as one (one.id)}
+								<li class="flex items-baseline gap-3 py-2">
+									<button
+										type="button"
+										class="font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
+										onclick={() => openPerson(one)}>{one.name}</button
+									>
+									<span class="text-sm text-ink-2">
+										{[
+											one.kind === 'guest' ? 'guest' : one.kind,
+											one.age && `${one.age}${one.age.includes('m') ? '' : ' years'}`,
+											one.allergies && `allergic to ${one.allergies}`
+										]
+											.filter(Boolean)
+											.join(' · ')}
+									</span>
+								</li>
+							{/each}
+						</ul>
+						<p class="mt-3"><Button onclick={() => openPerson('new')}>Add someone</Button></p>
+					{:else}
+						<EmptyState title="Add the children first">
+							<p>
+								“Two oranges per child” only means something when it is known who takes part, and cautions go
+								by age.
+							</p>
+							{#snippet act()}<Button look="main" onclick={() => openPerson('new')}>Add a child</Button
+								>{/snippet}
+						</EmptyState>
+					{/if}
+				</section>
+				<section aria-labelledby="ways">
+					<h2 id="ways" class="mb-2 text-lg">How we work</h2>
+					<form method="post" action="?/household" use:enhance={saves()} class="space-y-3">
+						<TextField label="Name of the household" name="name" value={data.household.name} {failure} />
+						<HabitFields habits={data.habits} {failure} />
+						<MeasureFields household={data.household} {failure} />
+						<div class="grid gap-3 sm:grid-cols-2">
+							<SelectField
+								label="Public holidays of"
+								name="country"
+								options={[{ value: '', label: 'no country' }, ...data.countries]}
+								value={data.household.country ?? ''}
+								{failure}
+							/>
+							{#if data.regions.length}
+								<SelectField
+									label="Region"
+									name="region"
+									options={[{ value: '', label: 'all of it' }, ...data.regions]}
+									value={data.household.region ?? ''}
+									{failure}
+								/>
+							{/if}
+						</div>
+						<TextField
+							label="Days after which a count is looked at again"
+							name="countAgeDays"
+							inputmode="numeric"
+							look="!w-28"
+							value={data.household.count_age_days}
+							{failure}
+						/>
+						<Button type="submit">Save</Button>
+					</form>
+				</section>
+			</div>
+			<div class="space-y-8">
+				<section aria-labelledby="shops">
+					<h2 id="shops" class="mb-2 text-lg">Where things come from</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						What is missing comes from the first one, until you choose another for it.
+					</p>
 					<ul class="divide-y divide-rule border-y border-rule">
-						{#each data.people as one (one.id)}
+						{#each data.suppliers as one (one.id)}
 							<li class="flex items-baseline gap-3 py-2">
 								<button
 									type="button"
 									class="font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
-									onclick={() => openPerson(one)}>{one.name}</button
+									onclick={() => openSupplier(one)}>{one.name}</button
 								>
-								<span class="text-sm text-ink-2">
-									{[
-										one.kind === 'guest' ? 'guest' : one.kind,
-										one.age && `${one.age}${one.age.includes('m') ? '' : ' years'}`,
-										one.allergies && `allergic to ${one.allergies}`
-									]
-										.filter(Boolean)
-										.join(' · ')}
-								</span>
+								<span class="text-sm text-ink-2">{kindWord(one)}</span>
 							</li>
 						{/each}
 					</ul>
-					<p class="mt-3"><Button onclick={() => openPerson('new')}>Add someone</Button></p>
-				{:else}
-					<EmptyState title="Add the children first">
-						<p>
-							“Two oranges per child” only means something when it is known who takes part, and cautions go by
-							age.
-						</p>
-						{#snippet act()}<Button look="main" onclick={() => openPerson('new')}>Add a child</Button
-							>{/snippet}
-					</EmptyState>
-				{/if}
-			</section>
-
-			<section aria-labelledby="shops">
-				<h2 id="shops" class="mb-2 text-lg">Where things come from</h2>
-				<p class="mb-2 text-sm text-ink-2">
-					What is missing comes from the first one, until you choose another for it.
-				</p>
-				<ul class="divide-y divide-rule border-y border-rule">
-					{#each data.suppliers as one (one.id)}
-						<li class="flex items-baseline gap-3 py-2">
-							<button
-								type="button"
-								class="font-semibold underline decoration-transparent decoration-2 underline-offset-4 hover:decoration-ink"
-								onclick={() => openSupplier(one)}>{one.name}</button
-							>
-							<span class="text-sm text-ink-2">{kindWord(one)}</span>
-						</li>
-					{/each}
-				</ul>
-				<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop or library</Button></p>
-			</section>
-
-			<section aria-labelledby="ways">
-				<h2 id="ways" class="mb-2 text-lg">How we work</h2>
-				<form method="post" action="?/household" use:enhance={saves()} class="space-y-3">
-					<TextField label="Name of the household" name="name" value={data.household.name} {failure} />
-					<HabitFields habits={data.habits} {failure} />
-					<MeasureFields household={data.household} {failure} />
-					<div class="grid gap-3 sm:grid-cols-2">
-						<SelectField
-							label="Public holidays of"
-							name="country"
-							options={[{ value: '', label: 'no country' }, ...data.countries]}
-							value={data.household.country ?? ''}
-							{failure}
-						/>
-						{#if data.regions.length}
-							<SelectField
-								label="Region"
-								name="region"
-								options={[{ value: '', label: 'all of it' }, ...data.regions]}
-								value={data.household.region ?? ''}
-								{failure}
-							/>
-						{/if}
-					</div>
-					<TextField
-						label="Days after which a count is looked at again"
-						name="countAgeDays"
-						inputmode="numeric"
-						look="!w-28"
-						value={data.household.count_age_days}
+					<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop or library</Button></p>
+				</section>
+				<section aria-labelledby="quiet">
+					<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						A busy month, a trip: what would have to be ready then is made ready before.
+					</p>
+					<RangeList
+						ranges={data.quiet}
+						add="quiet"
+						remove="removeQuiet"
+						addLabel="Keep these days free of preparing"
+						removeLabel="Prepare again"
+						empty="None."
+						example="harvest"
 						{failure}
 					/>
-					<Button type="submit">Save</Button>
-				</form>
-			</section>
-
-			<section aria-labelledby="feed">
-				<h2 id="feed" class="mb-2 text-lg">In your own calendar</h2>
-				<p class="mb-2 text-sm text-ink-2">
-					Lessons, days off and days to act by, for a calendar program that reads them again by itself.
-					Whoever has the address can read them.
-				</p>
-				{#if data.household.feed_secret}
-					<p class="text-sm break-all select-all">/calendar/{data.household.feed_secret}.ics</p>
-				{/if}
-				<form method="post" action="?/feed" use:enhance={saves()} class="mt-2 flex gap-3">
-					<Button type="submit" name="on" value="1"
-						>{data.household.feed_secret ? 'A new address' : 'Open a feed'}</Button
-					>
-					{#if data.household.feed_secret}<Button type="submit" look="quiet" name="on" value=""
-							>Close it</Button
-						>{/if}
-				</form>
-			</section>
-
-			<section aria-labelledby="quiet">
-				<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
-				<p class="mb-2 text-sm text-ink-2">
-					A busy month, a trip: what would have to be ready then is made ready before.
-				</p>
-				<RangeList
-					ranges={data.quiet}
-					add="quiet"
-					remove="removeQuiet"
-					addLabel="Keep these days free of preparing"
-					removeLabel="Prepare again"
-					empty="None."
-					example="harvest"
-					{failure}
-				/>
-			</section>
+				</section>
+				<section aria-labelledby="feed">
+					<h2 id="feed" class="mb-2 text-lg">In your own calendar</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						Lessons, days off and days to act by, for a calendar program that reads them again by itself.
+						Whoever has the address can read them.
+					</p>
+					{#if data.household.feed_secret}
+						<p class="text-sm break-all select-all">/calendar/{data.household.feed_secret}.ics</p>
+					{/if}
+					<form method="post" action="?/feed" use:enhance={saves()} class="mt-2 flex gap-3">
+						<Button type="submit" name="on" value="1"
+							>{data.household.feed_secret ? 'A new address' : 'Open a feed'}</Button
+						>
+						{#if data.household.feed_secret}<Button type="submit" look="quiet" name="on" value=""
+								>Close it</Button
+							>{/if}
+					</form>
+				</section>
+			</div>
 		</div>
 	</main>
 </Sheet>
