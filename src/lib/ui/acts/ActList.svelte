@@ -32,6 +32,7 @@
 		...((page.data.adults as { id: number; name: string }[] | undefined) ?? [])
 	]);
 
+	const isPressing = (act: Act) => act.verdict === 'late' || act.verdict === 'at risk';
 	const words: Record<string, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
@@ -42,16 +43,16 @@
 	};
 </script>
 
-<ol class="divide-y divide-rule border-y border-rule">
+<ol class="@container divide-y divide-rule border-y border-rule">
 	{#each acts as act (act.id)}
-		<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5 sm:flex-nowrap">
+		<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5 @lg:flex-nowrap">
 			{#if act.kind === 'walk'}
 				<a
 					href="/lists/walk?unit={act.run}"
-					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet sm:w-26"
+					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet @lg:w-26"
 					aria-label="Walk: {act.title}"
 				>
-					<Footprints size={18} aria-hidden="true" /><span class="hidden sm:inline">Walk</span>
+					<Footprints size={18} aria-hidden="true" /><span class="hidden @lg:inline">Walk</span>
 				</a>
 			{:else}
 				{@const word = words[act.kind]}
@@ -59,10 +60,10 @@
 					<input type="hidden" name="keys" value={act.keys.join(' ')} />
 					<input type="hidden" name="amount" value={act.amount} />
 					<button
-						class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold hover:bg-ink hover:text-sheet sm:w-26"
+						class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold hover:bg-ink hover:text-sheet @lg:w-26"
 						aria-label="{word.button}: {act.title}"
 					>
-						<Check size={18} aria-hidden="true" /><span class="hidden sm:inline">{word.button}</span>
+						<Check size={18} aria-hidden="true" /><span class="hidden @lg:inline">{word.button}</span>
 					</button>
 				</form>
 			{/if}
@@ -72,16 +73,14 @@
 					{named ? `${act.unitName} · ` : ''}{act.detail}
 				</p>
 			</div>
-			<div class="flex w-full items-center justify-between gap-3 pl-14 sm:w-auto sm:pl-0">
+			<div class="flex w-full items-center justify-between gap-3 pl-14 @lg:w-auto @lg:pl-0">
 				<p
 					class="v-{act.verdict.replace(
 						' ',
 						'-'
-					)} text-sm leading-tight font-semibold sm:max-w-36 sm:text-right"
+					)} text-sm leading-tight font-semibold @lg:max-w-36 @lg:text-right"
 				>
-					{#if act.verdict === 'late' || act.verdict === 'at risk'}<span class="sm:block"
-							>{act.verdict},&#32;</span
-						>{/if}{act.when}
+					{isPressing(act) ? `${act.verdict}, ${act.when}` : act.when}
 				</p>
 				{#if adults.length > 2}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">

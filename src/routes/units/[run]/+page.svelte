@@ -15,7 +15,7 @@
 
 <svelte:head><title>{data.unit.name} · Gather Bin</title></svelte:head>
 
-<div class="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
+<div class="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem] xl:grid-rows-[auto_1fr]">
 	<div class="xl:col-start-1 xl:row-start-1">
 		<Sentence sentence={data.board.sentence} />
 	</div>

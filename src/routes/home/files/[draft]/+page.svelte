@@ -38,8 +38,8 @@
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
 			{data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of {data.kind.name}{willDo
 				? `: ${willDo}`
-				: ''}.{#if data.counts.wrong}
-				<span class="underline decoration-due decoration-[3px] underline-offset-4"
+				: ''}.{#if data.counts.wrong}&#32;<span
+					class="underline decoration-due decoration-[3px] underline-offset-4"
 					>{data.counts.wrong} cannot be read and would be left out.</span
 				>{/if}
 		</p>
