@@ -24,6 +24,9 @@
 					.join(', ')
 			: ''
 	);
+	const told = $derived(
+		`${data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
+	);
 	let unit = $derived(data.run);
 	const lesson = $derived(data.units.find((one) => one.value === unit)?.lesson);
 </script>
@@ -36,12 +39,12 @@
 
 	{#if data.kind && data.counts}
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
-			{data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of {data.kind.name}{willDo
-				? `: ${willDo}`
-				: ''}.{#if data.counts.wrong}&#32;<span
-					class="underline decoration-due decoration-[3px] underline-offset-4"
+			{told}
+			{#if data.counts.wrong}
+				<span class="underline decoration-due decoration-[3px] underline-offset-4"
 					>{data.counts.wrong} cannot be read and would be left out.</span
-				>{/if}
+				>
+			{/if}
 		</p>
 		<form method="post" action="?/keep" use:enhance={saves()} class="mt-4">
 			{#if data.kind.id === 'list' || data.kind.id === 'plan'}
