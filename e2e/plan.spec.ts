@@ -24,7 +24,7 @@ test('a missed day: what moves is said, one tap rolls it on @phone', async ({ pa
 	await page.getByRole('link', { name: 'Tue, Jan 26, lesson 6' }).click();
 	await expect(page.getByText(/If there is no lesson on Tue, Jan 26: 8 lessons move/)).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Roll on' }).click();
+	await page.getByRole('button', { name: 'Roll on', exact: true }).click();
 	await expect(page.getByText('Rolled on: no lesson on Tue, Jan 26')).toBeVisible();
 	await expect(page.getByText('missed', { exact: true })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
@@ -42,4 +42,46 @@ test('a pasted table of contents becomes lessons', async ({ page }) => {
 	await page.getByRole('button', { name: 'Add these lessons' }).click();
 	await expect(page.getByText('2 lessons added')).toBeVisible();
 	await expect(page.getByRole('button', { name: /^Move .* up$/ })).toHaveCount(before + 2);
+});
+
+test('what if: more children and another weekday, seen before it is decided', async ({ page }) => {
+	await open(page, '/units/1/plan');
+	await page.getByLabel('Children taking part').fill('5');
+	await page.getByRole('button', { name: 'See what changes' }).click();
+	await expect(page.getByRole('row', { name: /to get: orange/ })).toContainText('10 oranges');
+	await expect(page.getByText('Who really takes part is decided on House.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'Leave it as it is' }).click();
+	await expect(page.getByRole('row', { name: /to get/ })).toHaveCount(0);
+	await page.getByRole('group', { name: 'Weekdays instead' }).getByText('Mon').click();
+	await page.getByRole('button', { name: 'See what changes' }).click();
+	await expect(page.getByRole('row', { name: /^Last lesson/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Do it so' }).click();
+	await expect(page.getByText('Plan changed')).toBeVisible();
+	await expect(page.getByText('13 lessons, Mon, to').first()).toBeVisible();
+});
+
+test('a holiday on a teaching day is kept free and taught on again; the plan goes out as a calendar', async ({
+	page
+}) => {
+	await open(page, '/units/2/plan');
+	await page.getByLabel('First day', { exact: true }).first().fill('2027-05-24');
+	await page.getByLabel('Last day').fill('2027-07-09');
+	await page.getByRole('group', { name: 'Weekdays', exact: true }).getByText('Mon').click();
+	await page.getByRole('button', { name: 'Save the days' }).click();
+	await page.getByRole('button', { name: 'Keep free, Memorial Day' }).click();
+	await expect(page.getByRole('button', { name: 'Teach anyway, Memorial Day' })).toBeVisible();
+	await expect(page.getByText('Memorial Day').nth(1)).toBeVisible();
+	const waiting = page.waitForEvent('download');
+	await page.getByRole('link', { name: 'Calendar file' }).click();
+	expect((await waiting).suggestedFilename()).toBe('Kites and Wind.ics');
+
+	await open(page, '/house');
+	await page.getByRole('button', { name: 'Open a feed' }).click();
+	const address = await page.getByText(/^\/calendar\/.+\.ics$/).innerText();
+	const feed = await page.request.get(address);
+	expect(await feed.text()).toContain('BEGIN:VCALENDAR');
+	await page.getByRole('button', { name: 'Close it' }).click();
+	await expect(page.getByText('Calendar feed closed')).toBeVisible();
+	expect((await page.request.get(address)).status()).toBe(404);
 });

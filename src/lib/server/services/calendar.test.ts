@@ -7,6 +7,7 @@ import { fitTexts, makeFit, missableDays } from './fit.ts';
 import { holidayRows, holidaysBetween } from './holidays.ts';
 import { icalOf } from './ical.ts';
 import { missedPreview, rollOn } from './pause.ts';
+import { applyWhatIf, isAsked, whatIf, type WhatIf } from './what-if.ts';
 
 const STAMP = new Date(Date.UTC(2027, 0, 22));
 
@@ -163,5 +164,47 @@ describe('when it does not fit, or a day is missed', () => {
 		await expect(
 			change(store.write, doer(), 'fit', (trx) => makeFit(trx, short, short.runs[0], 'nothing'))
 		).rejects.toThrow('not needed any more');
+	});
+});
+
+describe('what if', () => {
+	const nothing: WhatIf = { children: null, start: null, weekdays: [], drop: [] };
+
+	it('nothing asked changes nothing; the house is not touched by asking', async () => {
+		const store = await openTestStore();
+		const now = await situationOf(store);
+		const before = await allRows(store);
+		expect(isAsked(nothing)).toBe(false);
+		expect(whatIf(now, now.runs[0], nothing)).toEqual({ lines: [], things: [] });
+		whatIf(now, now.runs[0], { ...nothing, children: 5, drop: [6] });
+		expect(await allRows(store)).toEqual(before);
+	});
+
+	it('five children instead of three: two oranges more for each of them', async () => {
+		const store = await openTestStore();
+		const now = await situationOf(store);
+		const answer = whatIf(now, now.runs[0], { ...nothing, children: 5 });
+		expect(answer.lines).toContainEqual({ what: 'Children', before: '3', after: '5' });
+		expect(answer.things).toContainEqual({ name: 'orange', before: '6 oranges', after: '10 oranges' });
+		const fewer = whatIf(now, now.runs[0], { ...nothing, children: 1 });
+		expect(fewer.things).toContainEqual({ name: 'orange', before: '6 oranges', after: '2 oranges' });
+	});
+
+	it('what it says about days is what happens when it is done, and undo takes it back', async () => {
+		const store = await openTestStore();
+		const now = await situationOf(store);
+		const before = await allRows(store);
+		const ask: WhatIf = { ...nothing, weekdays: [1, 2, 4], drop: [now.runs[0].lessons[8].lesson.id] };
+		const answer = whatIf(now, now.runs[0], ask);
+		expect(answer.lines).toContainEqual({ what: 'Lessons', before: '13', after: '12' });
+		const last = answer.lines.find((line) => line.what === 'Last lesson')!;
+		await change(store.write, doer(), 'what if', (trx) => applyWhatIf(trx, now.runs[0], ask));
+		const after = await situationOf(store);
+		expect(whatIf(after, after.runs[0], nothing).lines).toEqual([]);
+		expect(icalOf(after, after.runs[0], STAMP)).toContain('BEGIN:VEVENT');
+		const { finish } = after.runs[0].calendar!;
+		expect(last.after).toContain(String(Number(finish!.slice(8))));
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
 	});
 });

@@ -176,6 +176,10 @@ export async function setWeekdays(trx: Trx, run: number, weekdays: readonly Week
 		.execute();
 }
 
+export async function setStart(trx: Trx, run: number, start: Day): Promise<void> {
+	await trx.updateTable('run').set({ start_on: start }).where('id', '=', run).execute();
+}
+
 export async function moveEnd(trx: Trx, run: number, end: Day): Promise<void> {
 	await trx.updateTable('run').set({ end_on: end }).where('id', '=', run).execute();
 }

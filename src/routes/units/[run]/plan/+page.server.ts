@@ -22,13 +22,45 @@ import { holidayRows } from '$lib/server/services/holidays.ts';
 import { missedPreview, rollOn } from '$lib/server/services/pause.ts';
 import { lessonsTyped } from '$lib/server/services/typed.ts';
 import { planOf } from '$lib/server/services/plan.ts';
+import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/what-if.ts';
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
+
+type AskForm = { children: number | null; start: string | null } & WeekdayFlags;
+
+const askFields = {
+	children: Joi.number().integer().min(1).max(60).empty('').allow(null).default(null),
+	start: optionalDay,
+	...weekdayFlags
+};
+const asAsked = (form: AskForm, drop: readonly number[]): WhatIf => ({
+	children: form.children,
+	start: form.start,
+	weekdays: chosenWeekdays(form),
+	drop
+});
+
+/** What is asked by the fields of the "what if" panel; what cannot be read asks nothing. */
+function askedIn(query: URLSearchParams): WhatIf {
+	const drop = query.getAll('drop').map(Number);
+	const { error, value } = Joi.object<AskForm>(askFields).validate(Object.fromEntries(query), {
+		stripUnknown: true
+	});
+	if (error) return { children: null, start: null, weekdays: [], drop: [] };
+	return asAsked(
+		value,
+		drop.filter((one) => Number.isInteger(one) && one > 0)
+	);
+}
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const missed = url.searchParams.get('missed');
+	const asked = askedIn(url.searchParams);
 	return {
+		asked,
+		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
+		childCount: run.participants.filter((person) => person.kind === 'child').length,
 		ways: fitTexts(now, run),
 		holidays: holidayRows(now, run),
 		country: now.snapshot.household.country,
@@ -175,6 +207,13 @@ export const actions: Actions = {
 				const { now, run } = await runOf(event.params);
 				return makeFit(trx, now, run, form.way);
 			}
+		),
+	apply: (event) =>
+		act(
+			event,
+			Joi.object<AskForm & { drop: number[] }>({ ...askFields, drop: ids.default([]) }),
+			'Plan changed',
+			async (trx, form) => applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop))
 		),
 	missed: (event) =>
 		act(

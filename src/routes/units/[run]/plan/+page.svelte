@@ -245,6 +245,98 @@
 			</form>
 		</section>
 
+		<section aria-labelledby="what-if">
+			<h2 id="what-if" class="mb-2 text-lg">What if …</h2>
+			<form method="get" class="space-y-3" data-sveltekit-noscroll>
+				<div class="grid grid-cols-2 gap-3">
+					<TextField
+						label="Children taking part"
+						name="children"
+						inputmode="numeric"
+						placeholder={String(data.childCount)}
+						value={data.asked.children ?? ''}
+					/>
+					<DateField label="First day" name="start" value={data.asked.start ?? ''} />
+				</div>
+				<Weekdays legend="Weekdays instead" chosen={data.asked.weekdays} />
+				<details open={data.asked.drop.length > 0}>
+					<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Without these lessons</summary>
+					{#each lessons.filter((lesson) => !lesson.outcome) as lesson (lesson.id)}
+						<label class="flex min-h-9 items-center gap-2"
+							><input
+								type="checkbox"
+								name="drop"
+								value={lesson.id}
+								class="size-5"
+								checked={data.asked.drop.includes(lesson.id)}
+							/>{lesson.number}
+							{lesson.title}</label
+						>
+					{/each}
+				</details>
+				<Button type="submit">See what changes</Button>
+			</form>
+			{#if data.answer}
+				<div class="mt-4 border-l-4 border-ink pl-4" role="status">
+					{#if data.answer.lines.length + data.answer.things.length === 0}
+						<p class="font-semibold">Nothing would change.</p>
+					{:else}
+						<table class="w-full text-left text-sm">
+							<thead class="border-b border-ink"
+								><tr
+									><th class="py-1 font-semibold">Would change</th><th class="py-1 font-semibold">from</th><th
+										class="py-1 font-semibold">to</th
+									></tr
+								></thead
+							>
+							<tbody>
+								{#each data.answer.lines as line (line.what)}
+									<tr class="border-b border-rule align-top"
+										><td class="py-1 font-semibold">{line.what}</td><td class="py-1 text-ink-2"
+											>{line.before}</td
+										><td class="py-1">{line.after}</td></tr
+									>
+								{/each}
+								{#each data.answer.things.slice(0, 12) as thing (thing.name)}
+									<tr class="border-b border-rule align-top"
+										><td class="py-1">to get: {thing.name}</td><td class="py-1 text-ink-2">{thing.before}</td
+										><td class="py-1">{thing.after}</td></tr
+									>
+								{/each}
+							</tbody>
+						</table>
+						{#if data.answer.things.length > 12}<p class="mt-1 text-sm text-ink-2">
+								and {data.answer.things.length - 12} more things
+							</p>{/if}
+					{/if}
+					<form
+						method="post"
+						action="?/apply"
+						use:enhance={saves({ done: () => goto(page.url.pathname, { noScroll: true }) })}
+						class="mt-3 flex flex-wrap gap-3"
+					>
+						<input type="hidden" name="start" value={data.asked.start ?? ''} />
+						<input type="hidden" name="drop" value={data.asked.drop.join(',')} />
+						{#each data.asked.weekdays as weekday (weekday)}<input
+								type="hidden"
+								name="weekday{weekday}"
+								value="on"
+							/>{/each}
+						{#if data.asked.start || data.asked.weekdays.length || data.asked.drop.length}<Button
+								type="submit"
+								size="small">Do it so</Button
+							>{/if}
+						<Button href={page.url.pathname} size="small" look="quiet" data-sveltekit-noscroll
+							>Leave it as it is</Button
+						>
+					</form>
+					{#if data.asked.children !== null}<p class="mt-2 text-sm text-ink-2">
+							Who really takes part is decided on House.
+						</p>{/if}
+				</div>
+			{/if}
+		</section>
+
 		<section aria-labelledby="holidays">
 			<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
 			<ul class="divide-y divide-rule border-y border-rule">
