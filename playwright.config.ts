@@ -22,8 +22,9 @@ export default defineConfig({
 	workers: 2,
 	fullyParallel: true,
 	retries: 0,
-	timeout: 45_000,
-	expect: { timeout: 7_000 },
+	// Generous, since nothing here is about speed: two slow cores run two browsers, two servers and axe.
+	timeout: 150_000,
+	expect: { timeout: 20_000 },
 	use: { launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'America/Chicago' },
 	projects: [
 		{ name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },

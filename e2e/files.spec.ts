@@ -84,7 +84,6 @@ test('a file dropped on any page shows what it would do; other files are refused
 });
 
 test('a list of 5,000 lines, strange letters and impossible amounts: read, said, kept', async ({ page }) => {
-	test.setTimeout(120_000);
 	await open(page, '/units/1/gather/paste');
 	const lines = Array.from({ length: 5000 }, (_, i) => `${1 + (i % 7)} painted tiles no. ${i}`);
 	lines[10] = '1000000000000 marbles';

@@ -244,7 +244,7 @@ test('two windows at once: what one does the other shows, and a change of someth
 	).toBeVisible();
 });
 
-test('a shelf is dragged into another room', async ({ page }, { project }) => {
+test('a place is dragged with the mouse to another spot', async ({ page }, { project }) => {
 	test.skip(project.name === 'phone', 'on the phone places are moved by their buttons');
 	await open(page, '/home/places');
 	const grip = page.getByLabel('Drag Kitchen');

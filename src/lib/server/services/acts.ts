@@ -28,19 +28,33 @@ export type Act = {
 
 type Open = { readonly one: SupplyNeed; readonly kind: ActKind; readonly actBy: Day; readonly amount: Exact };
 
-/** What is to be done for the required needs, earliest act-by first. */
-export function actsOf(situation: Situation, run?: number): Act[] {
+/** Steps of several needs that one act does together. */
+export type ActGroup = { readonly steps: readonly Open[]; readonly actBy: Day; readonly doer: number | null };
+
+/** What is to be done for the required needs, earliest act-by first; `actFrom` puts one into words. */
+export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	const open = situation.needs
 		.filter(
 			(one) => (run === undefined || one.run.run.id === run) && one.need.required && !one.need.doWithout
 		)
 		.flatMap(openSteps);
-	const acts = [...groupBy(open, groupKey).values()].map((steps) => act(steps, situation.today));
-	return acts.sort((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : order(a) - order(b)));
+	const groups = [...groupBy(open, groupKey).values()].map((steps) => ({
+		steps,
+		actBy: steps[0].actBy,
+		doer: steps[0].one.doer?.id ?? null
+	}));
+	return groups.sort((a, b) =>
+		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : order(a.steps[0]) - order(b.steps[0])
+	);
 }
 
-function order(act: Act): number {
-	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'prepare'].indexOf(act.kind);
+/** All acts in words, earliest first. */
+export function actsOf(situation: Situation, run?: number): Act[] {
+	return actGroups(situation, run).map((group) => actFrom(group, situation.today));
+}
+
+function order({ kind }: Open): number {
+	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'prepare'].indexOf(kind);
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */
@@ -83,7 +97,8 @@ const VERB: Readonly<Record<ActKind, string>> = {
 	walk: 'Fetch'
 };
 
-function act(steps: readonly Open[], today: Day): Act {
+/** One act with everything its row says. */
+export function actFrom({ steps }: ActGroup, today: Day): Act {
 	const [{ one, kind, actBy }] = steps;
 	const kept = one.line.use === 'kept';
 	// Kept things serve one lesson after another: the most for any one of them is enough.

@@ -2,7 +2,7 @@ import { dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, isReady, lessonReadiness, type Verdict } from '$core/readiness/index.ts';
-import { actsOf, type Act } from './acts.ts';
+import { actFrom, actGroups, type Act } from './acts.ts';
 import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
 import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
 
@@ -41,15 +41,23 @@ export type Board = {
 
 const SHOWN_ACTS = 7;
 
-/** The unit's first page: how it stands with every lesson, and what is next. */
+const boards = new WeakMap<RunSituation, Board>();
+
+/** The unit's first page: how it stands with every lesson, and what is next. Made once a situation. */
 export function boardOf(situation: Situation, run: RunSituation): Board {
+	let board = boards.get(run);
+	if (!board) boards.set(run, (board = makeBoard(situation, run)));
+	return board;
+}
+
+function makeBoard(situation: Situation, run: RunSituation): Board {
 	const needs = situation.needs.filter((one) => one.run === run);
-	const acts = actsOf(situation, run.run.id);
+	const acts = actGroups(situation, run.run.id);
 	const next = run.lessons.find((lesson) => !lesson.over && (lesson.dates.at(-1) ?? '') >= situation.today);
 	return {
 		sentence: sentenceOf(situation, needs, run),
 		lessons: run.lessons.map((lesson) => boardLesson(situation, lesson, needs, lesson === next)),
-		acts: acts.slice(0, SHOWN_ACTS),
+		acts: acts.slice(0, SHOWN_ACTS).map((group) => actFrom(group, situation.today)),
 		moreActs: Math.max(0, acts.length - SHOWN_ACTS),
 		extras: needs
 			.filter((one) => !one.need.required && isSome(one.standing.missing) && !one.need.doWithout)

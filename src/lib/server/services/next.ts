@@ -1,5 +1,5 @@
 import { groupBy } from '$core/group-by.ts';
-import { actsOf, type Act } from './acts.ts';
+import { actFrom, actGroups, type Act, type ActGroup } from './acts.ts';
 import { sentenceOf, type Sentence } from './board.ts';
 import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
@@ -19,11 +19,12 @@ const SHOWN = 12;
  * nobody else was asked to do.
  */
 export function nextOf(situation: Situation, adult: number | null): Next {
-	const all = actsOf(situation);
-	const acts = adult === null ? all : all.filter((act) => act.doer === null || act.doer === adult);
+	const all = actGroups(situation);
+	const isMine = (group: ActGroup) => adult === null || group.doer === null || group.doer === adult;
+	const mine = all.filter(isMine);
 	const others = groupBy(
-		all.filter((act) => !acts.includes(act)),
-		(act) => act.doer
+		all.filter((group) => !isMine(group)),
+		(group) => group.doer
 	);
 	return {
 		withOthers: listText(
@@ -32,7 +33,7 @@ export function nextOf(situation: Situation, adult: number | null): Next {
 			)
 		),
 		sentence: sentenceOf(situation, situation.needs, null),
-		acts: acts.slice(0, SHOWN),
-		later: Math.max(0, acts.length - SHOWN)
+		acts: mine.slice(0, SHOWN).map((group) => actFrom(group, situation.today)),
+		later: Math.max(0, mine.length - SHOWN)
 	};
 }

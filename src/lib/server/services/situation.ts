@@ -215,7 +215,7 @@ function takingPartOn(run: RunSituation, line: Row<'supply_line'>, date: Day | n
 	return run.participants.filter((person) => {
 		if (chosen && !chosen.has(person.id)) return false;
 		if (!person.weekdays || date === null) return person.kind === 'child';
-		return (JSON.parse(person.weekdays) as number[]).includes(weekdayOf(date));
+		return (listed(person.weekdays) as number[]).includes(weekdayOf(date));
 	});
 }
 
@@ -289,7 +289,7 @@ function portionsIn(unit: Unit, state: Row<'need_state'> | undefined, item: stri
 }
 
 function participant(person: Row<'person'>): Participant {
-	return { name: person.name, born: person.born, allergies: JSON.parse(person.allergies) as string[] };
+	return { name: person.name, born: person.born, allergies: listed(person.allergies) as string[] };
 }
 
 /** Common practice, no source: how long a library keeps a hold on its shelf. */
@@ -297,7 +297,7 @@ const HOLD_SHELF_DAYS = 7;
 
 function wayOf(supplier: Row<'supplier'> | null): Way {
 	if (!supplier) return { kind: 'ask', days: 0 };
-	const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
+	const weekdays = listed(supplier.weekdays) as Weekday[];
 	if (supplier.kind === 'order')
 		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
 	if (supplier.kind === 'library')
@@ -323,6 +323,18 @@ function wholeVerdict(need: Need, stands: Standing, days: NeedDays | null, today
 		return own;
 	const fetch = verdict({ ...need, state: 'missing' }, { ...days, actBy: days.inHandBy }, today);
 	return VERDICTS[Math.min(VERDICTS.indexOf(own), VERDICTS.indexOf(fetch))];
+}
+
+/** Lists as stored; the same few texts come a thousand times in one computation. */
+const lists = new Map<string, unknown>();
+const MOST_LISTS = 1000;
+function listed(text: string): unknown {
+	let list = lists.get(text);
+	if (list === undefined) {
+		if (lists.size >= MOST_LISTS) lists.clear();
+		lists.set(text, (list = JSON.parse(text) as unknown));
+	}
+	return list;
 }
 
 /** Look-up tables of a snapshot, made once for each. */
