@@ -8,6 +8,8 @@ export default defineConfig({
 		include: ['src/**/*.test.ts'],
 		environment: 'node',
 		// Two cores on the smallest machine that the tests run on.
-		maxWorkers: 2
+		maxWorkers: 2,
+		// Nothing here is about speed.
+		testTimeout: 30_000
 	}
 });
