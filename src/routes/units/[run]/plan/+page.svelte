@@ -16,6 +16,8 @@
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
+	import WaysToFit from '$lib/ui/plan/WaysToFit.svelte';
+	import WhatIf from '$lib/ui/plan/WhatIf.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
@@ -58,28 +60,7 @@
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.plan.sentence}</p>
 
-{#if data.ways.length}
-	<section class="mt-5 max-w-4xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="ways">
-		<h2 id="ways" class="text-lg">Ways to make it fit</h2>
-		<ul class="mt-1 divide-y divide-rule">
-			{#each data.ways as way (way.id)}
-				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
-					<span class="min-w-56 flex-1 font-semibold">{way.title}</span>
-					<span class="text-sm sm:w-72">{way.result}</span>
-					<form method="post" action="?/fit" use:enhance={saves()}>
-						<button
-							name="way"
-							value={way.id}
-							aria-label="{way.button}: {way.title}"
-							class="min-h-9 rounded-[3px] border border-edge bg-sheet px-3 text-sm font-semibold hover:border-ink"
-							>{way.button}</button
-						>
-					</form>
-				</li>
-			{/each}
-		</ul>
-	</section>
-{/if}
+<WaysToFit ways={data.ways} />
 
 {#if data.missable.length}
 	<section class="mt-4 max-w-4xl text-sm" aria-labelledby="missed">
@@ -245,97 +226,12 @@
 			</form>
 		</section>
 
-		<section aria-labelledby="what-if">
-			<h2 id="what-if" class="mb-2 text-lg">What if …</h2>
-			<form method="get" class="space-y-3" data-sveltekit-noscroll>
-				<div class="grid grid-cols-2 gap-3">
-					<TextField
-						label="Children taking part"
-						name="children"
-						inputmode="numeric"
-						placeholder={String(data.childCount)}
-						value={data.asked.children ?? ''}
-					/>
-					<DateField label="First day" name="start" value={data.asked.start ?? ''} />
-				</div>
-				<Weekdays legend="Weekdays instead" chosen={data.asked.weekdays} />
-				<details open={data.asked.drop.length > 0}>
-					<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Without these lessons</summary>
-					{#each lessons.filter((lesson) => !lesson.outcome) as lesson (lesson.id)}
-						<label class="flex min-h-9 items-center gap-2"
-							><input
-								type="checkbox"
-								name="drop"
-								value={lesson.id}
-								class="size-5"
-								checked={data.asked.drop.includes(lesson.id)}
-							/>{lesson.number}
-							{lesson.title}</label
-						>
-					{/each}
-				</details>
-				<Button type="submit">See what changes</Button>
-			</form>
-			{#if data.answer}
-				<div class="mt-4 border-l-4 border-ink pl-4" role="status">
-					{#if data.answer.lines.length + data.answer.things.length === 0}
-						<p class="font-semibold">Nothing would change.</p>
-					{:else}
-						<table class="w-full text-left text-sm">
-							<thead class="border-b border-ink"
-								><tr
-									><th class="py-1 font-semibold">Would change</th><th class="py-1 font-semibold">from</th><th
-										class="py-1 font-semibold">to</th
-									></tr
-								></thead
-							>
-							<tbody>
-								{#each data.answer.lines as line (line.what)}
-									<tr class="border-b border-rule align-top"
-										><td class="py-1 font-semibold">{line.what}</td><td class="py-1 text-ink-2"
-											>{line.before}</td
-										><td class="py-1">{line.after}</td></tr
-									>
-								{/each}
-								{#each data.answer.things.slice(0, 12) as thing (thing.name)}
-									<tr class="border-b border-rule align-top"
-										><td class="py-1">to get: {thing.name}</td><td class="py-1 text-ink-2">{thing.before}</td
-										><td class="py-1">{thing.after}</td></tr
-									>
-								{/each}
-							</tbody>
-						</table>
-						{#if data.answer.things.length > 12}<p class="mt-1 text-sm text-ink-2">
-								and {data.answer.things.length - 12} more things
-							</p>{/if}
-					{/if}
-					<form
-						method="post"
-						action="?/apply"
-						use:enhance={saves({ done: () => goto(page.url.pathname, { noScroll: true }) })}
-						class="mt-3 flex flex-wrap gap-3"
-					>
-						<input type="hidden" name="start" value={data.asked.start ?? ''} />
-						<input type="hidden" name="drop" value={data.asked.drop.join(',')} />
-						{#each data.asked.weekdays as weekday (weekday)}<input
-								type="hidden"
-								name="weekday{weekday}"
-								value="on"
-							/>{/each}
-						{#if data.asked.start || data.asked.weekdays.length || data.asked.drop.length}<Button
-								type="submit"
-								size="small">Do it so</Button
-							>{/if}
-						<Button href={page.url.pathname} size="small" look="quiet" data-sveltekit-noscroll
-							>Leave it as it is</Button
-						>
-					</form>
-					{#if data.asked.children !== null}<p class="mt-2 text-sm text-ink-2">
-							Who really takes part is decided on House.
-						</p>{/if}
-				</div>
-			{/if}
-		</section>
+		<WhatIf
+			asked={data.asked}
+			answer={data.answer}
+			childCount={data.childCount}
+			lessons={lessons.filter((lesson) => !lesson.outcome)}
+		/>
 
 		<section aria-labelledby="holidays">
 			<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
