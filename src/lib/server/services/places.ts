@@ -1,29 +1,11 @@
 import { furnitureCaution } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact, lengthText } from '$core/measure/index.ts';
+import type { PlaceNode } from '$lib/ui/places/types.ts';
 import type { Row } from '../database/tables.ts';
 import type { Situation } from './situation.ts';
 import { reachText, reachers } from './stash.ts';
 import { listText } from './words.ts';
-
-/** A place with all that is inside it, in walking order. */
-export type PlaceNode = {
-	readonly id: number;
-	readonly name: string;
-	readonly kind: Row<'place'>['kind'];
-	readonly parent: number | null;
-	/** Names of the units that collect here. */
-	readonly collects: readonly string[];
-	readonly things: readonly string[];
-	/** What is to be minded here, in words. */
-	readonly cautions: readonly string[];
-	/** Inner measures and height above the floor, as one types them. */
-	readonly length: string;
-	readonly width: string;
-	readonly height: string;
-	readonly floor: string;
-	readonly inside: readonly PlaceNode[];
-};
 
 /** The places of the house as a tree. */
 export function placeTree(situation: Situation): PlaceNode[] {
