@@ -35,6 +35,12 @@ test('supplies come in from a file, the bad rows say why, and undo takes all of 
 	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'googly' })).toContainText(
 		'40'
 	);
+	// The search still holds while the change is taken back, even when its answer is slow to come.
+	await page.route('**/home/supplies/__data.json*', async (route) => {
+		await new Promise((later) => setTimeout(later, 700));
+		await route.continue();
+	});
+	await page.getByLabel('Look for a thing or a place').fill('googly ey');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Nothing of that name.')).toBeVisible();
 });

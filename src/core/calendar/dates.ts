@@ -1,5 +1,4 @@
-import type { CalendarDate } from '@internationalized/date';
-import { getDayOfWeek, parseDate } from '@internationalized/date';
+import { GregorianCalendar, parseDate } from '@internationalized/date';
 import { CoreError } from '../error.ts';
 
 /** A calendar date as ISO 8601 text, `2027-01-12`. Two of them compare as text. */
@@ -26,25 +25,45 @@ export function requireDay(text: string, path: string): Day {
 	return text;
 }
 
+const CALENDAR = new GregorianCalendar();
+
+const numbers = new Map<Day, number>();
+const days = new Map<number, Day>();
+/** Some thirty years; the same days come thousands of times in one computation. */
+const MOST_DAYS = 10_000;
+
+/** The Julian day number: days counted without months or years. */
+function dayNumber(day: Day): number {
+	let number = numbers.get(day);
+	if (number === undefined) {
+		if (numbers.size >= MOST_DAYS) numbers.clear();
+		numbers.set(day, (number = CALENDAR.toJulianDay(parseDate(day))));
+	}
+	return number;
+}
+
+function dayOf(number: number): Day {
+	let day = days.get(number);
+	if (day === undefined) {
+		if (days.size >= MOST_DAYS) days.clear();
+		days.set(number, (day = CALENDAR.fromJulianDay(number).toString()));
+	}
+	return day;
+}
+
 /** The day `days` after (or, negative, before) another. */
 export function addDays(day: Day, days: number): Day {
-	return days === 0 ? day : parseDate(day).add({ days }).toString();
+	return days === 0 ? day : dayOf(dayNumber(day) + days);
 }
 
 /** Whole days from one to another; negative when the other is earlier. */
 export function daysBetween(from: Day, to: Day): number {
-	return julian(to) - julian(from);
+	return dayNumber(to) - dayNumber(from);
 }
 
-function julian(day: Day): number {
-	const date = parseDate(day);
-	return date.calendar.toJulianDay(date);
-}
-
-/** The ISO weekday. */
+/** The ISO weekday. Julian days that 7 divides are Mondays. */
 export function weekdayOf(day: Day): Weekday {
-	const fromMonday = getDayOfWeek(parseDate(day), 'en-US', 'mon');
-	return (fromMonday + 1) as Weekday;
+	return ((dayNumber(day) % 7) + 1) as Weekday;
 }
 
 /** The first day of the week that a day lies in. */
@@ -70,8 +89,7 @@ export function weekdayName(weekday: Weekday, form: 'short' | 'long' = 'short'):
 
 /** "Tue, Jan 26": never a date without its weekday. */
 export function dayText(day: Day): string {
-	const date: CalendarDate = parseDate(day);
-	return `${weekdayName(weekdayOf(day))}, ${MONTHS[date.month - 1]} ${date.day}`;
+	return `${weekdayName(weekdayOf(day))}, ${MONTHS[Number(day.slice(5, 7)) - 1]} ${Number(day.slice(8))}`;
 }
 
 /** How a day is said from today: "today", "tomorrow", "Saturday" within the week, else "Tue, Feb 2". */

@@ -1,4 +1,3 @@
-import { parseDate } from '@internationalized/date';
 import type { Day } from '../calendar/dates.ts';
 import {
 	ALLERGEN_SOURCE,
@@ -28,9 +27,9 @@ export type Caution = {
 
 /** Whole months between birth and a day; a child born later is 0 months old. */
 export function monthsOld(born: Day, on: Day): number {
-	const [b, d] = [parseDate(born), parseDate(on)];
-	const months = (d.year - b.year) * 12 + d.month - b.month - (d.day < b.day ? 1 : 0);
-	return Math.max(0, months);
+	const monthsTo = (day: Day) => Number(day.slice(0, 4)) * 12 + Number(day.slice(5, 7));
+	const dayOf = (day: Day) => Number(day.slice(8));
+	return Math.max(0, monthsTo(on) - monthsTo(born) - (dayOf(on) < dayOf(born) ? 1 : 0));
 }
 
 /**

@@ -81,6 +81,7 @@ export function convert(
 
 /** Whether `convert` would succeed. */
 export function canConvert(from: Unit, to: Unit, item: string | null): boolean {
+	if (from === to) return true;
 	try {
 		ratio(from, to, item);
 		return true;

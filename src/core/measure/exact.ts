@@ -20,10 +20,23 @@ const LARGEST_DENOMINATOR = 10_000;
  * Text is read as a fraction or decimal ("3/2", "1.25").
  */
 export function exact(value: number | string | Exact): Exact {
-	if (typeof value === 'string') return new Fraction(value);
+	if (typeof value === 'string') return read(value);
 	if (typeof value !== 'number') return value;
 	if (Number.isSafeInteger(value)) return new Fraction(value, 1);
 	return simplest(value) ?? decimal(value);
+}
+
+const texts = new Map<string, Exact>();
+const MOST_TEXTS = 5000;
+
+/** Amounts as stored; the same few texts come thousands of times in one computation. */
+function read(text: string): Exact {
+	let value = texts.get(text);
+	if (value === undefined) {
+		if (texts.size >= MOST_TEXTS) texts.clear();
+		texts.set(text, (value = new Fraction(text)));
+	}
+	return value;
 }
 
 /** The decimal digits of a number, exponents written out. */
@@ -55,7 +68,9 @@ function simplest(value: number): Exact | null {
 
 /** Whether there is really something there: more than the tolerance above 0. */
 export function isSome(amount: Exact): boolean {
-	return amount.compare(TOLERANCE) > 0;
+	if (amount.s <= 0n || amount.n === 0n) return false;
+	// A positive fraction with a small denominator is more than the tolerance without comparing.
+	return amount.d < TOLERANCE.d || amount.compare(TOLERANCE) > 0;
 }
 
 /** The next whole number up; an excess within the tolerance does not count. */

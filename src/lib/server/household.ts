@@ -55,7 +55,7 @@ export async function situation(): Promise<Situation> {
 		const today = todayIn(cached.situation.snapshot.household);
 		if (today === cached.today) return cached.situation;
 	}
-	const snapshot = await readSnapshot(read);
+	const snapshot = await readSnapshot(read, cached?.situation.snapshot);
 	const today = todayIn(snapshot.household);
 	const fresh = computeSituation(snapshot, today);
 	cached = { revision: snapshot.revision, today, situation: fresh };

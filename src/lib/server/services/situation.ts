@@ -39,8 +39,9 @@ import {
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
 import { habitsOf } from './habits.ts';
-import { net, type Asked, type Netted } from './netting.ts';
-import type { Snapshot } from '../stores/snapshot.ts';
+import { net, type Asked } from './netting.ts';
+import { remember } from './remember.ts';
+import { byId, type Snapshot } from '../stores/snapshot.ts';
 
 /** A lesson with its days. */
 export type LessonSituation = {
@@ -100,7 +101,11 @@ export type Situation = {
 
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
-	const runs = snapshot.runs.map((run) => runSituation(snapshot, run));
+	const runs = snapshot.runs.map((run) => {
+		const { household, streamHabits, units, lessons, sessions, participants, people, blocked } = snapshot;
+		const inputs = [household, streamHabits, units, lessons, sessions, participants, people, blocked];
+		return runsKnown(run, inputs, () => runSituation(snapshot, run));
+	});
 	const asked = runs.filter(({ run }) => run.state !== 'put away').flatMap((run) => askedOf(snapshot, run));
 	const netted = net(snapshot, asked);
 	const house: HouseDays = {
@@ -108,7 +113,18 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 		noPreparing: snapshot.quiet.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
 		sittings: snapshot.sittings.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
 	};
-	const drafts = asked.map((one) => draftNeed(snapshot, one, netted));
+	const drafts = asked.map((one) => {
+		const given: Given = {
+			served: netted.served.get(one.key) ?? null,
+			unit: netted.unitOf.get(one.item.id) ?? one.line.unit,
+			problem: netted.problems.get(one.key) ?? null,
+			state: stateByKey(snapshot).get(one.key) ?? null
+		};
+		const { suppliers, people } = snapshot;
+		return draftsKnown(one, [...Object.values(given), suppliers, people], () =>
+			draftNeed(snapshot, one, given)
+		);
+	});
 	const days = needDays(
 		drafts.map((draft) => draft.need),
 		house
@@ -119,6 +135,12 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	});
 	return { snapshot, today, runs, needs };
 }
+
+// What was computed for a row stands as long as nothing that it was computed from has changed.
+const runsKnown = remember<RunSituation>();
+const linesByLesson = remember<Map<number, Row<'supply_line'>[]>>();
+const askedKnown = remember<Asked>();
+const draftsKnown = remember<Draft>();
 
 /** What the days of a run are computed from; null while it has no start or no weekdays. */
 export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDaysInput | null {
@@ -176,38 +198,48 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 
 /** The lines of all lessons that are not over, exploded over those who take part on the day. */
 function askedOf(snapshot: Snapshot, run: RunSituation): Asked[] {
-	const items = new Map(snapshot.items.map((item) => [item.id, item]));
-	const linesOf = groupBy(snapshot.lines, (line) => line.lesson_id);
+	const items = byId(snapshot.items);
+	const linesOf = linesByLesson(snapshot.lines, [], () => groupBy(snapshot.lines, (line) => line.lesson_id));
 	return run.lessons
 		.filter((lesson) => !lesson.booked)
 		.flatMap((lesson) =>
-			(linesOf.get(lesson.lesson.id) ?? []).map((line): Asked => {
-				// Supplies are for the first session that is still to come.
-				const date = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
-				const takingPart = takingPartOn(run, line, date);
-				return {
-					run,
-					lesson,
-					line,
-					item: items.get(line.item_id)!,
-					key: needKey(String(run.run.id), 'supplies', String(line.id), null, 1),
-					date,
-					takingPart,
-					amount: grossAmount(
-						{
-							// The upper end of a range, so that nothing runs short; "some" counts as one until somebody says.
-							quantity: exact(line.quantity_to ?? line.quantity ?? '1'),
-							unit: line.unit,
-							per: line.per,
-							// A group of unknown size is taken as everybody together, and the line asks for a look.
-							groupSize: line.group_size ?? Math.max(1, takingPart.length),
-							spare: exact(line.spare).valueOf()
-						},
-						takingPart.length
-					)
-				};
+			(linesOf.get(lesson.lesson.id) ?? []).map((line) => {
+				const item = items.get(line.item_id)!;
+				return askedKnown(line, [run, lesson, item], () => askedOfLine(run, lesson, line, item));
 			})
 		);
+}
+
+function askedOfLine(
+	run: RunSituation,
+	lesson: LessonSituation,
+	line: Row<'supply_line'>,
+	item: Row<'item'>
+): Asked {
+	// Supplies are for the first session that is still to come.
+	const date = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
+	const takingPart = takingPartOn(run, line, date);
+	return {
+		run,
+		lesson,
+		line,
+		item,
+		key: needKey(String(run.run.id), 'supplies', String(line.id), null, 1),
+		date,
+		takingPart,
+		amount: grossAmount(
+			{
+				// The upper end of a range, so that nothing runs short; "some" counts as one until somebody says.
+				quantity: exact(line.quantity_to ?? line.quantity ?? '1'),
+				unit: line.unit,
+				per: line.per,
+				// A group of unknown size is taken as everybody together, and the line asks for a look.
+				groupSize: line.group_size ?? Math.max(1, takingPart.length),
+				spare: exact(line.spare).valueOf()
+			},
+			takingPart.length
+		)
+	};
 }
 
 function takingPartOn(run: RunSituation, line: Row<'supply_line'>, date: Day | null): Row<'person'>[] {
@@ -221,11 +253,17 @@ function takingPartOn(run: RunSituation, line: Row<'supply_line'>, date: Day | n
 
 type Draft = Omit<SupplyNeed, 'days' | 'verdict'>;
 
-function draftNeed(snapshot: Snapshot, one: Asked, netted: Netted): Draft {
-	const state = stateByKey(snapshot).get(one.key);
-	const served = netted.served.get(one.key) ?? null;
-	const problem = netted.problems.get(one.key) ?? null;
-	const unit = problem || !served ? one.line.unit : netted.unitOf.get(one.item.id)!;
+/** What netting and the parent's decisions say about a line. */
+type Given = {
+	readonly served: ServedLine | null;
+	/** In which its item is counted. */
+	readonly unit: Unit;
+	readonly problem: string | null;
+	readonly state: Row<'need_state'> | null;
+};
+
+function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...given }: Given): Draft {
+	const unit = problem || !served ? one.line.unit : given.unit;
 	const amount = served?.gross ?? one.amount;
 	const collecting = one.run.run.collecting_place_id;
 	const places = placeByLot(snapshot);
@@ -275,7 +313,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, netted: Netted): Draft {
 }
 
 /** Stored portions in the need's unit; amounts that were noted in a unit which no longer compares do not count. */
-function portionsIn(unit: Unit, state: Row<'need_state'> | undefined, item: string): Portions {
+function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): Portions {
 	if (!state) return NO_PORTIONS;
 	const from = state.unit ?? unit;
 	if (!canConvert(from, unit, item)) return NO_PORTIONS;
@@ -309,7 +347,7 @@ function wayOf(supplier: Row<'supplier'> | null): Way {
 /** Where a missing thing is got: as decided for it, else for its item, else the household's first shop. */
 function supplierOf(
 	snapshot: Snapshot,
-	state: Row<'need_state'> | undefined,
+	state: Row<'need_state'> | null,
 	item: Row<'item'>
 ): Row<'supplier'> | null {
 	const id = state?.supplier_id ?? item.supplier_id;

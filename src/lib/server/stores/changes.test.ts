@@ -3,10 +3,12 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { CoreError } from '$core/error.ts';
-import { exact } from '$core/measure/index.ts';
+import { exact, exactText } from '$core/measure/index.ts';
 import { openStore, type Store } from '../database/open.ts';
 import { allRows, doer, openTestStore } from '../tests/household.ts';
 import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
+import { computeSituation } from '../services/situation.ts';
+import { readSnapshot, type Snapshot } from './snapshot.ts';
 import { addLot, countLot, moveLot, useUp } from './stash.ts';
 import { patchNeed } from './needs.ts';
 import { addLine, removeLine } from './supply-lines.ts';
@@ -87,6 +89,49 @@ async function doAll(store: Store, history: readonly (readonly [number, number])
 const history = fc.array(fc.tuple(fc.nat({ max: deeds.length - 1 }), fc.integer({ min: 1, max: 60 })), {
 	minLength: 1,
 	maxLength: 14
+});
+
+describe('a snapshot brought up to date', () => {
+	/** What is computed for each need, small enough to compare. */
+	const computed = (snapshot: Snapshot) =>
+		computeSituation(snapshot, TODAY).needs.map((one) => ({
+			key: one.need.key,
+			item: one.item,
+			lesson: one.lesson,
+			amount: exactText(one.amount),
+			unit: one.unit,
+			lots: one.served?.lots.map(({ lot, amount }) => [lot.id, exactText(amount)]),
+			days: one.days,
+			verdict: one.verdict,
+			supplier: one.supplier,
+			cautions: one.cautions,
+			problem: one.problem
+		}));
+
+	it('is what a whole reading gives, and so is what was computed from it', async () => {
+		const store = await openTestStore();
+		let kept = await readSnapshot(store.read);
+		await fc.assert(
+			fc.asyncProperty(history, fc.nat({ max: 3 }), async (deedsDone, undone) => {
+				const done = await doAll(store, deedsDone);
+				for (let i = 0; i < Math.min(done, undone); i++) await undo(store.write, doer());
+				kept = await readSnapshot(store.read, kept);
+				const whole = await readSnapshot(store.read);
+				expect(kept).toEqual(whole);
+				expect(computed(kept)).toEqual(computed(whole));
+			}),
+			{ numRuns: 20 }
+		);
+	}, 60_000);
+
+	it('keeps the rows that nothing changed', async () => {
+		const store = await openTestStore();
+		const before = await readSnapshot(store.read);
+		await change(store.write, doer(), 'Count', (trx) => countLot(trx, 1, exact(5), TODAY));
+		const after = await readSnapshot(store.read, before);
+		expect(after.lessons).toBe(before.lessons);
+		expect(after.lots.filter((lot, i) => lot !== before.lots[i]).map((lot) => lot.id)).toEqual([1]);
+	});
 });
 
 describe('undo', () => {

@@ -1,5 +1,6 @@
+import { sql } from 'kysely';
 import type { Db } from '../database/open.ts';
-import type { Row } from '../database/tables.ts';
+import type { Row, TRACKED } from '../database/tables.ts';
 
 /** All that the computations read, from one moment. */
 export type Snapshot = {
@@ -24,31 +25,100 @@ export type Snapshot = {
 	readonly streamHabits: readonly Row<'stream_habit'>[];
 };
 
-/** Reads one consistent snapshot in one transaction, one query a table. */
-export function readSnapshot(db: Db): Promise<Snapshot> {
+type Lists = Omit<Snapshot, 'revision' | 'household'>;
+
+/** The table behind each list, and the columns by which it is sorted. */
+const SOURCES: {
+	readonly [K in keyof Lists]: { readonly table: Table; readonly order: readonly string[] };
+} = {
+	people: { table: 'person', order: ['id'] },
+	places: { table: 'place', order: ['position', 'id'] },
+	suppliers: { table: 'supplier', order: ['position', 'id'] },
+	items: { table: 'item', order: ['id'] },
+	lots: { table: 'lot', order: ['id'] },
+	units: { table: 'unit', order: ['id'] },
+	runs: { table: 'run', order: ['id'] },
+	participants: { table: 'run_participant', order: ['id'] },
+	blocked: { table: 'blocked', order: ['from_on', 'id'] },
+	lessons: { table: 'lesson', order: ['position', 'id'] },
+	sessions: { table: 'session', order: ['ordinal', 'id'] },
+	lines: { table: 'supply_line', order: ['position', 'id'] },
+	needStates: { table: 'need_state', order: ['id'] },
+	sittings: { table: 'sitting', order: ['held_on', 'id'] },
+	quiet: { table: 'quiet', order: ['from_on', 'id'] },
+	aliases: { table: 'item_alias', order: ['id'] },
+	streamHabits: { table: 'stream_habit', order: ['id'] }
+};
+
+type Table = (typeof TRACKED)[number];
+type AnyRow = { readonly id: number; readonly [column: string]: unknown };
+
+/** With more changed rows than this in a table it is read again as a whole. */
+const MOST_ROWS = 200;
+/** Changes are forgotten after some hundreds; over a longer way everything is read again. */
+const MOST_REVISIONS = 200;
+
+/**
+ * Reads one consistent snapshot in one transaction. With the snapshot of an earlier revision only the
+ * rows that were changed since are read; all others stay the very same objects, so that what was
+ * computed from them can be kept.
+ */
+export function readSnapshot(db: Db, before: Snapshot | null = null): Promise<Snapshot> {
 	return db.transaction().execute(async (trx) => {
 		const { revision } = await trx.selectFrom('state').select('revision').executeTakeFirstOrThrow();
-		return {
-			revision,
-			household: await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow(),
-			people: await trx.selectFrom('person').selectAll().orderBy('id').execute(),
-			places: await trx.selectFrom('place').selectAll().orderBy('position').orderBy('id').execute(),
-			suppliers: await trx.selectFrom('supplier').selectAll().orderBy('position').execute(),
-			items: await trx.selectFrom('item').selectAll().orderBy('id').execute(),
-			lots: await trx.selectFrom('lot').selectAll().orderBy('id').execute(),
-			units: await trx.selectFrom('unit').selectAll().orderBy('id').execute(),
-			runs: await trx.selectFrom('run').selectAll().orderBy('id').execute(),
-			participants: await trx.selectFrom('run_participant').selectAll().orderBy('id').execute(),
-			blocked: await trx.selectFrom('blocked').selectAll().orderBy('from_on').execute(),
-			lessons: await trx.selectFrom('lesson').selectAll().orderBy('position').orderBy('id').execute(),
-			sessions: await trx.selectFrom('session').selectAll().orderBy('ordinal').execute(),
-			lines: await trx.selectFrom('supply_line').selectAll().orderBy('position').orderBy('id').execute(),
-			needStates: await trx.selectFrom('need_state').selectAll().orderBy('id').execute(),
-			sittings: await trx.selectFrom('sitting').selectAll().orderBy('held_on').execute(),
-			quiet: await trx.selectFrom('quiet').selectAll().orderBy('from_on').execute(),
-			aliases: await trx.selectFrom('item_alias').selectAll().orderBy('id').execute(),
-			streamHabits: await trx.selectFrom('stream_habit').selectAll().orderBy('id').execute()
-		};
+		const old = before && revision - before.revision <= MOST_REVISIONS ? before : null;
+		const changed = old && (await changedRows(trx, old.revision));
+		const household =
+			old && !changed?.has('household')
+				? old.household
+				: await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow();
+		const lists: Record<string, readonly AnyRow[]> = {};
+		for (const [name, { table, order }] of Object.entries(SOURCES)) {
+			const known = old?.[name as keyof Lists] as readonly AnyRow[] | undefined;
+			const ids = changed?.get(table) ?? [];
+			if (known && ids.length === 0) lists[name] = known;
+			else if (known && ids.length <= MOST_ROWS)
+				lists[name] = patched(known, ids, await rowsOf(trx, table, order, ids), order);
+			else lists[name] = await rowsOf(trx, table, order);
+		}
+		return { revision, household, ...(lists as unknown as Lists) };
+	});
+}
+
+async function changedRows(trx: Db, since: number): Promise<Map<string, number[]>> {
+	const rows = await trx
+		.selectFrom('change_row')
+		.innerJoin('change', 'change.id', 'change_row.change_id')
+		.where('change.revision', '>', since)
+		.select(['table_name', 'row_id'])
+		.distinct()
+		.execute();
+	const ids = new Map<string, number[]>();
+	for (const { table_name, row_id } of rows) ids.set(table_name, [...(ids.get(table_name) ?? []), row_id]);
+	return ids;
+}
+
+async function rowsOf(trx: Db, table: Table, order: readonly string[], ids?: number[]): Promise<AnyRow[]> {
+	const only = ids ? sql`where id in (${sql.join(ids)})` : sql``;
+	const { rows } = await sql<AnyRow>`select * from ${sql.table(table)} ${only}
+		order by ${sql.join(order.map((column) => sql.ref(column)))}`.execute(trx);
+	return rows;
+}
+
+/** A list with the changed rows put in at their place, the removed ones left out. */
+function patched(
+	known: readonly AnyRow[],
+	ids: readonly number[],
+	rows: readonly AnyRow[],
+	order: readonly string[]
+): AnyRow[] {
+	const gone = new Set(ids);
+	return [...known.filter((row) => !gone.has(row.id)), ...rows].sort((a, b) => {
+		for (const column of order) {
+			const [x, y] = [a[column] as number | string, b[column] as number | string];
+			if (x !== y) return x < y ? -1 : 1;
+		}
+		return 0;
 	});
 }
 

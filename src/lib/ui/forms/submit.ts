@@ -1,5 +1,6 @@
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
+import { arrived } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 
 /** An id that works without a secure context, as on the phone over plain http. */
@@ -37,6 +38,7 @@ export function saves({ done, reset = false }: Options = {}): SubmitFunction {
 				);
 				return;
 			}
+			await arrived();
 			await update({ reset });
 			if (result.type === 'failure') {
 				await tick();

@@ -1,5 +1,5 @@
-import { invalidateAll } from '$app/navigation';
 import { toast } from 'svelte-sonner';
+import { loadAgain } from '../news/load-again.ts';
 
 const LATEST = 'latest-change';
 
@@ -24,7 +24,7 @@ export async function turn(way: 'undo' | 'redo'): Promise<void> {
 		sayWrong('The server cannot be reached just now. Nothing was changed.');
 		return;
 	}
-	await invalidateAll();
+	await loadAgain();
 	if (answer.message) toast(answer.message, { id: LATEST, duration: 5000, action: undefined });
 	else if (way === 'undo')
 		toast(answer.changed ?? '', {

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
-	import { invalidateAll } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
 	import Ellipsis from '@lucide/svelte/icons/ellipsis';
 	import Printer from '@lucide/svelte/icons/printer';
@@ -13,6 +12,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import { TickQueue } from '$lib/ui/forms/queue.svelte.ts';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import { loadAgain } from '$lib/ui/news/load-again.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
@@ -41,7 +41,7 @@
 
 	const queue = new TickQueue(
 		async () => {
-			await invalidateAll();
+			await loadAgain();
 			// What came back after an undo is not ticked any more.
 			for (const [id] of ticked)
 				if (data.walk.places.some((place) => place.rows.some((row) => row.id === id))) ticked.delete(id);
