@@ -3,6 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, isReady, lessonReadiness, type Verdict } from '$core/readiness/index.ts';
 import { actFrom, actGroups, type Act } from './acts.ts';
+import { remember } from './remember.ts';
 import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
 import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
 
@@ -41,13 +42,11 @@ export type Board = {
 
 const SHOWN_ACTS = 7;
 
-const boards = new WeakMap<RunSituation, Board>();
+const boards = remember<Board>();
 
 /** The unit's first page: how it stands with every lesson, and what is next. Made once a situation. */
 export function boardOf(situation: Situation, run: RunSituation): Board {
-	let board = boards.get(run);
-	if (!board) boards.set(run, (board = makeBoard(situation, run)));
-	return board;
+	return boards(run, [situation], () => makeBoard(situation, run));
 }
 
 function makeBoard(situation: Situation, run: RunSituation): Board {

@@ -14,6 +14,7 @@ import {
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { byId } from '../stores/snapshot.ts';
+import { remember } from './remember.ts';
 import type { RunSituation, Situation, SupplyNeed } from './situation.ts';
 import { byText, placePath, thingText } from './words.ts';
 
@@ -67,13 +68,11 @@ export type GatherList = {
 	};
 };
 
-const lists = new WeakMap<RunSituation, GatherList>();
+const lists = remember<GatherList>();
 
 /** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
 export function gatherList(situation: Situation, run: RunSituation): GatherList {
-	let list = lists.get(run);
-	if (!list) lists.set(run, (list = makeList(situation, run)));
-	return list;
+	return lists(run, [situation], () => makeList(situation, run));
 }
 
 function makeList(situation: Situation, run: RunSituation): GatherList {

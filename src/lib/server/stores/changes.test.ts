@@ -7,6 +7,10 @@ import { exact, exactText } from '$core/measure/index.ts';
 import { openStore, type Store } from '../database/open.ts';
 import { allRows, doer, openTestStore } from '../tests/household.ts';
 import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
+import { boardOf } from '../services/board.ts';
+import { gatherList } from '../services/gather.ts';
+import { planOf } from '../services/plan.ts';
+import { stashOf } from '../services/stash.ts';
 import { computeSituation } from '../services/situation.ts';
 import { readSnapshot, type Snapshot } from './snapshot.ts';
 import { addLot, countLot, moveLot, useUp } from './stash.ts';
@@ -108,6 +112,12 @@ describe('a snapshot brought up to date', () => {
 			problem: one.problem
 		}));
 
+	/** What the screens of the running unit show. */
+	const shown = (snapshot: Snapshot) => {
+		const now = computeSituation(snapshot, TODAY);
+		return [boardOf(now, now.runs[0]), gatherList(now, now.runs[0]), planOf(now, now.runs[0]), stashOf(now)];
+	};
+
 	it('is what a whole reading gives, and so is what was computed from it', async () => {
 		const store = await openTestStore();
 		let kept = await readSnapshot(store.read);
@@ -119,6 +129,7 @@ describe('a snapshot brought up to date', () => {
 				const whole = await readSnapshot(store.read);
 				expect(kept).toEqual(whole);
 				expect(computed(kept)).toEqual(computed(whole));
+				expect(shown(kept)).toEqual(shown(whole));
 			}),
 			{ numRuns: 20 }
 		);
