@@ -17,7 +17,7 @@ const OPTIONS: Joi.ValidationOptions = {
 };
 
 /** Answers one line of the command: a case in JSON gives its answer, anything wrong an error in words. */
-export function answerLine(line: string): Answer {
+export async function answerLine(line: string): Promise<Answer> {
 	let id: unknown = null;
 	try {
 		const parsed: unknown = parse(line);
@@ -27,7 +27,7 @@ export function answerLine(line: string): Answer {
 			throw new CoreError(`there is no computation "${asked.do}"; calc -- --list names them`, 'do');
 		}
 		const computation = COMPUTATIONS[asked.do];
-		return { id, out: computation.run(check(computation.schema, asked.in) as never) };
+		return { id, out: await computation.run(check(computation.schema, asked.in) as never) };
 	} catch (error) {
 		if (error instanceof CoreError) return { id, error: { message: error.message, path: error.path } };
 		const message = error instanceof Error ? error.message : String(error);

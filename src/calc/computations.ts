@@ -1,15 +1,18 @@
+import loadHighs from 'highs';
 import Joi from 'joi';
 import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
+import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
 import { UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
+import { solveWith } from '../lib/solver/highs.ts';
 import { readSupplyLine, requirements, type RequirementsInput } from '../core/supplies/index.ts';
 
 /** One computation of the command: what it takes, and the core function that answers. */
 export type Computation = {
 	readonly about: string;
 	readonly schema: Joi.ObjectSchema;
-	readonly run: (input: never) => object;
+	readonly run: (input: never) => object | Promise<object>;
 };
 
 const day = Joi.string()
@@ -27,7 +30,7 @@ const whole = Joi.number().integer().min(1).messages({
 function computation<Input>(
 	about: string,
 	fields: Joi.SchemaMap,
-	run: (input: Input) => object
+	run: (input: Input) => object | Promise<object>
 ): Computation {
 	return { about, schema: Joi.object(fields).required(), run: run as Computation['run'] };
 }
@@ -137,5 +140,36 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			wordsPerMinute: quantity
 		},
 		readingPlan
+	),
+	'activity-choice': computation<ChoiceInput>(
+		'The best set of activities within limits, with something for each child in each week.',
+		{
+			activities: Joi.array()
+				.items(
+					Joi.object({
+						id: text.required(),
+						worth: Joi.number().required(),
+						takes: Joi.object().pattern(text, Joi.number()).required(),
+						weeks: Joi.array().items(Joi.number()).required(),
+						children: Joi.array().items(text).unique().required(),
+						decided: Joi.string().valid('in', 'out').allow(null)
+					})
+				)
+				.required(),
+			limits: Joi.array()
+				.items(
+					Joi.object({
+						of: text.required(),
+						most: Joi.number().required(),
+						week: Joi.number().integer().min(1).allow(null).required()
+					})
+				)
+				.required(),
+			cover: Joi.object({
+				children: Joi.array().items(text).unique().required(),
+				weeks: Joi.array().items(Joi.number()).unique().required()
+			}).required()
+		},
+		async (input) => chooseActivities(input, solveWith(await loadHighs()))
 	)
 };

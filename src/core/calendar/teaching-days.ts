@@ -18,6 +18,8 @@ export type TeachingDaysInput = {
 	readonly lessons: readonly PlannedLesson[];
 	/** Teaching days kept as slack. */
 	readonly keepFree?: number;
+	/** Sessions on one teaching day, as in a fast unit; whole, 1 or more, 1 when left out. */
+	readonly aDay?: number;
 };
 
 export type TeachingDays = {
@@ -34,8 +36,8 @@ export type TeachingDays = {
 const FURTHEST_DAYS = 366 * 60;
 
 /**
- * On which days the lessons fall and whether they fit: one session a teaching day, in order, without
- * gaps. Optional lessons are dropped from the last one backwards until the rest fits.
+ * On which days the lessons fall and whether they fit: one session a teaching day (or `aDay` of them),
+ * in order, without gaps. Optional lessons are dropped from the last one backwards until the rest fits.
  *
  *     teachingDays({ start: '2027-01-11', weekdays: [2, 4], blocked: [], lessons: [{ id: 'L1' }] })
  *     // { lessons: [{ id: 'L1', dates: ['2027-01-12'] }], finish: '2027-01-12', count: null, … }
@@ -43,7 +45,7 @@ const FURTHEST_DAYS = 366 * 60;
  * @throws CoreError for empty weekdays, a date that does not exist, or an end before its start.
  */
 export function teachingDays(input: TeachingDaysInput): TeachingDays {
-	const { lessons, keepFree = 0 } = input;
+	const { lessons, keepFree = 0, aDay = 1 } = input;
 	const end = input.end ?? null;
 	checkInput(input, end);
 
@@ -52,17 +54,21 @@ export function teachingDays(input: TeachingDaysInput): TeachingDays {
 	let needed = lessons.reduce((sum, lesson) => sum + sessionsOf(lesson), 0);
 	const limit = end ?? addDays(input.start, FURTHEST_DAYS);
 	const days: Day[] = [];
-	for (let day = input.start; day <= limit && (end !== null || days.length < needed); day = addDays(day, 1)) {
+	for (
+		let day = input.start;
+		day <= limit && (end !== null || days.length * aDay < needed);
+		day = addDays(day, 1)
+	) {
 		if (input.weekdays.includes(weekdayOf(day)) && !isBlocked(day)) days.push(day);
 	}
-	if (end === null && days.length < needed) {
+	if (end === null && days.length * aDay < needed) {
 		throw new CoreError(
 			'There is no end of the blocked days: the lessons find no day in sixty years.',
 			'blocked'
 		);
 	}
 
-	const room = end === null ? needed : Math.max(0, days.length - keepFree);
+	const room = end === null ? needed : Math.max(0, days.length - keepFree) * aDay;
 	const dropped = new Set<PlannedLesson>();
 	for (let i = lessons.length - 1; i >= 0 && needed > room; i--) {
 		if (!lessons[i].optional) continue;
@@ -73,15 +79,16 @@ export function teachingDays(input: TeachingDaysInput): TeachingDays {
 	let used = 0;
 	const placed = lessons.map((lesson) => {
 		if (dropped.has(lesson)) return { id: lesson.id, dates: [] };
-		const dates = days.slice(used, Math.min(used + sessionsOf(lesson), room));
-		used += dates.length;
+		const slots = Math.max(0, Math.min(sessionsOf(lesson), room - used));
+		const dates = Array.from({ length: slots }, (_, i) => days[Math.floor((used + i) / aDay)]);
+		used += slots;
 		return { id: lesson.id, dates };
 	});
 	return {
 		count: end === null ? null : days.length,
 		lessons: placed,
-		finish: used > 0 ? days[used - 1] : null,
-		spare: end === null ? null : Math.max(0, days.length - used - keepFree),
+		finish: used > 0 ? days[Math.ceil(used / aDay) - 1] : null,
+		spare: end === null ? null : Math.max(0, days.length - Math.ceil(used / aDay) - keepFree),
 		shortBy: Math.max(0, needed - room),
 		dropped: lessons.filter((lesson) => dropped.has(lesson)).map((lesson) => lesson.id)
 	};
@@ -93,6 +100,8 @@ function checkInput(input: TeachingDaysInput, end: Day | null) {
 		requireDay(end, 'end');
 		if (end < input.start) throw new CoreError('end must not be before start', 'end');
 	}
+	if (!Number.isInteger(input.aDay ?? 1) || (input.aDay ?? 1) < 1)
+		throw new CoreError('aDay must be a whole number, 1 or more', 'aDay');
 	if (input.weekdays.length === 0)
 		throw new CoreError('weekdays must name at least one day of the week', 'weekdays');
 	input.blocked.forEach((blocked, i) => {

@@ -1,2 +1,36 @@
-/** Plans: what a book's table of contents says about lessons and pages. */
+/** Plans: contents and pages of books, activities, rhythms, what each child has, and what a week asks. */
+export {
+	ACTIVITY_KINDS,
+	isHandsOn,
+	MESS,
+	readActivity,
+	type ActivityKind,
+	type TypedActivity
+} from './activity.ts';
 export { readContents, type ContentsLesson, type ReadContents } from './contents.ts';
+export { namesIn, readFlag, READING_WAYS, type Flag, type ReadingWay } from './flag.ts';
+export { gridOf, type GridCell, type GridLesson, type Offer } from './grid.ts';
+export {
+	addLoads,
+	MEASURES_OF_LOAD,
+	NO_LOAD,
+	overLimits,
+	suggestions,
+	type Extra,
+	type Load,
+	type LoadLimits,
+	type LoadWeek,
+	type MeasureOfLoad,
+	type Over,
+	type Suggestion
+} from './load.ts';
+export {
+	pagesLeft,
+	pagesText,
+	rangesFromStarts,
+	requirePages,
+	sharePages,
+	type PageRange,
+	type SharedPages
+} from './pages.ts';
+export { daysOfLesson, isReadingDay, lessonsADay, RHYTHMS, type Rhythm } from './rhythm.ts';

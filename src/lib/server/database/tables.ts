@@ -1,6 +1,7 @@
 import type { Generated, Selectable } from 'kysely';
 import type { Day, Weekday } from '$core/calendar';
 import type { System, Unit } from '$core/measure';
+import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
 import type { Stream } from '$core/readiness';
 import type { Per, SupplyUse } from '$core/supplies';
 
@@ -43,6 +44,8 @@ export interface PersonTable {
 	weekdays: Json | null;
 	/** How high they reach; null takes what is usual for the age. */
 	reach_mm: number | null;
+	/** Grade or level, in the household's own words. */
+	level: Generated<string>;
 }
 
 /** A stretch in which nothing is prepared. */
@@ -146,6 +149,11 @@ export interface RunTable {
 	habit_date: Day | null;
 	collecting_place_id: number | null;
 	copied_from: number | null;
+	rhythm: Generated<Rhythm>;
+	/** Days of a topic, reading days after a lesson, or lessons a day, as the rhythm says. */
+	rhythm_days: Generated<number>;
+	/** The most the family takes in a week, by name, as JSON. */
+	limits: Generated<Json>;
 }
 
 export interface RunParticipantTable {
@@ -170,6 +178,98 @@ export interface LessonTable {
 	note: string;
 	optional: Flag;
 	sessions: number;
+	topic: Generated<string>;
+	objective: Generated<string>;
+	/** Words and questions, one on each line. */
+	vocabulary: Generated<string>;
+	questions: Generated<string>;
+	minutes: number | null;
+	/** More for older children, and for whom (ids). */
+	extension: Generated<string>;
+	extension_for: Generated<Json>;
+	/** Where the lesson begins in the book whose contents it comes from. */
+	first_page: number | null;
+}
+
+/** Something to do beside the lesson itself: in a lesson, on a day of its own, or (neither) in the pool. */
+export interface ActivityTable {
+	id: Generated<number>;
+	run_id: number;
+	lesson_id: number | null;
+	day: Day | null;
+	title: string;
+	kind: ActivityKind;
+	standing: Generated<'required' | 'extra' | 'do without'>;
+	minutes: number;
+	/** An adult is needed all the time. */
+	adult: Generated<Flag>;
+	/** 0 clean … 3 very messy. */
+	mess: Generated<number>;
+	cents: Generated<number>;
+	/** How much the family wants it, 1 to 5. */
+	worth: Generated<number>;
+	/** Ids of those it is for; null is everyone. */
+	participants: Json | null;
+	from_age: number | null;
+	to_age: number | null;
+	/** Subjects it counts for, with commas. */
+	subjects: Generated<string>;
+	weather: Generated<string>;
+	start_days_before: Generated<number>;
+	/** An easier way, and its minutes. */
+	instead: Generated<string>;
+	instead_minutes: number | null;
+	/** How often it is done in all, and how often it has been. */
+	times: Generated<number>;
+	daily: Generated<Flag>;
+	done: Generated<number>;
+	note: Generated<string>;
+}
+
+/** A book that carries the unit. */
+export interface SpineTable {
+	id: Generated<number>;
+	run_id: number;
+	position: number;
+	title: string;
+	counted: 'pages' | 'chapters';
+	first_page: number;
+	last_page: number;
+	words_per_page: number | null;
+	state: Generated<'in use' | 'set aside'>;
+	/** The last page that has been read. */
+	reached: number | null;
+}
+
+/** Pages of a spine in a lesson: a flag. */
+export interface PageRangeTable {
+	id: Generated<number>;
+	spine_id: number;
+	lesson_id: number;
+	from_page: number;
+	to_page: number;
+	way: ReadingWay;
+	participants: Json | null;
+	minutes: number | null;
+	note: Generated<string>;
+}
+
+/** Work of one child's own in a lesson. */
+export interface TaskTable {
+	id: Generated<number>;
+	lesson_id: number;
+	person_id: number;
+	text: string;
+	minutes: number | null;
+	done: Generated<Flag>;
+}
+
+/** What a child is to come to in this run. */
+export interface GoalTable {
+	id: Generated<number>;
+	run_id: number;
+	person_id: number;
+	text: string;
 }
 
 export interface SessionTable {
@@ -183,7 +283,9 @@ export interface SessionTable {
 
 export interface SupplyLineTable {
 	id: Generated<number>;
-	lesson_id: number;
+	/** Of a lesson, or of an activity. */
+	lesson_id: number | null;
+	activity_id: number | null;
 	position: number;
 	/** The line as the book prints it. */
 	written: string;
@@ -205,6 +307,8 @@ export interface SupplyLineTable {
 	participants: Json | null;
 	prepare_minutes: number | null;
 	prepare_wait_days: Generated<number>;
+	/** Which day of its lesson wants it, from 1. */
+	session: Generated<number>;
 }
 
 export interface NeedStateTable {
@@ -298,6 +402,11 @@ export interface Database {
 	run_participant: RunParticipantTable;
 	blocked: BlockedTable;
 	lesson: LessonTable;
+	activity: ActivityTable;
+	spine: SpineTable;
+	page_range: PageRangeTable;
+	task: TaskTable;
+	goal: GoalTable;
 	session: SessionTable;
 	supply_line: SupplyLineTable;
 	need_state: NeedStateTable;
@@ -335,5 +444,10 @@ export const TRACKED = [
 	'quiet',
 	'item_alias',
 	'lot_event',
-	'stream_habit'
+	'stream_habit',
+	'activity',
+	'spine',
+	'page_range',
+	'task',
+	'goal'
 ] as const satisfies readonly (keyof Database)[];

@@ -3,7 +3,7 @@ import { CoreError } from '$core/error.ts';
 import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { flag, id, unit } from './fields.ts';
-import type { LineInput } from '../stores/supply-lines.ts';
+import type { LessonLineInput } from '../stores/supply-lines.ts';
 
 /** The fields of one supply line as a form sends them. */
 export type LineForm = {
@@ -53,7 +53,7 @@ const alternatives = Joi.array().items(
 );
 
 /** A form's line as the store keeps it. @throws CoreError at the field that cannot be read. */
-export function asLine(form: LineForm, prefix = ''): LineInput {
+export function asLine(form: LineForm, prefix = ''): LessonLineInput {
 	const quantity = numberOrNothing(form.quantity, `${prefix}quantity`);
 	const to = numberOrNothing(form.to, `${prefix}to`);
 	if (quantity !== null && to !== null && to <= quantity) {

@@ -21,6 +21,8 @@ export type Asked = {
 	readonly run: RunSituation;
 	readonly lesson: LessonSituation;
 	readonly line: Row<'supply_line'>;
+	/** The activity that it belongs to; null for the lesson itself. */
+	readonly extra: Row<'activity'> | null;
 	readonly item: Row<'item'>;
 	readonly key: string;
 	readonly date: Day | null;

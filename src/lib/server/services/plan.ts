@@ -7,6 +7,7 @@ import {
 	weekdayOf,
 	type Day
 } from '$core/calendar/index.ts';
+import { linesOfLessons } from '../stores/snapshot.ts';
 import { listText } from './words.ts';
 import type { RunSituation, Situation } from './situation.ts';
 
@@ -44,7 +45,7 @@ export type Plan = {
 /** The plan of one run: how the lessons fall, in words, as a strip of days, and as a list. */
 export function planOf(situation: Situation, run: RunSituation): Plan {
 	const lineCount = new Map<number, number>();
-	for (const line of situation.snapshot.lines)
+	for (const line of linesOfLessons(situation.snapshot))
 		lineCount.set(line.lesson_id, (lineCount.get(line.lesson_id) ?? 0) + 1);
 	return {
 		sentence: planSentence(run),
@@ -81,7 +82,7 @@ export function planOf(situation: Situation, run: RunSituation): Plan {
 
 function planSentence(run: RunSituation): string {
 	const { calendar } = run;
-	const sessions = run.lessons.reduce((sum, one) => sum + one.lesson.sessions, 0);
+	const sessions = run.lessons.reduce((sum, one) => sum + one.sessions, 0);
 	if (run.lessons.length === 0) return 'No lessons yet: type the first one below.';
 	if (!calendar)
 		return `${run.lessons.length === 1 ? '1 lesson' : `${run.lessons.length} lessons`} without dates. Give a first day and the weekdays, and each lesson gets its day.`;

@@ -9,7 +9,7 @@ import {
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
-import { byId } from '../stores/snapshot.ts';
+import { byId, linesOfLessons } from '../stores/snapshot.ts';
 import type { RunSituation, Situation } from './situation.ts';
 import { numberTyped } from './words.ts';
 
@@ -145,7 +145,7 @@ function doubtOf(line: {
 export function knownLines(situation: Situation, run: RunSituation): KnownLine[] {
 	const lessons = new Set(run.lessons.map(({ lesson }) => lesson.id));
 	const items = new Map(situation.snapshot.items.map((item) => [item.id, item]));
-	return situation.snapshot.lines
+	return linesOfLessons(situation.snapshot)
 		.filter((line) => lessons.has(line.lesson_id))
 		.map((line) => ({
 			id: String(line.id),

@@ -36,6 +36,7 @@ import {
 	type Verdict,
 	type Way
 } from '$core/readiness/index.ts';
+import { daysOfLesson, lessonsADay } from '$core/plan/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
 import { habitsOf } from './habits.ts';
@@ -50,6 +51,8 @@ export type LessonSituation = {
 	readonly number: number;
 	readonly dates: readonly Day[];
 	readonly dropped: boolean;
+	/** Teaching days it takes in the rhythm of its run. */
+	readonly sessions: number;
 	readonly outcomes: readonly Row<'session'>[];
 	/** Every session has an outcome. */
 	readonly over: boolean;
@@ -66,6 +69,17 @@ export type RunSituation = {
 	/** Null while the run has no start or no weekdays. */
 	readonly calendar: TeachingDays | null;
 	readonly habits: Readonly<Record<Stream, Habit>>;
+	readonly activities: readonly ActivitySituation[];
+};
+
+/** An activity with its lesson and day; in the pool it has neither. */
+export type ActivitySituation = {
+	readonly activity: Row<'activity'>;
+	/** The lesson it is in, or after which its own day falls; null in the pool. */
+	readonly lesson: LessonSituation | null;
+	readonly date: Day | null;
+	/** Not to be done, or done. */
+	readonly over: boolean;
 };
 
 /** A need of the supplies stream with all that a screen says about it. Amounts are in `unit`. */
@@ -74,6 +88,8 @@ export type SupplyNeed = {
 	readonly run: RunSituation;
 	readonly lesson: LessonSituation;
 	readonly line: Row<'supply_line'>;
+	/** The activity that it belongs to; null for the lesson itself. */
+	readonly extra: Row<'activity'> | null;
 	readonly item: Row<'item'>;
 	readonly unit: Unit;
 	readonly amount: Exact;
@@ -102,8 +118,19 @@ export type Situation = {
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const runs = snapshot.runs.map((run) => {
-		const { household, streamHabits, units, lessons, sessions, participants, people, blocked } = snapshot;
-		const inputs = [household, streamHabits, units, lessons, sessions, participants, people, blocked];
+		const { household, streamHabits, units, lessons, sessions, participants, people, blocked, activities } =
+			snapshot;
+		const inputs = [
+			household,
+			streamHabits,
+			units,
+			lessons,
+			sessions,
+			participants,
+			people,
+			blocked,
+			activities
+		];
 		return runsKnown(run, inputs, () => runSituation(snapshot, run));
 	});
 	const asked = runs.filter(({ run }) => run.state !== 'put away').flatMap((run) => askedOf(snapshot, run));
@@ -138,15 +165,16 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 
 // What was computed for a row stands as long as nothing that it was computed from has changed.
 const runsKnown = remember<RunSituation>();
-const linesByLesson = remember<Map<number, Row<'supply_line'>[]>>();
+const linesByLesson = remember<Map<string, Row<'supply_line'>[]>>();
 const askedKnown = remember<Asked>();
 const draftsKnown = remember<Draft>();
 
 /** What the days of a run are computed from; null while it has no start or no weekdays. */
 export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDaysInput | null {
 	const weekdays = JSON.parse(run.weekdays) as Weekday[];
-	if (!run.start_on || weekdays.length === 0) return null;
+	if (!run.start_on || weekdays.length === 0 || run.rhythm === 'checklist') return null;
 	return {
+		aDay: lessonsADay(run.rhythm, run.rhythm_days),
 		start: run.start_on,
 		end: run.end_on,
 		weekdays,
@@ -157,7 +185,7 @@ export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDays
 			.filter((lesson) => lesson.run_id === run.id)
 			.map((lesson) => ({
 				id: String(lesson.id),
-				sessions: lesson.sessions,
+				sessions: daysOfLesson(run.rhythm, run.rhythm_days, lesson.sessions),
 				optional: lesson.optional === 1
 			})),
 		keepFree: run.keep_free
@@ -174,52 +202,91 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 	const members = new Set(
 		snapshot.participants.filter((one) => one.run_id === run.id).map((one) => one.person_id)
 	);
+	const outcomesOf = groupBy(snapshot.sessions, (session) => session.lesson_id);
+	const lessons = own.map((lesson, i): LessonSituation => {
+		const outcomes = outcomesOf.get(lesson.id) ?? [];
+		const sessions = daysOfLesson(run.rhythm, run.rhythm_days, lesson.sessions);
+		return {
+			lesson,
+			number: i + 1,
+			dates: dates.get(String(lesson.id)) ?? [],
+			dropped: dropped.has(String(lesson.id)),
+			sessions,
+			outcomes,
+			over: outcomes.length >= sessions,
+			booked: outcomes.length >= sessions || outcomes.some((one) => one.outcome !== 'skipped')
+		};
+	});
 	return {
 		run,
 		unit: snapshot.units.find((unit) => unit.id === run.unit_id)!,
 		weekdays,
 		participants: snapshot.people.filter((person) => members.has(person.id)),
-		lessons: own.map((lesson, i) => {
-			const outcomes = snapshot.sessions.filter((session) => session.lesson_id === lesson.id);
-			return {
-				lesson,
-				number: i + 1,
-				dates: dates.get(String(lesson.id)) ?? [],
-				dropped: dropped.has(String(lesson.id)),
-				outcomes,
-				over: outcomes.length >= lesson.sessions,
-				booked: outcomes.length >= lesson.sessions || outcomes.some((one) => one.outcome !== 'skipped')
-			};
-		}),
+		lessons,
 		calendar,
-		habits: habitsOf(snapshot, run)
+		habits: habitsOf(snapshot, run),
+		activities: snapshot.activities
+			.filter((activity) => activity.run_id === run.id)
+			.map((activity) => placed(activity, lessons))
 	};
+}
+
+/** An extra on a day of its own belongs to the last lesson that has begun by then. */
+function placed(activity: Row<'activity'>, lessons: readonly LessonSituation[]): ActivitySituation {
+	const { day } = activity;
+	const over = activity.standing === 'do without' || activity.done >= activity.times;
+	const lesson =
+		lessons.find((one) => one.lesson.id === activity.lesson_id) ??
+		(day === null
+			? null
+			: (lessons.findLast((one) => one.dates.length > 0 && one.dates[0] <= day) ?? lessons[0] ?? null));
+	const next = lesson && lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)];
+	return { activity, lesson, date: day ?? next ?? null, over };
 }
 
 /** The lines of all lessons that are not over, exploded over those who take part on the day. */
 function askedOf(snapshot: Snapshot, run: RunSituation): Asked[] {
 	const items = byId(snapshot.items);
-	const linesOf = linesByLesson(snapshot.lines, [], () => groupBy(snapshot.lines, (line) => line.lesson_id));
-	return run.lessons
-		.filter((lesson) => !lesson.booked)
-		.flatMap((lesson) =>
-			(linesOf.get(lesson.lesson.id) ?? []).map((line) => {
-				const item = items.get(line.item_id)!;
-				return askedKnown(line, [run, lesson, item], () => askedOfLine(run, lesson, line, item));
-			})
-		);
+	const linesOf = linesByLesson(snapshot.lines, [], () =>
+		groupBy(snapshot.lines, (line) =>
+			line.activity_id === null ? `lesson ${line.lesson_id}` : `activity ${line.activity_id}`
+		)
+	);
+	const asked = (
+		lines: readonly Row<'supply_line'>[],
+		lesson: LessonSituation,
+		extra: ActivitySituation | null
+	) =>
+		lines.map((line) => {
+			const item = items.get(line.item_id)!;
+			return askedKnown(line, [run, lesson, item, extra], () => askedOfLine(run, lesson, line, item, extra));
+		});
+	return [
+		...run.lessons
+			.filter((lesson) => !lesson.booked)
+			.flatMap((lesson) => asked(linesOf.get(`lesson ${lesson.lesson.id}`) ?? [], lesson, null)),
+		// What is in the pool has no day yet, so it asks for nothing.
+		...run.activities.flatMap((extra) =>
+			extra.over || extra.lesson === null || (extra.activity.day === null && extra.lesson.booked)
+				? []
+				: asked(linesOf.get(`activity ${extra.activity.id}`) ?? [], extra.lesson, extra)
+		)
+	];
 }
 
 function askedOfLine(
 	run: RunSituation,
 	lesson: LessonSituation,
 	line: Row<'supply_line'>,
-	item: Row<'item'>
+	item: Row<'item'>,
+	extra: ActivitySituation | null
 ): Asked {
-	// Supplies are for the first session that is still to come.
-	const date = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
-	const takingPart = takingPartOn(run, line, date);
+	// Supplies are for the day that asks for them, or else for the first session that is still to come.
+	const session = Math.max(lesson.outcomes.length, line.session - 1);
+	const date = extra?.date ?? lesson.dates[Math.min(session, lesson.dates.length - 1)] ?? null;
+	const takingPart = takingPartOn(run, line.participants ?? extra?.activity.participants ?? null, date);
 	return {
+		extra: extra?.activity ?? null,
 		run,
 		lesson,
 		line,
@@ -242,8 +309,9 @@ function askedOfLine(
 	};
 }
 
-function takingPartOn(run: RunSituation, line: Row<'supply_line'>, date: Day | null): Row<'person'>[] {
-	const chosen = line.participants ? new Set(JSON.parse(line.participants) as number[]) : null;
+/** Who of the run is there on a day, of those chosen by their ids as JSON (null: of everyone). */
+export function takingPartOn(run: RunSituation, ids: string | null, date: Day | null): Row<'person'>[] {
+	const chosen = ids ? new Set(listed(ids) as number[]) : null;
 	return run.participants.filter((person) => {
 		if (chosen && !chosen.has(person.id)) return false;
 		if (!person.weekdays || date === null) return person.kind === 'child';
@@ -283,8 +351,9 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 			key: one.key,
 			lesson: String(one.lesson.lesson.id),
 			stream: 'supplies',
-			useDay: one.lesson.dropped ? null : one.date,
-			required: one.line.optional === 0,
+			useDay: one.lesson.dropped && !one.extra?.day ? null : one.date,
+			// Extras never hold a lesson up.
+			required: one.line.optional === 0 && (one.extra === null || one.extra.standing === 'required'),
 			doWithout: state?.decision === 'do without',
 			state: stands.state,
 			promised: state?.promised ?? null,
@@ -299,6 +368,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 		run: one.run,
 		lesson: one.lesson,
 		line: one.line,
+		extra: one.extra,
 		item: one.item,
 		unit,
 		amount,

@@ -71,7 +71,8 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 		born: null,
 		allergies: '[]',
 		weekdays: null,
-		reach_mm: null
+		reach_mm: null,
+		level: ''
 	}));
 	return {
 		...snapshot,

@@ -11,7 +11,7 @@ import {
 	type SupplyUse
 } from '$core/supplies/index.ts';
 import { knownLines } from '../services/review.ts';
-import { addLine, updateLine, type LineInput } from '../stores/supply-lines.ts';
+import { addLine, updateLine, type LessonLineInput } from '../stores/supply-lines.ts';
 import { addLesson } from '../stores/units.ts';
 import { amountCell, nameCell, unitCell, yesCell } from './columns.ts';
 import { isFormula } from './csv.ts';
@@ -141,7 +141,7 @@ function lineOf(
 	cells: Readonly<Record<Key, string>>,
 	lesson: number,
 	uses: ReadonlyMap<string, SupplyUse>
-): LineInput {
+): LessonLineInput {
 	const thing = nameCell(cells.thing, 'thing');
 	const bare = !cells.amount && !cells.unit && !cells.per;
 	const [said] = bare ? readSupplyLine(thing) : [];

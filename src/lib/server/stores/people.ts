@@ -53,6 +53,8 @@ export async function updatePerson(trx: Trx, id: number, input: PersonInput): Pr
 /** Takes someone out of the household and out of all units. */
 export async function removePerson(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('run_participant').where('person_id', '=', id).execute();
+	await trx.deleteFrom('task').where('person_id', '=', id).execute();
+	await trx.deleteFrom('goal').where('person_id', '=', id).execute();
 	await trx.updateTable('need_state').set({ person_id: null }).where('person_id', '=', id).execute();
 	await trx.deleteFrom('person').where('id', '=', id).execute();
 }

@@ -23,6 +23,11 @@ export type Snapshot = {
 	readonly quiet: readonly Row<'quiet'>[];
 	readonly aliases: readonly Row<'item_alias'>[];
 	readonly streamHabits: readonly Row<'stream_habit'>[];
+	readonly activities: readonly Row<'activity'>[];
+	readonly spines: readonly Row<'spine'>[];
+	readonly ranges: readonly Row<'page_range'>[];
+	readonly tasks: readonly Row<'task'>[];
+	readonly goals: readonly Row<'goal'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -47,7 +52,12 @@ const SOURCES: {
 	sittings: { table: 'sitting', order: ['held_on', 'id'] },
 	quiet: { table: 'quiet', order: ['from_on', 'id'] },
 	aliases: { table: 'item_alias', order: ['id'] },
-	streamHabits: { table: 'stream_habit', order: ['id'] }
+	streamHabits: { table: 'stream_habit', order: ['id'] },
+	activities: { table: 'activity', order: ['id'] },
+	spines: { table: 'spine', order: ['position', 'id'] },
+	ranges: { table: 'page_range', order: ['from_page', 'id'] },
+	tasks: { table: 'task', order: ['id'] },
+	goals: { table: 'goal', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];
@@ -129,4 +139,11 @@ export function byId<T extends { readonly id: number }>(rows: readonly T[]): Rea
 	let index = indexes.get(rows) as ReadonlyMap<number, T> | undefined;
 	if (!index) indexes.set(rows, (index = new Map(rows.map((row) => [row.id, row]))));
 	return index;
+}
+
+/** The supply lines of the lessons themselves, without those of activities. */
+export function linesOfLessons(snapshot: Snapshot): (Row<'supply_line'> & { readonly lesson_id: number })[] {
+	return snapshot.lines.filter(
+		(line): line is Row<'supply_line'> & { lesson_id: number } => line.lesson_id !== null
+	);
 }

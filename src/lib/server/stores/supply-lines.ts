@@ -7,7 +7,9 @@ import { itemNamed } from './items.ts';
 
 /** One line of a supply list as it is to be kept. */
 export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
-	readonly lesson: number;
+	/** Of a lesson, or (null) of an activity. */
+	readonly lesson: number | null;
+	readonly activity?: number | null;
 	readonly written: string;
 	readonly or: readonly Alternative[];
 	readonly use: SupplyUse;
@@ -16,10 +18,14 @@ export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
 	readonly participants?: readonly number[] | null;
 };
 
+/** A line of a lesson. */
+export type LessonLineInput = LineInput & { readonly lesson: number };
+
 async function columns(trx: Trx, line: LineInput) {
 	const item = await itemNamed(trx, line.item, line.use);
 	return {
 		lesson_id: line.lesson,
+		activity_id: line.activity ?? null,
 		written: line.written,
 		item_id: item.id,
 		quantity: line.quantity === null ? null : exactText(exact(line.quantity)),
@@ -40,7 +46,8 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
 	const { last } = await trx
 		.selectFrom('supply_line')
 		.select((eb) => eb.fn.max('position').as('last'))
-		.where('lesson_id', '=', line.lesson)
+		.where('lesson_id', 'is', line.lesson)
+		.where('activity_id', 'is', line.activity ?? null)
 		.executeTakeFirstOrThrow();
 	const { id } = await trx
 		.insertInto('supply_line')

@@ -1,5 +1,6 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import type { Rhythm } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
@@ -81,7 +82,8 @@ export async function removeBlocked(trx: Trx, run: number, id: number): Promise<
 	await trx.deleteFrom('blocked').where('id', '=', id).where('run_id', '=', run).execute();
 }
 
-export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'>;
+export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'> &
+	Partial<Omit<Row<'lesson'>, 'id' | 'run_id' | 'position'>>;
 
 /** Adds a lesson after the last one. */
 export async function addLesson(trx: Trx, run: number, input: LessonInput): Promise<number> {
@@ -141,6 +143,10 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	if (!lesson) return;
 	await trx.deleteFrom('supply_line').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('session').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('page_range').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
+	// What was to be done in it goes back to the pool.
+	await trx.updateTable('activity').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('lesson').where('id', '=', id).execute();
 }
 
@@ -209,6 +215,43 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 		})
 		.where('id', '=', first)
 		.execute();
+	for (const table of ['activity', 'page_range', 'task'] as const)
+		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('lesson').where('id', '=', second).execute();
+}
+
+/** How the lessons of a run follow each other. */
+export async function setRhythm(trx: Trx, run: number, rhythm: Rhythm, days: number): Promise<void> {
+	await trx.updateTable('run').set({ rhythm, rhythm_days: days }).where('id', '=', run).execute();
+}
+
+/** The most that the family takes in a week of a run, as JSON by name. */
+export async function setLimits(trx: Trx, run: number, limits: object): Promise<void> {
+	await trx
+		.updateTable('run')
+		.set({ limits: JSON.stringify(limits) })
+		.where('id', '=', run)
+		.execute();
+}
+
+/** Gives one child work of its own in a lesson. */
+export async function addTask(
+	trx: Trx,
+	lesson: number,
+	person: number,
+	text: string,
+	minutes: number | null
+): Promise<void> {
+	await trx.insertInto('task').values({ lesson_id: lesson, person_id: person, text, minutes }).execute();
+}
+
+export async function removeTask(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('task').where('id', '=', id).execute();
+}
+
+/** Writes down what a child is to come to in a run; an empty text takes it away. */
+export async function setGoal(trx: Trx, run: number, person: number, text: string): Promise<void> {
+	await trx.deleteFrom('goal').where('run_id', '=', run).where('person_id', '=', person).execute();
+	if (text) await trx.insertInto('goal').values({ run_id: run, person_id: person, text }).execute();
 }

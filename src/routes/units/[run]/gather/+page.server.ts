@@ -11,6 +11,7 @@ import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-li
 import { gatherList } from '$lib/server/services/gather.ts';
 import { sentenceOf } from '$lib/server/services/board.ts';
 import { numberTyped } from '$lib/server/services/words.ts';
+import { linesOfLessons } from '$lib/server/stores/snapshot.ts';
 import { addLine, removeLine, updateLine } from '$lib/server/stores/supply-lines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -35,7 +36,7 @@ export const load: PageServerLoad = async ({ params }) => {
 		suppliers: snapshot.suppliers.map((supplier) => ({ value: String(supplier.id), label: supplier.name })),
 		items: snapshot.items.map((item) => item.name),
 		children: run.participants.map((person) => ({ id: person.id, name: person.name })),
-		lines: snapshot.lines
+		lines: linesOfLessons(snapshot)
 			.filter((line) => lessonIds.has(line.lesson_id))
 			.map((line) => ({
 				id: line.id,

@@ -1,0 +1,9 @@
+/** Choice: which of many optional activities to do, exactly the best set within the family's limits. */
+export {
+	chooseActivities,
+	type Choice,
+	type ChoiceActivity,
+	type ChoiceInput,
+	type ChoiceLimit
+} from './choose.ts';
+export { lpText, type Program, type Solve } from './program.ts';
