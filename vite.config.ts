@@ -4,6 +4,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	worker: { format: 'es' },
 	test: {
 		include: ['src/**/*.test.ts'],
 		environment: 'node',

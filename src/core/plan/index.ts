@@ -9,6 +9,8 @@ export {
 } from './activity.ts';
 export { readContents, type ContentsLesson, type ReadContents } from './contents.ts';
 export { namesIn, readFlag, READING_WAYS, type Flag, type ReadingWay } from './flag.ts';
+export { forecastEnd } from './forecast.ts';
+export { readFrame, USUAL_FRAME, type Frame } from './frame.ts';
 export { gridOf, type GridCell, type GridLesson, type Offer } from './grid.ts';
 export {
 	addLoads,

@@ -199,6 +199,7 @@ alter table lesson add column extension text not null default '';
 alter table lesson add column extension_for text not null default '[]';
 alter table lesson add column first_page integer;
 alter table person add column level text not null default '';
+alter table household add column frame text;
 create table activity (
 	id integer primary key autoincrement, run_id integer not null references run(id),
 	lesson_id integer references lesson(id), day text, title text not null, kind text not null,
@@ -215,7 +216,8 @@ create table spine (
 	id integer primary key autoincrement, run_id integer not null references run(id), position integer not null,
 	title text not null, counted text not null check (counted in ('pages', 'chapters')), first_page integer not null,
 	last_page integer not null, words_per_page integer, state text not null default 'in use'
-	check (state in ('in use', 'set aside')), reached integer
+	check (state in ('in use', 'set aside')), reached integer,
+	read_on text not null default 'lessons' check (read_on in ('lessons', 'weekdays', 'every day'))
 ) strict;
 create index spine_run on spine(run_id);
 create table page_range (

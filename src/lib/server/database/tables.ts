@@ -28,6 +28,8 @@ export interface HouseholdTable {
 	region: string | null;
 	/** What makes the address of the calendar feed; null is none. */
 	feed_secret: string | null;
+	/** What every new unit begins with, a line each; null is the usual frame. */
+	frame: string | null;
 	habit: HabitKind;
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */
@@ -239,6 +241,8 @@ export interface SpineTable {
 	state: Generated<'in use' | 'set aside'>;
 	/** The last page that has been read. */
 	reached: number | null;
+	/** On which days it is read. */
+	read_on: Generated<'lessons' | 'weekdays' | 'every day'>;
 }
 
 /** Pages of a spine in a lesson: a flag. */

@@ -12,12 +12,17 @@ import {
 	TODAY,
 	type DemoPlace
 } from '../../../../demo/household.ts';
+import { ACTIVITIES, DETAILS, GOALS, LEVELS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
+import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
+import { addActivity } from '../stores/activities.ts';
+import { addRange, addSpine, setReached } from '../stores/spines.ts';
+import { typedActivity } from '../services/typed.ts';
 import type { Trx } from '../stores/changes.ts';
 import { itemNamed } from '../stores/items.ts';
 import { patchNeed } from '../stores/needs.ts';
 import { addLine } from '../stores/supply-lines.ts';
-import { addLesson, setOutcome } from '../stores/units.ts';
+import { addLesson, addTask, setGoal, setLimits, setOutcome } from '../stores/units.ts';
 import { computeSituation } from '../services/situation.ts';
 import { readSnapshot } from '../stores/snapshot.ts';
 
@@ -83,6 +88,7 @@ export async function seedDemo(db: Db): Promise<void> {
 		}
 		for (const line of COLLECTED) await seedLot(trx, line, places.get(MAPS.box)!, '2027-01-20');
 		await seedOlderOnly(trx, maps);
+		await seedPlan(trx, maps);
 	});
 	await seedArranged(db);
 }
@@ -228,6 +234,71 @@ async function seedOlderOnly(trx: Trx, run: number) {
 				.execute();
 		}
 	}
+}
+
+/** Books, extras, tasks, goals and limits of the running unit. */
+async function seedPlan(trx: Trx, run: number) {
+	const people = await trx.selectFrom('person').selectAll().where('kind', '!=', 'adult').execute();
+	const names = people.map((person) => person.name);
+	const idOf = (name: string) => people.find((person) => person.name === name)!.id;
+	const lessons = await trx
+		.selectFrom('lesson')
+		.select('id')
+		.where('run_id', '=', run)
+		.orderBy('position')
+		.execute();
+	const lessonAt = (number: number) => lessons[number - 1].id;
+	for (const [name, level] of Object.entries(LEVELS))
+		await trx.updateTable('person').set({ level }).where('name', '=', name).execute();
+	await setLimits(trx, run, LIMITS);
+	for (const [number, { extension = '', ...details }] of Object.entries(DETAILS)) {
+		await trx
+			.updateTable('lesson')
+			.set({ ...details, extension, extension_for: JSON.stringify(extension ? [idOf('Odile')] : []) })
+			.where('id', '=', lessonAt(Number(number)))
+			.execute();
+	}
+	for (const book of SPINES) {
+		const spine = await addSpine(trx, run, {
+			title: book.title,
+			counted: book.counted,
+			first_page: book.first,
+			last_page: book.last,
+			words_per_page: book.words
+		});
+		await setReached(trx, run, spine, book.reached);
+		for (const [number, text] of book.flags) {
+			const { pages, way, who, minutes, note } = readFlag(text, names);
+			await addRange(trx, run, spine, lessonAt(number), {
+				...pages!,
+				way,
+				minutes,
+				note,
+				participants: who.length ? who.map(idOf) : null
+			});
+		}
+	}
+	for (const more of ACTIVITIES) {
+		const id = await addActivity(
+			trx,
+			run,
+			{
+				...typedActivity(people, readActivity(more.text, names)),
+				worth: more.worth,
+				standing: more.required ? 'required' : 'extra',
+				supplies: more.supplies ?? '',
+				subjects: more.subjects ?? '',
+				weather: more.weather ?? '',
+				instead: more.instead ?? '',
+				instead_minutes: more.insteadMinutes ?? null
+			},
+			{ lesson: more.lesson ? lessonAt(more.lesson) : null, day: more.day ?? null }
+		);
+		if (more.done) await trx.updateTable('activity').set({ done: more.done }).where('id', '=', id).execute();
+	}
+	for (const [number, name, text, minutes] of TASKS)
+		await addTask(trx, lessonAt(number), idOf(name), text, minutes);
+	for (const [name, text] of Object.entries(GOALS)) await setGoal(trx, run, idOf(name), text);
 }
 
 /** What friends have promised. */

@@ -54,6 +54,15 @@ export function chosenWeekdays(form: WeekdayFlags): Weekday[] {
 	return WEEKDAYS.filter((weekday) => form[`weekday${weekday}`]);
 }
 
+/** Checkboxes named who1, who2 …, a person's id each: the names that a schema allows, and those chosen. */
+export const whoFlags = /^who\d+$/;
+
+export function chosenPeople(form: object): number[] {
+	return Object.entries(form)
+		.filter(([name, value]) => whoFlags.test(name) && value === true)
+		.map(([name]) => Number(name.slice(3)));
+}
+
 /** A whole number in a field that may stay empty. */
 export const wholeOrNothing = (what: string, most: number) =>
 	Joi.number()

@@ -43,9 +43,10 @@ describe('the first evening', () => {
 				await addLesson(trx, run, lesson);
 		});
 		expect(await states(store)).toEqual(['done', 'skipped', 'open', 'done', 'open']);
-		expect((await now(store)).runs[0].lessons.map((one) => one.lesson.note)).toEqual([
-			'from page 3; lids',
-			''
+		const { lessons } = (await now(store)).runs[0];
+		expect(lessons.map(({ lesson }) => [lesson.note, lesson.first_page])).toEqual([
+			['lids', 3],
+			['', null]
 		]);
 		await change(store.write, doer(), 'over', (trx) => markEvening(trx, { over: 'done' }));
 		expect(eveningOf(await now(store))).toMatchObject({ next: 'measures', isOpen: false });

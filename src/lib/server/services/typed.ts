@@ -1,6 +1,8 @@
 import { CoreError } from '$core/error.ts';
 import { readPerson, readPlaces, type TypedPlace } from '$core/house/index.ts';
-import { readContents } from '$core/plan/index.ts';
+import { readContents, type TypedActivity } from '$core/plan/index.ts';
+import type { Row } from '../database/tables.ts';
+import type { ActivityInput } from '../stores/activities.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addPerson } from '../stores/people.ts';
 import { addPlace } from '../stores/places.ts';
@@ -116,11 +118,39 @@ export function lessonsTyped(text: string): LessonInput[] {
 		throw new CoreError(`That is more than ${MOST_LESSONS} lessons. Paste one unit at a time.`, 'contents');
 	return lessons.map(({ title, page, topics }) => ({
 		title,
-		note: [page === null ? '' : `from page ${page}`, topics.join(', ')]
-			.filter(Boolean)
-			.join('; ')
-			.slice(0, 500),
+		note: topics.join(', ').slice(0, 500),
 		optional: 0,
-		sessions: 1
+		sessions: 1,
+		first_page: page
 	}));
+}
+
+/** Common practice, no source: minutes of an activity that nobody has timed. */
+const USUAL_ACTIVITY_MINUTES = 30;
+
+/** An activity as it is kept, from one line as typed; those it names are found among the people given. */
+export function typedActivity(people: readonly Row<'person'>[], typed: TypedActivity): ActivityInput {
+	const who = people.filter((person) => typed.who.includes(person.name)).map((person) => person.id);
+	return {
+		title: typed.title.slice(0, 200),
+		kind: typed.kind,
+		standing: 'extra',
+		minutes: typed.minutes ?? USUAL_ACTIVITY_MINUTES,
+		adult: typed.adult ? 1 : 0,
+		mess: typed.mess,
+		cents: typed.cents,
+		worth: 3,
+		participants: who.length ? JSON.stringify(who) : null,
+		from_age: typed.fromAge,
+		to_age: typed.toAge,
+		subjects: '',
+		weather: '',
+		start_days_before: typed.startDaysBefore,
+		instead: '',
+		instead_minutes: null,
+		times: typed.times,
+		daily: typed.daily ? 1 : 0,
+		note: '',
+		supplies: ''
+	};
 }

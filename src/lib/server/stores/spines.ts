@@ -117,6 +117,16 @@ export async function setReached(trx: Trx, run: number, id: number, page: number
 	await trx.updateTable('spine').set({ reached: page }).where('id', '=', id).execute();
 }
 
+export async function setReadOn(
+	trx: Trx,
+	run: number,
+	id: number,
+	on: Row<'spine'>['read_on']
+): Promise<void> {
+	await spineOf(trx, run, id);
+	await trx.updateTable('spine').set({ read_on: on }).where('id', '=', id).execute();
+}
+
 /**
  * Swaps a book midway: its flags in lessons that are not over lapse, the earlier ones stay as a record,
  * and the new one takes its place in the order.

@@ -1,5 +1,7 @@
 import Joi from 'joi';
 import { dayText, isDay } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import { RHYTHMS, USUAL_FRAME, type Rhythm } from '$core/plan/index.ts';
 import { act } from '$lib/server/act.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import {
@@ -9,8 +11,11 @@ import {
 	id,
 	ids,
 	optionalDay,
+	chosenPeople,
 	title,
 	weekdayFlags,
+	whoFlags,
+	wholeOrNothing,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
@@ -18,6 +23,8 @@ import { habitsTyped } from '$lib/server/services/habits.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
 import { fitTexts, makeFit, missableDays } from '$lib/server/services/fit.ts';
+import { fillFrame } from '$lib/server/services/frame.ts';
+import { daysOffIn } from '$lib/server/services/ical-in.ts';
 import { holidayRows } from '$lib/server/services/holidays.ts';
 import { missedPreview, rollOn } from '$lib/server/services/pause.ts';
 import { lessonsTyped } from '$lib/server/services/typed.ts';
@@ -76,6 +83,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			weekdays: run.weekdays,
 			keepFree: run.run.keep_free,
 			collectingPlace: run.run.collecting_place_id,
+			rhythm: run.run.rhythm,
+			rhythmDays: run.run.rhythm_days,
 			habits: habitsTyped(now.snapshot, {
 				run: run.run.id,
 				kind: run.run.habit,
@@ -83,7 +92,15 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			}),
 			householdHabit: now.snapshot.household.habit
 		},
-		places: placeOptions(now)
+		places: placeOptions(now),
+		frame: now.snapshot.household.frame ?? USUAL_FRAME,
+		people: run.participants.map((person) => ({ id: person.id, name: person.name })),
+		details: Object.fromEntries(
+			run.lessons.map(({ lesson }) => [
+				lesson.id,
+				{ ...lesson, extension_for: JSON.parse(lesson.extension_for) as number[] }
+			])
+		)
 	};
 };
 
@@ -92,6 +109,8 @@ type CalendarForm = {
 	end: string | null;
 	keepFree: number;
 	collectingPlace: number | null;
+	rhythm: Rhythm;
+	rhythmDays: number;
 } & HabitForm &
 	WeekdayFlags;
 
@@ -104,6 +123,15 @@ const calendarForm = Joi.object<CalendarForm>({
 		'number.min': 'Spare days cannot be below 0'
 	}),
 	collectingPlace: id.empty('').allow(null).default(null),
+	rhythm: Joi.string()
+		.valid(...RHYTHMS)
+		.default('fixed days'),
+	rhythmDays: Joi.number().integer().min(1).max(30).empty('').default(1).messages({
+		'number.base': 'Please give the days as a whole number, 1 or more',
+		'number.integer': 'Please give the days as a whole number, 1 or more',
+		'number.min': 'Please give the days as a whole number, 1 or more',
+		'number.max': 'More than 30 days are a unit of their own'
+	}),
 	...habitFields,
 	...weekdayFlags
 });
@@ -118,25 +146,80 @@ const lessonFields = {
 		'number.min': 'A lesson takes at least one day'
 	})
 };
+const text = (most: number) => Joi.string().trim().allow('').max(most).default('');
+const detailFields = {
+	topic: text(200),
+	objective: text(500),
+	vocabulary: text(2000),
+	questions: text(2000),
+	minutes: wholeOrNothing('the minutes', 1440),
+	extension: text(500)
+};
 type LessonForm = { title: string; note: string; optional: boolean; sessions: number };
+type DetailForm = Record<'topic' | 'objective' | 'vocabulary' | 'questions' | 'extension', string> & {
+	minutes: number | null;
+};
 const asLesson = (form: LessonForm): units.LessonInput => ({
 	title: form.title,
 	note: form.note,
 	optional: form.optional ? 1 : 0,
 	sessions: form.sessions
 });
+const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes, ...form }: DetailForm) => ({
+	topic,
+	objective,
+	vocabulary,
+	questions,
+	extension,
+	minutes,
+	extension_for: JSON.stringify(chosenPeople(form))
+});
 
 export const actions: Actions = {
 	calendar: (event) =>
-		act(event, calendarForm, 'Calendar', (trx, form) =>
-			units.setCalendar(trx, Number(event.params.run), {
+		act(event, calendarForm, 'Calendar', async (trx, form) => {
+			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
+			await units.setCalendar(trx, Number(event.params.run), {
 				start: form.start,
 				end: form.end,
 				keepFree: form.keepFree,
 				habits: asHabits(form),
 				collectingPlace: form.collectingPlace,
 				weekdays: chosenWeekdays(form)
-			})
+			});
+		}),
+	frame: (event) =>
+		act(
+			event,
+			Joi.object<{ frame: string }>({ frame: Joi.string().trim().allow('').max(5000).default('') }),
+			(put: string) => put,
+			async (trx, form) => {
+				const { run } = await runOf(event.params);
+				return fillFrame(trx, run, form.frame);
+			}
+		),
+	ics: (event) =>
+		act(
+			event,
+			Joi.object<{ ics: string }>({
+				ics: Joi.string().max(2_000_000).required().messages({
+					'string.empty': 'That file is empty',
+					'string.max': 'That calendar is too large: export less of it'
+				})
+			}),
+			(added: number) =>
+				added === 1 ? '1 day or stretch kept free' : `${added} days or stretches kept free`,
+			async (trx, form) => {
+				const { run } = await runOf(event.params);
+				const { start_on, end_on } = run.run;
+				if (!start_on)
+					throw new CoreError('Give the unit a first day first, then its days off are known.', 'ics');
+				const days = daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
+				if (days.length === 0)
+					throw new CoreError('Nothing in that calendar falls between the first and the last day.', 'ics');
+				for (const day of days) await units.addBlocked(trx, run.run.id, day.from, day.to, day.reason);
+				return days.length;
+			}
 		),
 	block: (event) =>
 		act(
@@ -186,9 +269,14 @@ export const actions: Actions = {
 	edit: (event) =>
 		act(
 			event,
-			Joi.object<LessonForm & { id: number }>({ id: id.required(), ...lessonFields }),
+			Joi.object<LessonForm & DetailForm & { id: number }>({
+				id: id.required(),
+				...lessonFields,
+				...detailFields
+			}).pattern(whoFlags, flag),
 			'Lesson changed',
-			(trx, form) => units.updateLesson(trx, Number(event.params.run), form.id, asLesson(form))
+			(trx, form) =>
+				units.updateLesson(trx, Number(event.params.run), form.id, { ...asLesson(form), ...asDetails(form) })
 		),
 	order: (event) =>
 		act(event, Joi.object<{ order: number[] }>({ order: ids.required() }), 'Order of lessons', (trx, form) =>

@@ -28,6 +28,29 @@
 	let editing = $state<Lesson | null>(null);
 	let editorOpen = $state(false);
 	let contents = $state('');
+	let rhythm = $derived(data.calendar.rhythm as string);
+	const details = $derived(editing ? data.details[editing.id] : undefined);
+	const RHYTHM_OPTIONS = [
+		{ value: 'fixed days', label: 'a lesson each teaching day' },
+		{ value: 'topics', label: 'topics of some days' },
+		{ value: 'reading between', label: 'reading days after each lesson' },
+		{ value: 'fast', label: 'fast: several lessons a day' },
+		{ value: 'checklist', label: 'a checklist without dates' }
+	];
+	const RHYTHM_DAYS: Readonly<Record<string, string>> = {
+		topics: 'Days each',
+		'reading between': 'Reading days',
+		fast: 'Lessons a day'
+	};
+	let icsForm: HTMLFormElement;
+	let ics = $state('');
+	async function readCalendar(event: Event) {
+		const [file] = (event.currentTarget as HTMLInputElement).files ?? [];
+		if (!file) return;
+		ics = await file.text();
+		await Promise.resolve();
+		icsForm.requestSubmit();
+	}
 	let orderForm: HTMLFormElement;
 	let orderText = $state('');
 
@@ -201,6 +224,26 @@
 					<DateField label="Last day" name="end" value={data.calendar.end ?? ''} {failure} />
 				</div>
 				<Weekdays legend="Weekdays" chosen={data.calendar.weekdays} />
+				<div class="flex gap-3">
+					<SelectField
+						label="Rhythm"
+						name="rhythm"
+						class="min-w-48 flex-1"
+						options={RHYTHM_OPTIONS}
+						bind:value={rhythm}
+						{failure}
+					/>
+					{#if RHYTHM_DAYS[rhythm]}
+						<TextField
+							label={RHYTHM_DAYS[rhythm]}
+							name="rhythmDays"
+							inputmode="numeric"
+							value={data.calendar.rhythmDays}
+							look="!w-20"
+							{failure}
+						/>
+					{/if}
+				</div>
 				<TextField
 					label="Days to keep free"
 					name="keepFree"
@@ -279,6 +322,34 @@
 				{failure}
 			/>
 		</section>
+		<section aria-labelledby="from-calendar">
+			<h2 id="from-calendar" class="mb-2 text-lg">Days off from your calendar</h2>
+			<form method="post" action="?/ics" use:enhance={saves()} bind:this={icsForm}>
+				<input type="hidden" name="ics" value={ics} />
+				<label class="block text-sm"
+					>A calendar file (.ics): every day with an event is kept free
+					<input
+						type="file"
+						accept=".ics,text/calendar"
+						class="mt-1 block w-full text-sm"
+						onchange={readCalendar}
+					/></label
+				>
+				{#if failure?.path === 'ics'}<p class="mt-1 text-sm text-late">{failure.message}</p>{/if}
+			</form>
+		</section>
+		<section aria-labelledby="frame">
+			<h2 id="frame" class="mb-2 text-lg">What all our units have</h2>
+			<details>
+				<summary class="min-h-9 cursor-pointer py-1"
+					>Opening, weekly things, closing, the mix of books</summary
+				>
+				<form method="post" action="?/frame" use:enhance={saves()} class="mt-2 space-y-3">
+					<TextField label="A line each" name="frame" rows={6} value={data.frame} {failure} />
+					<Button type="submit" size="small">Put these into this unit</Button>
+				</form>
+			</details>
+		</section>
 		<section aria-labelledby="take">
 			<h2 id="take" class="mb-2 text-lg">Take the plan along</h2>
 			<p class="flex flex-wrap gap-3">
@@ -314,6 +385,54 @@
 					first when days are short</label
 				>
 			</div>
+			{#if details}
+				<details>
+					<summary class="min-h-9 cursor-pointer py-1 font-semibold"
+						>Aim, words, questions, minutes, more for older ones</summary
+					>
+					<div class="mt-2 space-y-3">
+						<div class="flex gap-3">
+							<TextField label="Topic" name="topic" class="flex-1" value={details.topic} {failure} />
+							<TextField
+								label="Minutes"
+								name="minutes"
+								inputmode="numeric"
+								value={details.minutes ?? ''}
+								placeholder="40"
+								look="!w-20"
+								{failure}
+							/>
+						</div>
+						<TextField label="So that they …" name="objective" value={details.objective} {failure} />
+						<TextField
+							label="Words, a line each"
+							name="vocabulary"
+							rows={3}
+							value={details.vocabulary}
+							{failure}
+						/>
+						<TextField
+							label="Questions, a line each"
+							name="questions"
+							rows={3}
+							value={details.questions}
+							{failure}
+						/>
+						<TextField label="More for older ones" name="extension" value={details.extension} {failure} />
+						<fieldset class="flex flex-wrap gap-x-5">
+							<legend class="text-sm font-semibold">For whom</legend>
+							{#each data.people as person (person.id)}<label class="flex min-h-9 items-center gap-2"
+									><input
+										type="checkbox"
+										name="who{person.id}"
+										class="size-5"
+										checked={details.extension_for.includes(person.id)}
+									/>{person.name}</label
+								>{/each}
+						</fieldset>
+					</div>
+				</details>
+			{/if}
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">Save lesson</Button>
 				<Button type="submit" look="quiet" formaction="?/remove">Remove from the plan</Button>

@@ -1,0 +1,96 @@
+import Joi from 'joi';
+import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
+import type { ActivityInput } from '../stores/activities.ts';
+import { chosenPeople, flag, title, wholeOrNothing } from './fields.ts';
+
+export type ActivityForm = {
+	title: string;
+	kind: ActivityKind;
+	minutes: number;
+	worth: number;
+	mess: number;
+	adult: boolean;
+	money: number;
+	fromAge: number | null;
+	toAge: number | null;
+	subjects: string;
+	weather: string;
+	startDaysBefore: number;
+	instead: string;
+	insteadMinutes: number | null;
+	times: number;
+	daily: boolean;
+	note: string;
+	supplies: string;
+};
+
+const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
+const whole = (what: string, least: number, most: number, usual: number) =>
+	Joi.number()
+		.integer()
+		.min(least)
+		.max(most)
+		.empty('')
+		.default(usual)
+		.messages({
+			'number.base': `Please give ${what} as a whole number`,
+			'number.integer': `Please give ${what} as a whole number`,
+			'number.min': `${what} cannot be below ${least}`,
+			'number.max': `${what} cannot be over ${most}`
+		});
+
+export const money = Joi.number().min(0).max(100_000).empty('').messages({
+	'number.base': 'Please give the money as a number, like 4.50',
+	'number.min': 'Money cannot be below 0',
+	'number.max': 'That is more than a unit can cost: please check the money'
+});
+
+/** The fields of the form of one activity. */
+export const activityFields = {
+	title: title('the activity a name'),
+	kind: Joi.string()
+		.valid(...ACTIVITY_KINDS)
+		.default('project'),
+	minutes: whole('the minutes', 0, 1440, 30),
+	worth: whole('how much you want it', 1, 5, 3),
+	mess: whole('the mess', 0, 3, 0),
+	adult: flag,
+	money: money.default(0),
+	fromAge: wholeOrNothing('the age', 99),
+	toAge: wholeOrNothing('the age', 99),
+	subjects: words(200),
+	weather: words(100),
+	startDaysBefore: whole('the days before', 0, 200, 0),
+	instead: words(200),
+	insteadMinutes: wholeOrNothing('the minutes', 1440),
+	times: whole('how often', 1, 400, 1),
+	daily: flag,
+	note: words(500),
+	supplies: words(5000)
+};
+
+export function asActivity(form: ActivityForm): ActivityInput {
+	const who = chosenPeople(form);
+	return {
+		title: form.title,
+		kind: form.kind,
+		standing: 'extra',
+		minutes: form.minutes,
+		adult: form.adult ? 1 : 0,
+		mess: form.mess,
+		cents: Math.round(form.money * 100),
+		worth: form.worth,
+		participants: who.length ? JSON.stringify(who) : null,
+		from_age: form.fromAge,
+		to_age: form.toAge,
+		subjects: form.subjects,
+		weather: form.weather,
+		start_days_before: form.startDaysBefore,
+		instead: form.instead,
+		instead_minutes: form.insteadMinutes,
+		times: form.times,
+		daily: form.daily ? 1 : 0,
+		note: form.note,
+		supplies: form.supplies
+	};
+}

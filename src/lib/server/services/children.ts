@@ -1,0 +1,205 @@
+import { dayText, type Day } from '$core/calendar/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
+import type { Row } from '../database/tables.ts';
+import { USUAL_LESSON_MINUTES } from './load.ts';
+import { minutesOfRange } from './pages.ts';
+import { takingPartOn, type LessonSituation, type RunSituation, type Situation } from './situation.ts';
+import { listText } from './words.ts';
+
+/** Common practice, no source: from which age the table work of a lesson, listening and reading alone are something for a child. */
+const FROM_AGE = { lesson: 5, listening: 4, readingAlone: 6 };
+
+export type ChildCell = {
+	readonly child: number;
+	/** Not there on that day. */
+	readonly away: boolean;
+	readonly has: readonly string[];
+	readonly minutes: number;
+	readonly unfit: readonly string[];
+	readonly tasks: readonly { readonly id: number; readonly text: string }[];
+};
+
+export type ChildrenView = {
+	readonly sentence: string;
+	readonly children: readonly {
+		readonly id: number;
+		readonly name: string;
+		readonly about: string;
+		readonly goal: string;
+		/** Read and done in lessons that are over. */
+		readonly behind: string;
+	}[];
+	readonly lessons: readonly {
+		readonly id: number;
+		readonly number: number;
+		readonly title: string;
+		readonly day: string;
+		readonly over: boolean;
+		readonly cells: readonly ChildCell[];
+	}[];
+	readonly holes: number;
+};
+
+/** The grid child × lesson: what each has at its level, where there is nothing, and the minutes of each day. */
+export function childrenView(situation: Situation, run: RunSituation): ChildrenView {
+	const { snapshot } = situation;
+	const people = run.participants.filter((person) => person.kind !== 'adult');
+	const offersOf = offersByLesson(situation, run);
+	const tasksOf = groupBy(snapshot.tasks, (task) => task.lesson_id);
+	const cells = groupBy(
+		gridOf(
+			run.lessons.map((one) => ({
+				id: String(one.lesson.id),
+				there: thereOn(run, one).map((person) => ({
+					child: String(person.id),
+					age: ageOn(person, one.dates[0] ?? situation.today)
+				})),
+				offers: offersOf.get(one.lesson.id) ?? []
+			}))
+		),
+		(cell) => cell.lesson
+	);
+	const lessons = run.lessons.map((one) => ({
+		id: one.lesson.id,
+		number: one.number,
+		title: one.lesson.title,
+		day: one.dates.length ? dayText(one.dates[0]) : 'no date',
+		over: one.over,
+		cells: people.map((person): ChildCell => {
+			const cell = (cells.get(String(one.lesson.id)) ?? []).find((c) => c.child === String(person.id));
+			return {
+				child: person.id,
+				away: cell === undefined,
+				has: cell?.has ?? [],
+				minutes: cell?.minutes ?? 0,
+				unfit: cell?.unfit ?? [],
+				tasks: (tasksOf.get(one.lesson.id) ?? []).filter((task) => task.person_id === person.id)
+			};
+		})
+	}));
+	const open = lessons.filter((lesson) => !lesson.over);
+	const holes = open.flatMap((lesson) =>
+		lesson.cells
+			.filter((cell) => !cell.away && cell.has.length === 0)
+			.map((cell) => ({ lesson, name: people.find((person) => person.id === cell.child)!.name }))
+	);
+	return {
+		sentence: sentenceOf(people, holes),
+		children: people.map((person) => ({
+			id: person.id,
+			name: person.name,
+			about: [ageText(person, situation.today), person.level, person.kind === 'guest' ? 'guest' : '']
+				.filter(Boolean)
+				.join(' · '),
+			goal:
+				snapshot.goals.find((goal) => goal.run_id === run.run.id && goal.person_id === person.id)?.text ?? '',
+			behind: behindText(lessons, person.id)
+		})),
+		lessons,
+		holes: holes.length
+	};
+}
+
+function sentenceOf(
+	people: readonly Row<'person'>[],
+	holes: readonly { lesson: { number: number }; name: string }[]
+): string {
+	if (people.length === 0) return 'No child takes part in this unit yet.';
+	if (holes.length === 0)
+		return 'Nobody is without work: every child has something at its level in every lesson to come.';
+	const names = [...groupBy(holes, (hole) => hole.name)];
+	const [name, first] = names.sort((a, b) => b[1].length - a[1].length)[0];
+	const where = first.map((hole) => hole.lesson.number);
+	const some =
+		where.length > 6
+			? `${where.length} lessons`
+			: `${where.length === 1 ? 'lesson' : 'lessons'} ${listText(where.map(String))}`;
+	const others = holes.length - first.length;
+	return `${name} has nothing at the right level in ${some}.${others ? ` ${others} more ${others === 1 ? 'hole' : 'holes'} for the others.` : ''} Give a task, a tray or pages.`;
+}
+
+function thereOn(run: RunSituation, lesson: LessonSituation): Row<'person'>[] {
+	return takingPartOn(run, null, lesson.dates[0] ?? null).filter((person) => person.kind !== 'adult');
+}
+
+function ageOn(person: Row<'person'>, day: Day): number | null {
+	return person.born ? Math.floor(monthsOld(person.born, day) / 12) : null;
+}
+
+function ageText(person: Row<'person'>, today: Day): string {
+	const age = ageOn(person, today);
+	return age === null ? '' : `age ${age}`;
+}
+
+/** What each lesson has for whom. Things that name a child are for that child at any age. */
+function offersByLesson(situation: Situation, run: RunSituation): Map<number, Offer[]> {
+	const { snapshot } = situation;
+	const ids = (json: string | null) => (json ? (JSON.parse(json) as number[]).map(String) : null);
+	const spines = new Map(
+		snapshot.spines.filter((spine) => spine.run_id === run.run.id).map((spine) => [spine.id, spine])
+	);
+	const ranges = groupBy(
+		snapshot.ranges.filter((range) => spines.has(range.spine_id) && range.way !== 'skip'),
+		(range) => range.lesson_id
+	);
+	const tasks = groupBy(snapshot.tasks, (task) => task.lesson_id);
+	const activities = groupBy(
+		run.activities.filter((one) => one.activity.standing !== 'do without' && one.lesson !== null),
+		(one) => one.lesson!.lesson.id
+	);
+	return new Map(
+		run.lessons.map(({ lesson }) => {
+			const offers: Offer[] = [];
+			const add = (
+				what: string,
+				minutes: number,
+				children: string[] | null,
+				fromAge: number | null,
+				toAge: number | null = null
+			) =>
+				offers.push({
+					what,
+					minutes,
+					children,
+					fromAge: children ? null : fromAge,
+					toAge: children ? null : toAge
+				});
+			if (lesson.note || lesson.objective)
+				add(lesson.note || lesson.objective, lesson.minutes ?? USUAL_LESSON_MINUTES, null, FROM_AGE.lesson);
+			const older = (JSON.parse(lesson.extension_for) as number[]).map(String);
+			if (lesson.extension && older.length) add(`extension: ${lesson.extension}`, 0, older, null);
+			for (const range of ranges.get(lesson.id) ?? []) {
+				const spine = spines.get(range.spine_id)!;
+				const pages = `${spine.title} ${pagesText({ from: range.from_page, to: range.to_page })}, ${range.way}`;
+				const from =
+					range.way === 'read alone'
+						? FROM_AGE.readingAlone
+						: range.way === 'look at'
+							? 1
+							: FROM_AGE.listening;
+				add(pages, minutesOfRange(range, spine), ids(range.participants), from);
+			}
+			for (const { activity } of activities.get(lesson.id) ?? [])
+				add(
+					activity.title,
+					activity.minutes,
+					ids(activity.participants),
+					activity.from_age ?? (activity.participants ? null : 3),
+					activity.to_age
+				);
+			for (const task of tasks.get(lesson.id) ?? [])
+				add(task.text, task.minutes ?? 0, [String(task.person_id)], null);
+			return [lesson.id, offers];
+		})
+	);
+}
+
+function behindText(lessons: ChildrenView['lessons'], child: number): string {
+	const done = lessons
+		.filter((lesson) => lesson.over)
+		.flatMap((lesson) => lesson.cells.filter((cell) => cell.child === child && !cell.away))
+		.reduce((sum, cell) => sum + cell.has.length, 0);
+	return done ? `${done} ${done === 1 ? 'thing' : 'things'} read and done` : '';
+}

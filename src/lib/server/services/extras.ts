@@ -1,0 +1,178 @@
+import { dayText, type Day } from '$core/calendar/index.ts';
+import { cautionsFor } from '$core/cautions/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { exact, isSome } from '$core/measure/index.ts';
+import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
+import { addDays } from '$core/calendar/index.ts';
+import type { Row } from '../database/tables.ts';
+import { byId } from '../stores/snapshot.ts';
+import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
+import { listText, placePath, thingText } from './words.ts';
+
+/** One activity as the screen shows it. */
+export type ExtraRow = {
+	readonly id: number;
+	readonly title: string;
+	readonly kind: ActivityKind;
+	/** Minutes, mess, money, who, in words. */
+	readonly about: string;
+	/** "Lesson 6, Tue, Jan 26", a day, or empty in the pool. */
+	readonly where: string;
+	readonly date: Day | null;
+	readonly standing: Row<'activity'>['standing'];
+	/** What has to be begun before, or when it will be finished at this pace. */
+	readonly notes: readonly string[];
+	readonly cautions: readonly string[];
+	readonly instead: string;
+	readonly times: number;
+	readonly done: number;
+	/** Everything a form needs. */
+	readonly fields: Row<'activity'> & { readonly supplies: string; readonly who: readonly number[] };
+};
+
+export type Extras = {
+	readonly sentence: string;
+	readonly pool: readonly ExtraRow[];
+	readonly placed: readonly ExtraRow[];
+	readonly without: readonly ExtraRow[];
+	readonly setAside: readonly { readonly id: number; readonly text: string; readonly place: string }[];
+};
+
+/** The activities of a run: those with a day, the pool of extras without one, and things pulled for nothing. */
+export function extrasOf(situation: Situation, run: RunSituation): Extras {
+	const linesOf = groupBy(
+		situation.snapshot.lines.filter((line) => line.activity_id !== null),
+		(line) => line.activity_id!
+	);
+	const rows = run.activities.map((one) => extraRow(situation, run, one, linesOf.get(one.activity.id) ?? []));
+	const pool = rows.filter((row) => row.standing !== 'do without' && row.where === '');
+	const placed = rows
+		.filter((row) => row.standing !== 'do without' && row.where !== '')
+		.sort((a, b) => ((a.date ?? '9999') < (b.date ?? '9999') ? -1 : 1));
+	return {
+		sentence: sentenceOf(situation, run, pool, placed),
+		pool,
+		placed,
+		without: rows.filter((row) => row.standing === 'do without'),
+		setAside: setAsideOf(situation, run)
+	};
+}
+
+function sentenceOf(
+	situation: Situation,
+	run: RunSituation,
+	pool: readonly ExtraRow[],
+	placed: readonly ExtraRow[]
+): string {
+	if (pool.length + placed.length === 0)
+		return 'Nothing beside the lessons yet: type the first idea below, as you would say it.';
+	const next = placed.find((row) => row.date !== null && row.date >= situation.today && row.done < row.times);
+	const begins = placed
+		.filter(({ date, fields }) => date !== null && fields.start_days_before > 0 && date > situation.today)
+		.map((row) => ({ row, day: addDays(row.date!, -row.fields.start_days_before) }))
+		.find(({ day }) => day >= situation.today);
+	const parts = [
+		next ? `Next is ${next.title} on ${dayText(next.date!)}.` : 'None of the extras has a day to come.',
+		begins ? `Begin ${begins.row.title} on ${dayText(begins.day)}.` : '',
+		pool.length === 0
+			? 'The pool is empty.'
+			: `${pool.length} ${pool.length === 1 ? 'waits' : 'wait'} in the pool.`
+	];
+	return parts.filter(Boolean).join(' ');
+}
+
+function extraRow(
+	situation: Situation,
+	run: RunSituation,
+	{ activity, lesson, date }: ActivitySituation,
+	lines: readonly Row<'supply_line'>[]
+): ExtraRow {
+	const who = activity.participants ? (JSON.parse(activity.participants) as number[]) : [];
+	const people = run.participants.filter((person) => who.length === 0 || who.includes(person.id));
+	const items = byId(situation.snapshot.items);
+	const on = date ?? run.run.start_on ?? situation.today;
+	const cautions = lines.flatMap((line) =>
+		cautionsFor(
+			items.get(line.item_id)!.name,
+			on,
+			people.map((one) => ({
+				name: one.name,
+				born: one.born,
+				allergies: JSON.parse(one.allergies) as string[]
+			}))
+		).map(
+			(caution) =>
+				`${items.get(line.item_id)!.name}: ${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`
+		)
+	);
+	const end = forecastEnd(
+		{ times: activity.times, done: activity.done, begun: date, daily: activity.daily === 1 },
+		situation.today
+	);
+	const begin = date && activity.start_days_before ? addDays(date, -activity.start_days_before) : null;
+	return {
+		id: activity.id,
+		title: activity.title,
+		kind: activity.kind,
+		about: [
+			activity.kind,
+			`${activity.minutes} min`,
+			activity.mess ? MESS[activity.mess] : '',
+			activity.cents ? `$${(activity.cents / 100).toFixed(2)}` : '',
+			activity.adult ? 'with an adult' : '',
+			who.length ? `for ${listText(people.map((person) => person.name))}` : '',
+			ageText(activity),
+			activity.subjects ? `counts for ${activity.subjects}` : '',
+			activity.weather
+		]
+			.filter(Boolean)
+			.join(' · '),
+		where:
+			activity.lesson_id !== null && lesson
+				? `Lesson ${lesson.number}${date ? `, ${dayText(date)}` : ''}`
+				: activity.day
+					? dayText(activity.day)
+					: '',
+		date,
+		standing: activity.standing,
+		notes: [
+			begin ? `begin on ${dayText(begin)}` : '',
+			activity.times > 1 ? `${activity.done} of ${activity.times} done` : '',
+			end ? `at this pace finished on ${dayText(end)}; its things stay out until then` : '',
+			activity.note
+		].filter(Boolean),
+		cautions: [...new Set(cautions)],
+		instead: activity.instead,
+		times: activity.times,
+		done: activity.done,
+		fields: { ...activity, supplies: lines.map((line) => line.written).join('\n'), who }
+	};
+}
+
+function ageText({ from_age, to_age }: Row<'activity'>): string {
+	if (from_age === null && to_age === null) return '';
+	if (to_age === null) return `ages ${from_age} and up`;
+	if (from_age === null) return `up to age ${to_age}`;
+	return from_age === to_age ? `age ${from_age}` : `ages ${from_age} to ${to_age}`;
+}
+
+/** What lies in the unit's own place and no lesson, day or display has asked for. */
+function setAsideOf(situation: Situation, run: RunSituation): Extras['setAside'] {
+	const place = run.run.collecting_place_id;
+	if (place === null) return [];
+	const { snapshot } = situation;
+	const asked = new Set([
+		...situation.needs.filter((one) => one.run === run).map((one) => one.item.id),
+		...snapshot.lines
+			.filter((line) => run.lessons.some(({ lesson }) => lesson.id === line.lesson_id))
+			.map((line) => line.item_id)
+	]);
+	const items = byId(snapshot.items);
+	return snapshot.lots
+		.filter((lot) => lot.place_id === place && isSome(exact(lot.amount)) && !asked.has(lot.item_id))
+		.map((lot) => ({
+			id: lot.id,
+			text: thingText(exact(lot.amount), lot.unit, items.get(lot.item_id)!.name),
+			place: placePath(snapshot.places, place)
+		}));
+}

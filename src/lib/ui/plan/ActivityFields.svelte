@@ -1,0 +1,155 @@
+<script lang="ts">
+	import { ACTIVITY_KINDS, MESS } from '$core/plan/index.ts';
+	import DateField from '../field/DateField.svelte';
+	import SelectField from '../field/SelectField.svelte';
+	import TextField from '../field/TextField.svelte';
+
+	type Fields = {
+		readonly title: string;
+		readonly kind: string;
+		readonly standing: string;
+		readonly minutes: number;
+		readonly worth: number;
+		readonly mess: number;
+		readonly adult: number;
+		readonly cents: number;
+		readonly from_age: number | null;
+		readonly to_age: number | null;
+		readonly subjects: string;
+		readonly weather: string;
+		readonly start_days_before: number;
+		readonly instead: string;
+		readonly instead_minutes: number | null;
+		readonly times: number;
+		readonly daily: number;
+		readonly note: string;
+		readonly supplies: string;
+		readonly who: readonly number[];
+		readonly lesson_id: number | null;
+		readonly day: string | null;
+	};
+	type Props = {
+		fields: Fields;
+		lessons: readonly { value: string; label: string }[];
+		people: readonly { id: number; name: string }[];
+		failure: { message?: string; path?: string | null } | null;
+	};
+	let { fields, lessons, people, failure }: Props = $props();
+	const option = (value: string) => ({ value, label: value });
+</script>
+
+<TextField label="What it is" name="title" value={fields.title} {failure} />
+<div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
+	<SelectField label="Kind" name="kind" options={ACTIVITY_KINDS.map(option)} value={fields.kind} {failure} />
+	<TextField label="Minutes" name="minutes" inputmode="numeric" value={fields.minutes} {failure} />
+	<SelectField
+		label="How much you want it"
+		name="worth"
+		options={['1 if there is time', '2', '3', '4', '5 very much'].map((label, i) => ({
+			value: String(i + 1),
+			label
+		}))}
+		value={String(fields.worth)}
+		{failure}
+	/>
+	<SelectField
+		label="Mess"
+		name="mess"
+		options={MESS.map((label, i) => ({ value: String(i), label }))}
+		value={String(fields.mess)}
+		{failure}
+	/>
+	<TextField
+		label="Costs ($)"
+		name="money"
+		inputmode="decimal"
+		value={fields.cents ? (fields.cents / 100).toFixed(2) : ''}
+		{failure}
+	/>
+	<TextField
+		label="Begin days before"
+		name="startDaysBefore"
+		inputmode="numeric"
+		value={fields.start_days_before || ''}
+		{failure}
+	/>
+</div>
+<fieldset>
+	<legend class="text-sm font-semibold">Who (nobody ticked is everyone)</legend>
+	<div class="mt-1 flex flex-wrap gap-x-5">
+		{#each people as person (person.id)}<label class="flex min-h-9 items-center gap-2"
+				><input
+					type="checkbox"
+					name="who{person.id}"
+					class="size-5"
+					checked={fields.who.includes(person.id)}
+				/>{person.name}</label
+			>{/each}
+		<label class="flex min-h-9 items-center gap-2"
+			><input type="checkbox" name="adult" class="size-5" checked={fields.adult === 1} />an adult has to be
+			there</label
+		>
+	</div>
+</fieldset>
+<TextField
+	label="What it needs, a line each"
+	name="supplies"
+	rows={3}
+	value={fields.supplies}
+	placeholder="1 cup flour per child"
+	{failure}
+/>
+<div class="grid gap-3 sm:grid-cols-2">
+	<SelectField
+		label="In lesson"
+		name="lesson"
+		options={[{ value: '', label: 'none' }, ...lessons]}
+		value={String(fields.lesson_id ?? '')}
+		{failure}
+	/>
+	<DateField label="Or on a day of its own" name="day" value={fields.day} {failure} />
+</div>
+<details>
+	<summary class="min-h-9 cursor-pointer py-1 font-semibold">More about it</summary>
+	<div class="mt-2 grid grid-cols-2 gap-3">
+		<TextField label="From age" name="fromAge" inputmode="numeric" value={fields.from_age ?? ''} {failure} />
+		<TextField label="To age" name="toAge" inputmode="numeric" value={fields.to_age ?? ''} {failure} />
+		<TextField
+			label="Counts for subjects"
+			name="subjects"
+			value={fields.subjects}
+			placeholder="art, geography"
+			{failure}
+		/>
+		<TextField
+			label="Weather or season"
+			name="weather"
+			value={fields.weather}
+			placeholder="a clear day"
+			{failure}
+		/>
+		<TextField
+			label="Easier instead"
+			name="instead"
+			value={fields.instead}
+			placeholder="watch a film about it"
+			{failure}
+		/>
+		<TextField
+			label="Minutes of that"
+			name="insteadMinutes"
+			inputmode="numeric"
+			value={fields.instead_minutes ?? ''}
+			{failure}
+		/>
+		<TextField label="How often in all" name="times" inputmode="numeric" value={fields.times} {failure} />
+		<label class="flex min-h-10 items-center gap-2 self-end"
+			><input type="checkbox" name="daily" class="size-5" checked={fields.daily === 1} /> daily</label
+		>
+		<TextField label="Note" name="note" value={fields.note} class="col-span-2" {failure} />
+	</div>
+</details>
+<label class="flex min-h-9 items-center gap-2"
+	><input type="checkbox" name="required" class="size-5" checked={fields.standing === 'required'} /> Required: its
+	lesson is not ready without it</label
+>

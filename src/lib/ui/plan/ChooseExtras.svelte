@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { onDestroy } from 'svelte';
+	import type { ChoiceInput } from '$core/choice/index.ts';
+	import type { Chosen } from '$lib/workers/choose.worker.ts';
+	import Button from '../button/Button.svelte';
+	import TextField from '../field/TextField.svelte';
+	import { saves } from '../forms/submit.ts';
+
+	type Props = {
+		input: ChoiceInput;
+		titles: Readonly<Record<string, string>>;
+		children: Readonly<Record<string, string>>;
+		now: Readonly<Record<string, number | null>>;
+		/** Money for the whole unit, in cents, and as it was asked for in the address. */
+		budget: number | null;
+		asked: string;
+		unit: number;
+	};
+	let { input, titles, children, now, budget, asked, unit }: Props = $props();
+
+	let worker: Worker | null = null;
+	let working = $state(false);
+	let answer = $state<{ chosen: Chosen; for: ChoiceInput } | null>(null);
+	// An answer to an older question is not shown.
+	const shown = $derived(
+		answer && JSON.stringify(answer.for) === JSON.stringify(input) ? answer.chosen : null
+	);
+	const NAMES: Readonly<Record<string, string>> = {
+		minutes: 'time',
+		handsOn: 'projects',
+		prepareMinutes: 'preparing',
+		cents: 'money',
+		mess: 'mess',
+		adultMinutes: 'an adult’s time'
+	};
+
+	function workOut() {
+		stop();
+		const asking = $state.snapshot(input) as ChoiceInput;
+		working = true;
+		worker = new Worker(new URL('../../workers/choose.worker.ts', import.meta.url), { type: 'module' });
+		worker.onmessage = ({ data }: MessageEvent<Chosen>) => {
+			answer = { chosen: data, for: asking };
+			stop();
+		};
+		worker.onerror = () => {
+			answer = {
+				chosen: { problem: 'That could not be worked out on this device. Nothing was changed.' },
+				for: asking
+			};
+			stop();
+		};
+		worker.postMessage(asking);
+	}
+	function stop() {
+		worker?.terminate();
+		worker = null;
+		working = false;
+	}
+	onDestroy(stop);
+	const whereNow = (id: string) => (now[id] === null ? 'from the pool' : `in week ${now[id]} already`);
+</script>
+
+<!-- Which extras to do: exactly the best set within the family's limits, worked out on this device. -->
+<section aria-labelledby="choose">
+	<h2 id="choose" class="mb-1 text-lg">Which ones fit?</h2>
+	<p class="mb-2 text-sm text-ink-2">
+		{input.activities.length} extras, {input.limits.length
+			? 'your limits from How full'
+			: 'no limits yet: set them on How full'}, and something for each child in each week.
+	</p>
+	<form method="get" class="mb-3 flex items-end gap-3" data-sveltekit-noscroll data-sveltekit-keepfocus>
+		<TextField
+			label="What if we spend at most ($)"
+			name="budget"
+			inputmode="decimal"
+			value={asked}
+			placeholder={budget === null ? 'no limit' : (budget / 100).toFixed(2)}
+			look="!w-28"
+		/>
+		<Button type="submit" size="small">Take that</Button>
+	</form>
+	<div class="flex gap-3">
+		<Button onclick={workOut} disabled={working || input.activities.length === 0}
+			>Work out the best set</Button
+		>
+		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}
+	</div>
+	<div role="status" class="mt-3">
+		{#if working}
+			<p>Trying all sets …</p>
+		{:else if shown && 'problem' in shown}
+			<p class="border-l-4 border-late pl-3">
+				{shown.problem}. <a href="/units/{unit}/plan/load">Change the limits</a>
+			</p>
+		{:else if shown}
+			{@const choice = shown.choice}
+			<p class="font-semibold">
+				{choice.chosen.length} of {input.activities.length} fit, and no other set is worth more.
+			</p>
+			<ul class="mt-1 divide-y divide-rule border-y border-rule text-sm">
+				{#each choice.chosen as one (one.id)}<li class="flex justify-between gap-3 py-1">
+						<span>{titles[one.id]}</span><span class="text-ink-2"
+							>{now[one.id] === null ? `week ${one.week}, ` : ''}{whereNow(one.id)}</span
+						>
+					</li>{/each}
+				{#each choice.left as one (one.id)}<li class="flex justify-between gap-3 py-1 text-ink-2">
+						<span>{titles[one.id]}</span><span
+							>{one.over.length
+								? `too much ${one.over.map((of) => NAMES[of] ?? of).join(' and ')}`
+								: 'worth less than the others'}</span
+						>
+					</li>{/each}
+			</ul>
+			{#if choice.uncovered.length}<p class="mt-2 text-sm text-due">
+					Nothing fits for {choice.uncovered
+						.map((gap) => `${children[gap.child]} in week ${gap.week}`)
+						.join(', ')}.
+				</p>{/if}
+			<form method="post" action="?/choose" use:enhance={saves()} class="mt-3">
+				<input
+					type="hidden"
+					name="chosen"
+					value={choice.chosen.map((one) => `${one.id}@${one.week}`).join(',')}
+				/>
+				<Button type="submit" size="small">Take this set</Button>
+			</form>
+		{/if}
+	</div>
+</section>

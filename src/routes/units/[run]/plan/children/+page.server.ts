@@ -1,0 +1,53 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { act } from '$lib/server/act.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { childrenView } from '$lib/server/services/children.ts';
+import { addTask, removeTask, setGoal } from '$lib/server/stores/units.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	return { grid: childrenView(now, run) };
+};
+
+export const actions: Actions = {
+	task: (event) =>
+		act(
+			event,
+			Joi.object<{ lesson: number; person: number; text: string; minutes: number | null }>({
+				lesson: id.required(),
+				person: id.required(),
+				text: Joi.string()
+					.trim()
+					.max(300)
+					.required()
+					.messages({ 'string.empty': 'Please say what the task is' }),
+				minutes: wholeOrNothing('the minutes', 600)
+			}),
+			(name: string) => `A task for ${name}`,
+			async (trx, form) => {
+				const { run } = await runOf(event.params);
+				const person = run.participants.find((one) => one.id === form.person);
+				if (!person || !run.lessons.some(({ lesson }) => lesson.id === form.lesson))
+					throw new CoreError('That lesson or child is not in the unit any more. Load the page again.');
+				await addTask(trx, form.lesson, form.person, form.text, form.minutes);
+				return person.name;
+			}
+		),
+	untask: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', (trx, form) =>
+			removeTask(trx, form.id)
+		),
+	goal: (event) =>
+		act(
+			event,
+			Joi.object<{ person: number; text: string }>({
+				person: id.required(),
+				text: Joi.string().trim().allow('').max(300).default('')
+			}),
+			'Goal',
+			(trx, form) => setGoal(trx, Number(event.params.run), form.person, form.text)
+		)
+};

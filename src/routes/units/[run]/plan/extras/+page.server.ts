@@ -1,0 +1,137 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { readActivity } from '$core/plan/index.ts';
+import { act } from '$lib/server/act.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { activityFields, asActivity, money, type ActivityForm } from '$lib/server/schemas/activity.ts';
+import { flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
+import { applyChoice, choiceOf } from '$lib/server/services/choice.ts';
+import { extrasOf } from '$lib/server/services/extras.ts';
+import { limitsOf } from '$lib/server/services/load.ts';
+import { typedActivity } from '$lib/server/services/typed.ts';
+import {
+	addActivity,
+	countDone,
+	placeActivity,
+	removeActivity,
+	setStanding,
+	updateActivity
+} from '$lib/server/stores/activities.ts';
+import { dayText } from '$core/calendar/index.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, url }) => {
+	const { now, run } = await runOf(params);
+	const asked = money
+		.allow(null)
+		.default(null)
+		.validate(url.searchParams.get('budget') ?? undefined);
+	const budget = asked.error || asked.value === null ? null : Math.round((asked.value as number) * 100);
+	const saved = limitsOf(run.run).budget;
+	return {
+		extras: extrasOf(now, run),
+		choice: choiceOf(now, run, budget),
+		budget: budget ?? saved,
+		asked: url.searchParams.get('budget') ?? '',
+		lessons: run.lessons
+			.filter((one) => !one.over)
+			.map((one) => ({
+				value: String(one.lesson.id),
+				label: `${one.number} ${one.lesson.title}${one.dates.length ? `, ${dayText(one.dates[0])}` : ''}`
+			})),
+		people: run.participants.map((person) => ({ id: person.id, name: person.name }))
+	};
+};
+
+const one = Joi.object<{ id: number }>({ id: id.required() });
+const placeFields = { lesson: id.empty('').allow(null).default(null), day: optionalDay };
+
+export const actions: Actions = {
+	add: (event) =>
+		act(
+			event,
+			Joi.object<{ text: string }>({
+				text: Joi.string().trim().max(500).required().messages({
+					'string.empty': 'Please say what it is, like “salt dough island, craft, 45 min, messy”',
+					'any.required': 'Please say what it is'
+				})
+			}),
+			(title: string) => `Into the pool: ${title}`,
+			async (trx, form) => {
+				const { run } = await runOf(event.params);
+				const people = run.participants;
+				const typed = readActivity(
+					form.text,
+					people.map((person) => person.name)
+				);
+				if (!typed.title) throw new CoreError('Please say what it is first, before the first comma.', 'text');
+				await addActivity(trx, run.run.id, typedActivity(people, typed));
+				return typed.title;
+			}
+		),
+	edit: (event) =>
+		act(
+			event,
+			Joi.object<ActivityForm & { id: number; lesson: number | null; day: string | null; required: boolean }>(
+				{
+					id: id.required(),
+					required: flag,
+					...placeFields,
+					...activityFields
+				}
+			).pattern(whoFlags, flag),
+			'Extra changed',
+			async (trx, form) => {
+				const run = Number(event.params.run);
+				if (form.lesson !== null && form.day !== null)
+					throw new CoreError('Choose a lesson or a day of its own, not both.', 'day');
+				await updateActivity(trx, run, form.id, {
+					...asActivity(form),
+					standing: form.required ? 'required' : 'extra'
+				});
+				await placeActivity(trx, run, form.id, { lesson: form.lesson, day: form.day });
+			}
+		),
+	place: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; lesson: number | null; day: string | null }>({
+				id: id.required(),
+				...placeFields
+			}),
+			'Extra moved',
+			(trx, form) => placeActivity(trx, Number(event.params.run), form.id, form)
+		),
+	done: (event) =>
+		act(event, one, 'Done once', (trx, form) => countDone(trx, Number(event.params.run), form.id, 1)),
+	without: (event) =>
+		act(event, one, 'Done without', (trx, form) =>
+			setStanding(trx, Number(event.params.run), form.id, 'do without')
+		),
+	back: (event) =>
+		act(event, one, 'Wanted again', (trx, form) =>
+			setStanding(trx, Number(event.params.run), form.id, 'extra')
+		),
+	remove: (event) =>
+		act(event, one, 'Extra removed', (trx, form) => removeActivity(trx, Number(event.params.run), form.id)),
+	choose: (event) =>
+		act(
+			event,
+			Joi.object<{ chosen: string }>({
+				chosen: Joi.string()
+					.pattern(/^(\d+@\d+(,\d+@\d+)*)?$/)
+					.allow('')
+					.required()
+			}),
+			(moved: number) => `Best set taken: ${moved} moved`,
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				const chosen = form.chosen
+					.split(',')
+					.filter(Boolean)
+					.map((one) => one.split('@').map(Number))
+					.map(([id, week]) => ({ id, week }));
+				return applyChoice(trx, now, run, chosen);
+			}
+		)
+};

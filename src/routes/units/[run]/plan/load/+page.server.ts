@@ -1,0 +1,67 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
+import { act } from '$lib/server/act.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { money } from '$lib/server/schemas/activity.ts';
+import { loadView, weekOf } from '$lib/server/services/load.ts';
+import { doInstead, placeActivity } from '$lib/server/stores/activities.ts';
+import { setLimits } from '$lib/server/stores/units.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	return { load: loadView(now, run) };
+};
+
+type LimitForm = Record<(typeof MEASURES_OF_LOAD)[number] | 'projects', number | null> & {
+	budget: number | null;
+};
+
+export const actions: Actions = {
+	limits: (event) =>
+		act(
+			event,
+			Joi.object<LimitForm>({
+				minutes: wholeOrNothing('the minutes', 10_000),
+				handsOn: wholeOrNothing('the projects', 100),
+				prepareMinutes: wholeOrNothing('the minutes', 10_000),
+				cents: money.allow(null).default(null),
+				mess: wholeOrNothing('the mess', 100),
+				adultMinutes: wholeOrNothing('the minutes', 10_000),
+				projects: wholeOrNothing('the projects', 1000),
+				budget: money.allow(null).default(null)
+			}),
+			'How much we take',
+			(trx, form) => {
+				const cents = (dollars: number | null) => (dollars === null ? null : Math.round(dollars * 100));
+				return setLimits(trx, Number(event.params.run), {
+					...form,
+					cents: cents(form.cents),
+					budget: cents(form.budget)
+				});
+			}
+		),
+	ease: (event) =>
+		act(
+			event,
+			Joi.object<{ activity: number; way: 'instead' | 'move' | 'leave out'; to: number | null }>({
+				activity: id.required(),
+				way: Joi.string().valid('instead', 'move', 'leave out').required(),
+				to: id.empty('').allow(null).default(null)
+			}),
+			'Week made lighter',
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				if (form.way === 'instead') return doInstead(trx, run.run.id, form.activity);
+				if (form.way === 'leave out')
+					return placeActivity(trx, run.run.id, form.activity, { lesson: null, day: null });
+				const lesson = run.lessons.find(
+					(one) => one.dates.length > 0 && !one.over && weekOf(now, run, one.dates[0]) === form.to
+				);
+				if (!lesson) throw new CoreError('That week has no lesson any more. Load the page again.');
+				await placeActivity(trx, run.run.id, form.activity, { lesson: lesson.lesson.id, day: null });
+			}
+		)
+};

@@ -1,0 +1,173 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '$lib/ui/button/Button.svelte';
+	import LoadChart from '$lib/ui/chart/LoadChart.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const money = (cents: number | null) => (cents === null ? '' : (cents / 100).toFixed(2));
+	const weeks = $derived(
+		data.load.weeks.map((week) => {
+			const lessons = data.load.lessons.filter((lesson) => lesson.week === week.week);
+			const sum = (key: 'lesson' | 'reading') =>
+				lessons.reduce((total, lesson) => total + lesson.parts[key], 0);
+			const [lesson, reading] = [sum('lesson'), sum('reading')];
+			return {
+				label: `week ${week.week}`,
+				lesson,
+				reading,
+				extras: week.load.minutes - lesson - reading,
+				over: week.over.length > 0
+			};
+		})
+	);
+</script>
+
+<svelte:head><title>How full · {data.unit.name} · Gather Bin</title></svelte:head>
+
+<p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.load.sentence}</p>
+
+{#if data.load.suggestions.length}
+	<section class="mt-5 max-w-4xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="lighter">
+		<h2 id="lighter" class="text-lg">To make it lighter</h2>
+		<ul class="mt-1 divide-y divide-rule">
+			{#each data.load.suggestions as one (one.id)}
+				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
+					<span class="min-w-56 flex-1 font-semibold">{one.title}</span>
+					<span class="text-sm sm:w-80">{one.why}</span>
+					<form method="post" action="?/ease" use:enhance={saves()}>
+						<input type="hidden" name="activity" value={one.activity} />
+						<input type="hidden" name="way" value={one.way} />
+						<input type="hidden" name="to" value={one.to ?? ''} />
+						<Button type="submit" size="small" aria-label="{one.button}: {one.title}">{one.button}</Button>
+					</form>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}
+{#if data.load.mix}<p class="mt-4">{data.load.mix}</p>{/if}
+
+<div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
+	<div>
+		{#if weeks.length}<LoadChart
+				{weeks}
+				limit={data.load.limits.minutes}
+				label="Minutes of each week: {data.load.sentence}"
+			/>{/if}
+		<div class="mt-4 overflow-x-auto" role="region" aria-label="Every lesson and week" tabindex="-1">
+			<table class="w-full min-w-[36rem] border-collapse text-left text-sm">
+				<thead>
+					<tr class="border-b-2 border-ink">
+						<th class="py-1 font-semibold">Lesson</th>
+						{#each ['Minutes', 'Made by hand', 'Preparing', 'Cost', 'Mess'] as head (head)}<th
+								class="py-1 text-right font-semibold">{head}</th
+							>{/each}
+					</tr>
+				</thead>
+				<tbody>
+					{#each data.load.weeks as week (week.week)}
+						{#each data.load.lessons.filter((lesson) => lesson.week === week.week) as lesson (lesson.number)}
+							<tr class="border-b border-rule">
+								<td class="py-1"
+									>{lesson.number} {lesson.title} <span class="text-ink-2">{lesson.day}</span></td
+								>
+								<td class="py-1 text-right">{lesson.load.minutes}</td>
+								<td class="py-1 text-right">{lesson.load.handsOn || ''}</td>
+								<td class="py-1 text-right">{lesson.load.prepareMinutes || ''}</td>
+								<td class="py-1 text-right">{lesson.load.cents ? money(lesson.load.cents) : ''}</td>
+								<td class="py-1 text-right">{lesson.load.mess || ''}</td>
+							</tr>
+						{/each}
+						<tr class="border-b border-ink bg-lined font-semibold">
+							<td class="py-1"
+								>Week {week.week} <span class="font-normal text-ink-2">from {week.from}</span>
+								{#if week.over.length}<span class="block text-late">too full: {week.over.join('; ')}</span
+									>{/if}</td
+							>
+							<td class="py-1 text-right">{week.load.minutes}</td>
+							<td class="py-1 text-right">{week.load.handsOn || ''}</td>
+							<td class="py-1 text-right">{week.load.prepareMinutes || ''}</td>
+							<td class="py-1 text-right">{week.load.cents ? money(week.load.cents) : ''}</td>
+							<td class="py-1 text-right">{week.load.mess || ''}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	</div>
+	<section aria-labelledby="limits">
+		<h2 id="limits" class="mb-1 text-lg">How much we take in a week</h2>
+		<p class="mb-3 text-sm text-ink-2">
+			Leave empty what does not matter. A lesson without minutes counts as 40.
+		</p>
+		<form method="post" action="?/limits" use:enhance={saves()} class="space-y-3">
+			<div class="grid grid-cols-2 gap-3">
+				<TextField
+					label="Minutes"
+					name="minutes"
+					inputmode="numeric"
+					value={data.load.limits.minutes ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Made by hand"
+					name="handsOn"
+					inputmode="numeric"
+					value={data.load.limits.handsOn ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Minutes preparing"
+					name="prepareMinutes"
+					inputmode="numeric"
+					value={data.load.limits.prepareMinutes ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Minutes of an adult"
+					name="adultMinutes"
+					inputmode="numeric"
+					value={data.load.limits.adultMinutes ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Mess points"
+					name="mess"
+					inputmode="numeric"
+					value={data.load.limits.mess ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Money ($)"
+					name="cents"
+					inputmode="decimal"
+					value={money(data.load.limits.cents)}
+					{failure}
+				/>
+			</div>
+			<h3 class="pt-2 font-display font-semibold">In the whole unit</h3>
+			<div class="grid grid-cols-2 gap-3">
+				<TextField
+					label="Money ($)"
+					name="budget"
+					inputmode="decimal"
+					value={money(data.load.limits.budget)}
+					{failure}
+				/>
+				<TextField
+					label="Things made by hand"
+					name="projects"
+					inputmode="numeric"
+					value={data.load.limits.projects ?? ''}
+					{failure}
+				/>
+			</div>
+			<Button type="submit" look={data.load.limits.minutes === null ? 'main' : 'plain'}
+				>Save our limits</Button
+			>
+		</form>
+	</section>
+</div>

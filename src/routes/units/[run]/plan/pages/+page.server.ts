@@ -1,0 +1,171 @@
+import Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { rangesFromStarts, readFrame, sharePages, USUAL_FRAME } from '$core/plan/index.ts';
+import { act } from '$lib/server/act.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { flagTyped, pagesView } from '$lib/server/services/pages.ts';
+import * as spines from '$lib/server/stores/spines.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	const frame = readFrame(now.snapshot.household.frame ?? USUAL_FRAME);
+	return {
+		pages: pagesView(now, run, frame.books),
+		hasStarts: run.lessons.some(({ lesson }) => lesson.first_page !== null)
+	};
+};
+
+type SpineForm = {
+	title: string;
+	counted: 'pages' | 'chapters';
+	first: number;
+	last: number;
+	words: number | null;
+};
+const whole = (what: string) =>
+	Joi.number()
+		.integer()
+		.min(1)
+		.max(9999)
+		.required()
+		.messages({
+			'any.required': `Please give ${what}`,
+			'number.base': `Please give ${what} as a whole number`,
+			'number.integer': `Please give ${what} as a whole number`,
+			'number.min': `${what} must be 1 or more`,
+			'number.max': `${what} cannot be over 9,999`
+		});
+const spineFields = {
+	title: title('the book a title'),
+	counted: Joi.string().valid('pages', 'chapters').default('pages'),
+	first: whole('the first page').optional().empty('').default(1),
+	last: whole('the last page'),
+	words: wholeOrNothing('the words on a page', 2000)
+};
+const asSpine = (form: SpineForm): spines.SpineInput => ({
+	title: form.title,
+	counted: form.counted,
+	first_page: form.first,
+	last_page: form.last,
+	words_per_page: form.words
+});
+const one = { spine: id.required() };
+
+export const actions: Actions = {
+	add: (event) =>
+		act(event, Joi.object<SpineForm>(spineFields), 'Book added', (trx, form) =>
+			spines.addSpine(trx, Number(event.params.run), asSpine(form))
+		),
+	edit: (event) =>
+		act(
+			event,
+			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
+			'Book changed',
+			(trx, form) => spines.updateSpine(trx, Number(event.params.run), form.spine, asSpine(form))
+		),
+	remove: (event) =>
+		act(event, Joi.object<{ spine: number }>(one), 'Book removed', (trx, form) =>
+			spines.removeSpine(trx, Number(event.params.run), form.spine)
+		),
+	share: (event) =>
+		act(
+			event,
+			Joi.object<{ spine: number; by: 'evenly' | 'contents'; most: number | null }>({
+				...one,
+				by: Joi.string().valid('evenly', 'contents').default('evenly'),
+				most: wholeOrNothing('the pages a day', 500)
+			}),
+			'Pages shared over the lessons',
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				const book = now.snapshot.spines.find((spine) => spine.id === form.spine);
+				if (!book) throw new CoreError('That book is not in the unit any more. Load the page again.');
+				const lessons = run.lessons.filter((lesson) => !lesson.over);
+				const from = Math.max(book.first_page, (book.reached ?? 0) + 1);
+				if (from > book.last_page) throw new CoreError('That book has been read to the end.');
+				const ranges =
+					form.by === 'contents'
+						? rangesFromStarts(
+								lessons.map(({ lesson }) => lesson.first_page),
+								book.last_page
+							)
+						: sharePages(
+								{ from, to: book.last_page },
+								lessons.map((lesson) => lesson.lesson.sessions),
+								form.most || null
+							).ranges;
+				await spines.setRanges(
+					trx,
+					run.run.id,
+					form.spine,
+					lessons.map(({ lesson }, i) => ({ lesson: lesson.id, range: ranges[i] }))
+				);
+			}
+		),
+	flag: (event) =>
+		act(
+			event,
+			Joi.object<{ spine: number; lesson: number; flag: string }>({
+				...one,
+				lesson: id.required(),
+				flag: Joi.string().trim().max(300).required().messages({
+					'string.empty': 'Please start with the pages, like “12–19 aloud: how scale works”'
+				})
+			}),
+			'Flag added',
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				const { pages, ids, who: _, ...rest } = flagTyped(now, form.flag);
+				if (!pages)
+					throw new CoreError('Please start with the pages, like “12–19 aloud: how scale works”.', 'flag');
+				await spines.addRange(trx, run.run.id, form.spine, form.lesson, {
+					...pages,
+					way: rest.way,
+					minutes: rest.minutes,
+					note: rest.note,
+					participants: ids.length ? ids : null
+				});
+			}
+		),
+	unflag: (event) =>
+		act(event, Joi.object<{ range: number }>({ range: id.required() }), 'Flag taken off', (trx, form) =>
+			spines.removeRange(trx, Number(event.params.run), form.range)
+		),
+	reached: (event) =>
+		act(
+			event,
+			Joi.object<{ spine: number; reached: number | null }>({
+				...one,
+				reached: wholeOrNothing('the page', 9999)
+			}),
+			'Read so far',
+			(trx, form) => spines.setReached(trx, Number(event.params.run), form.spine, form.reached)
+		),
+	readOn: (event) =>
+		act(
+			event,
+			Joi.object<{ spine: number; on: 'lessons' | 'weekdays' | 'every day' }>({
+				...one,
+				on: Joi.string().valid('lessons', 'weekdays', 'every day').required()
+			}),
+			'Days for reading',
+			(trx, form) => spines.setReadOn(trx, Number(event.params.run), form.spine, form.on)
+		),
+	swap: (event) =>
+		act(
+			event,
+			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
+			(lapsed: number) => `Swapped; ${lapsed === 1 ? 'one flag has' : `${lapsed} flags have`} lapsed`,
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				const toCome = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson.id);
+				const lapsed = now.snapshot.ranges.filter(
+					(range) => range.spine_id === form.spine && toCome.includes(range.lesson_id)
+				).length;
+				await spines.swapSpine(trx, run.run.id, form.spine, toCome, asSpine(form));
+				return lapsed;
+			}
+		)
+};
