@@ -40,12 +40,16 @@ export type ChildrenView = {
 		readonly cells: readonly ChildCell[];
 	}[];
 	readonly holes: number;
+	/** Who is never there on a lesson day; empty when everyone is. */
+	readonly never: string;
 };
 
 /** The grid child × lesson: what each has at its level, where there is nothing, and the minutes of each day. */
 export function childrenView(situation: Situation, run: RunSituation): ChildrenView {
 	const { snapshot } = situation;
-	const people = run.participants.filter((person) => person.kind !== 'adult');
+	const all = run.participants.filter((person) => person.kind !== 'adult');
+	const people = all.filter((person) => run.lessons.some((lesson) => thereOn(run, lesson).includes(person)));
+	const never = all.filter((person) => !people.includes(person)).map((person) => person.name);
 	const offersOf = offersByLesson(situation, run);
 	const tasksOf = groupBy(snapshot.tasks, (task) => task.lesson_id);
 	const cells = groupBy(
@@ -87,6 +91,9 @@ export function childrenView(situation: Situation, run: RunSituation): ChildrenV
 	);
 	return {
 		sentence: sentenceOf(people, holes),
+		never: never.length
+			? `${listText(never)} ${never.length === 1 ? 'is' : 'are'} there on no lesson day.`
+			: '',
 		children: people.map((person) => ({
 			id: person.id,
 			name: person.name,

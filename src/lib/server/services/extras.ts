@@ -1,9 +1,8 @@
-import { dayText, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
-import { addDays } from '$core/calendar/index.ts';
 import type { Row } from '../database/tables.ts';
 import { byId } from '../stores/snapshot.ts';
 import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
@@ -48,7 +47,11 @@ export function extrasOf(situation: Situation, run: RunSituation): Extras {
 	const pool = rows.filter((row) => row.standing !== 'do without' && row.where === '');
 	const placed = rows
 		.filter((row) => row.standing !== 'do without' && row.where !== '')
-		.sort((a, b) => ((a.date ?? '9999') < (b.date ?? '9999') ? -1 : 1));
+		.sort(
+			(a, b) =>
+				rankOf(a, situation.today) - rankOf(b, situation.today) ||
+				((a.date ?? '9999') < (b.date ?? '9999') ? -1 : 1)
+		);
 	return {
 		sentence: sentenceOf(situation, run, pool, placed),
 		pool,
@@ -56,6 +59,12 @@ export function extrasOf(situation: Situation, run: RunSituation): Extras {
 		without: rows.filter((row) => row.standing === 'do without'),
 		setAside: setAsideOf(situation, run)
 	};
+}
+
+/** What is to come stands first, then what goes on or was missed, then what is done. */
+function rankOf(row: ExtraRow, today: Day): number {
+	if (row.done >= row.times) return 2;
+	return row.date !== null && row.date < today ? 1 : 0;
 }
 
 function sentenceOf(

@@ -87,7 +87,8 @@ function sentenceOf(
 ): string {
 	if (inUse.length === 0)
 		return 'No book carries this unit yet. Add one below, and its pages are shared over the lessons.';
-	const left = spines.filter((spine) => spine.inUse && spine.left);
+	// A book that is dipped into has gaps all over; only what follows the last flag is for the next run.
+	const left = spines.filter((spine) => spine.inUse && /^\w+ [\d–]+$/.test(spine.left));
 	const books = inUse.length === 1 ? 'One book carries' : `${inUse.length} books carry`;
 	const gaps =
 		without === 0

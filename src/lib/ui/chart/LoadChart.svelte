@@ -50,26 +50,24 @@
 				{
 					animation: false,
 					textStyle: text,
-					grid: { left: 52, right: 16, top: 40, bottom: 48 },
+					grid: { left: 44, right: 16, top: 40, bottom: 52 },
 					legend: { top: 0, left: 0, textStyle: text, itemWidth: 14, itemHeight: 14 },
 					tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => `${Number(value)} min` },
 					xAxis: {
 						type: 'category',
 						data: weeks.map((week) => (week.over ? `${week.label}\ntoo full` : week.label)),
-						axisLabel: { ...text, interval: 0, hideOverlap: true },
+						axisLabel: { ...text, interval: 0, hideOverlap: true, lineHeight: 18 },
 						axisTick: { show: false },
 						axisLine: { lineStyle: { color: color('ink') } }
 					},
 					yAxis: {
 						type: 'value',
-						name: 'minutes',
-						nameTextStyle: text,
 						axisLabel: text,
 						splitLine: { lineStyle: { color: color('rule') } },
-						max:
-							limit === null
-								? undefined
-								: (value: { max: number }) => Math.max(value.max, Math.ceil((limit * 1.1) / 10) * 10)
+						min: 0,
+						// The line of the limit stays on the drawing when every week is far below it.
+						max: ({ max }: { max: number }) => Math.ceil(Math.max(max, limit ?? 0) / 60) * 60,
+						interval: 60
 					},
 					series: [
 						bar('lessons', 'lesson', color('mat')),

@@ -13,6 +13,8 @@
 	let open = $state(false);
 	let goalOf = $state<Child | null>(null);
 	let goalOpen = $state(false);
+	let showOver = $state(false);
+	const overCount = $derived(data.grid.lessons.filter((row) => row.over).length);
 	const lesson = $derived(data.grid.lessons.find((one) => one.id === shown?.lesson));
 	const child = $derived(data.grid.children.find((one) => one.id === shown?.child));
 	const cell = $derived(lesson?.cells.find((one) => one.child === shown?.child));
@@ -49,7 +51,7 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each data.grid.lessons as row (row.id)}
+			{#each data.grid.lessons.filter((row) => showOver || !row.over) as row (row.id)}
 				<tr class="border-b border-rule align-top {row.over ? 'text-ink-2' : ''}">
 					<th class="w-48 py-2 pr-3 font-normal"
 						>{row.number} {row.title}<span class="block text-sm text-ink-2">{row.day}</span></th
@@ -87,6 +89,13 @@
 		</tbody>
 	</table>
 </div>
+
+{#if data.grid.never}<p class="mt-3 text-sm text-ink-2">{data.grid.never}</p>{/if}
+{#if overCount}<p class="mt-3">
+		<Button size="small" onclick={() => (showOver = !showOver)}
+			>{showOver ? 'Hide' : 'Show'} the {overCount === 1 ? 'lesson that is' : `${overCount} lessons that are`} over</Button
+		>
+	</p>{/if}
 
 <Dialog bind:open title="{child?.name}: lesson {lesson?.number}" about={lesson?.title}>
 	{#if cell && lesson && child}

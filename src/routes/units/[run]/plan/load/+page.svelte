@@ -63,7 +63,7 @@
 					<tr class="border-b-2 border-ink">
 						<th class="py-1 font-semibold">Lesson</th>
 						{#each ['Minutes', 'Made by hand', 'Preparing', 'Cost', 'Mess'] as head (head)}<th
-								class="py-1 text-right font-semibold">{head}</th
+								class="py-1 pl-4 text-right font-semibold">{head}</th
 							>{/each}
 					</tr>
 				</thead>
@@ -74,11 +74,11 @@
 								<td class="py-1"
 									>{lesson.number} {lesson.title} <span class="text-ink-2">{lesson.day}</span></td
 								>
-								<td class="py-1 text-right">{lesson.load.minutes}</td>
-								<td class="py-1 text-right">{lesson.load.handsOn || ''}</td>
-								<td class="py-1 text-right">{lesson.load.prepareMinutes || ''}</td>
-								<td class="py-1 text-right">{lesson.load.cents ? money(lesson.load.cents) : ''}</td>
-								<td class="py-1 text-right">{lesson.load.mess || ''}</td>
+								<td class="py-1 pl-4 text-right">{lesson.load.minutes}</td>
+								<td class="py-1 pl-4 text-right">{lesson.load.handsOn || ''}</td>
+								<td class="py-1 pl-4 text-right">{lesson.load.prepareMinutes || ''}</td>
+								<td class="py-1 pl-4 text-right">{lesson.load.cents ? money(lesson.load.cents) : ''}</td>
+								<td class="py-1 pl-4 text-right">{lesson.load.mess || ''}</td>
 							</tr>
 						{/each}
 						<tr class="border-b border-ink bg-lined font-semibold">
@@ -87,11 +87,11 @@
 								{#if week.over.length}<span class="block text-late">too full: {week.over.join('; ')}</span
 									>{/if}</td
 							>
-							<td class="py-1 text-right">{week.load.minutes}</td>
-							<td class="py-1 text-right">{week.load.handsOn || ''}</td>
-							<td class="py-1 text-right">{week.load.prepareMinutes || ''}</td>
-							<td class="py-1 text-right">{week.load.cents ? money(week.load.cents) : ''}</td>
-							<td class="py-1 text-right">{week.load.mess || ''}</td>
+							<td class="py-1 pl-4 text-right">{week.load.minutes}</td>
+							<td class="py-1 pl-4 text-right">{week.load.handsOn || ''}</td>
+							<td class="py-1 pl-4 text-right">{week.load.prepareMinutes || ''}</td>
+							<td class="py-1 pl-4 text-right">{week.load.cents ? money(week.load.cents) : ''}</td>
+							<td class="py-1 pl-4 text-right">{week.load.mess || ''}</td>
 						</tr>
 					{/each}
 				</tbody>

@@ -13,6 +13,8 @@
 	type Spine = (typeof data.pages.spines)[number];
 	let dialog = $state<{ spine: Spine; what: 'edit' | 'swap' } | null>(null);
 	let open = $state(false);
+	let showOver = $state(false);
+	const overCount = $derived(data.pages.spines[0]?.rows.filter((row) => row.over).length ?? 0);
 	function show(spine: Spine, what: 'edit' | 'swap') {
 		dialog = { spine, what };
 		open = true;
@@ -106,7 +108,7 @@
 						</form>
 					{/if}
 					<ol class="divide-y divide-rule border-t border-rule">
-						{#each spine.rows.filter((row) => spine.inUse || row.flags.length) as row (row.lesson)}
+						{#each spine.rows.filter( (row) => (spine.inUse ? showOver || !row.over : row.flags.length) ) as row (row.lesson)}
 							<li class="flex flex-wrap items-baseline gap-x-3 gap-y-1 py-1.5 {row.over ? 'text-ink-2' : ''}">
 								<span class="w-6 text-right text-ink-2">{row.number}</span>
 								<span class="min-w-44 flex-1"
@@ -214,6 +216,13 @@
 			</div>
 		</section>
 	{/each}
+	{#if overCount}<p>
+			<Button size="small" onclick={() => (showOver = !showOver)}
+				>{showOver ? 'Hide' : 'Show'} the pages of {overCount === 1
+					? 'the lesson that is'
+					: `${overCount} lessons that are`} over</Button
+			>
+		</p>{/if}
 	{#if data.pages.spines.length && data.pages.mixGaps.length}
 		<section aria-labelledby="mix">
 			<h2 id="mix" class="mb-1 text-lg">The mix you want in each lesson</h2>
