@@ -313,7 +313,7 @@ export const MAPS = {
 		{ from: '2027-02-15', to: '2027-02-19', reason: 'Winter break' }
 	],
 	/** Lessons that have been taught; their supplies are used up already. */
-	taught: 5,
+	taughtOn: ['2027-01-05', '2027-01-07', '2027-01-12', '2027-01-19', '2027-01-21'],
 	lessons: [
 		{
 			title: 'A map of the table',
@@ -439,8 +439,17 @@ export const BREAD = {
 	name: 'Bread and Grain',
 	run: '2025 run',
 	box: 'box for Bread',
+	taughtOn: ['2025-02-04', '2025-02-06'],
 	lessons: [
-		{ title: 'From field to flour', note: '', supplies: '1 cup wheat berries\ngrain mill' },
-		{ title: 'Yeast is alive', note: '', supplies: '2 packs yeast\n1 cup flour per child' }
+		{
+			title: 'From field to flour',
+			note: 'Grind a cup of wheat by hand',
+			supplies: '1 cup wheat berries\ngrain mill'
+		},
+		{
+			title: 'Yeast is alive',
+			note: 'Three jars, three temperatures',
+			supplies: '2 packs yeast\n1 cup flour per child'
+		}
 	]
 } as const;

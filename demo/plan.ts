@@ -2,6 +2,9 @@
 
 export const LEVELS = { Odile: 'fifth grade', Perrin: 'second grade', Lark: 'third grade' } as const;
 
+/** How far they read, by language. */
+export const READS = { Odile: 'English 6, Spanish 1', Perrin: 'English 2', Lark: 'English 3' } as const;
+
 export const LIMITS = {
 	minutes: 230,
 	handsOn: 3,
@@ -141,6 +144,7 @@ export type DemoActivity = {
 	readonly instead?: string;
 	readonly insteadMinutes?: number;
 	readonly done?: number;
+	readonly helper?: string;
 };
 
 /** As typed, then what only the form asks. Lesson number or day where it has one. */
@@ -171,7 +175,7 @@ export const ACTIVITIES: readonly DemoActivity[] = [
 		worth: 4,
 		weather: 'a clear day'
 	},
-	{ text: 'Map puzzle tray, shelf tray, 15 min, Tamsin', lesson: 6, worth: 4 },
+	{ text: 'Map puzzle tray, shelf tray, 15 min, Tamsin', lesson: 6, worth: 4, helper: 'Perrin' },
 	{ text: 'Sorting ships and whales, shelf tray, 15 min, Tamsin', lesson: 11, worth: 3 },
 	{
 		text: 'Tea-stained sea chart, craft, 60 min, messy, with an adult, $4, begin 2 days before',

@@ -6,7 +6,7 @@ import { readQuantity } from '$core/supplies/index.ts';
 import { act } from './act.ts';
 import { situation } from './household.ts';
 import { id, optionalDay } from './schemas/fields.ts';
-import { arrange, chooseSupplier, decide, giveTo, gotIt, prepared } from './services/commands.ts';
+import { arrange, chooseSupplier, decide, giveTo, gotIt, prepared, takeStep } from './services/commands.ts';
 
 const keys = Joi.string().required();
 const split = (text: string) => text.split(' ').filter(Boolean);
@@ -42,6 +42,13 @@ export const needActions = {
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => `${what}: prepared`,
 			async (trx, input) => prepared(trx, await situation(), split(input.keys))
+		),
+	step: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => what,
+			async (trx, input) => takeStep(trx, await situation(), split(input.keys))
 		),
 	without: (event) =>
 		act(

@@ -4,6 +4,7 @@ import { CoreError } from '$core/error.ts';
 import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
+import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
 import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
@@ -40,6 +41,7 @@ export const load: PageServerLoad = async () => {
 			...person,
 			allergies: (JSON.parse(person.allergies) as string[]).join(', '),
 			weekdays: person.weekdays ? (JSON.parse(person.weekdays) as Weekday[]) : [],
+			reads: levelsText(JSON.parse(person.reads) as ReadingLevel[]),
 			reach: person.reach_mm === null ? '' : lengthText(person.reach_mm, snapshot.household.measures),
 			age: person.born ? ageText(monthsOld(person.born, today)) : ''
 		})),
@@ -72,6 +74,8 @@ type PersonForm = {
 	born: string | null;
 	allergies: string;
 	reach: string;
+	level: string;
+	reads: string;
 } & WeekdayFlags;
 
 const personFields = {
@@ -80,6 +84,8 @@ const personFields = {
 	born: optionalDay,
 	allergies: Joi.string().allow('').max(300).default(''),
 	reach: lengthField,
+	level: Joi.string().trim().allow('').max(100).default(''),
+	reads: Joi.string().trim().allow('').max(200).default(''),
 	...weekdayFlags
 };
 
@@ -101,8 +107,18 @@ async function asPerson(form: PersonForm): Promise<people.PersonInput> {
 		born: form.born,
 		allergies,
 		reachMm: typedLength(form.reach, snapshot.household.measures, 'reach'),
+		level: form.level,
+		reads: typedLevels(form.reads),
 		weekdays: chosenWeekdays(form)
 	};
+}
+
+function typedLevels(text: string): ReadingLevel[] {
+	try {
+		return readLevels(text);
+	} catch (error) {
+		throw error instanceof CoreError ? new CoreError(error.message, 'reads') : error;
+	}
 }
 
 type HouseholdForm = people.Measures &

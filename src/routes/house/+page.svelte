@@ -229,6 +229,24 @@
 				value={one?.allergies ?? ''}
 				{failure}
 			/>
+			{#if kind !== 'adult'}
+				<div class="grid grid-cols-2 gap-3">
+					<TextField
+						label="Level or grade"
+						name="level"
+						placeholder="second grade"
+						value={one?.level ?? ''}
+						{failure}
+					/>
+					<TextField
+						label="Reads, by language"
+						name="reads"
+						placeholder="English 2, Spanish K"
+						value={one?.reads ?? ''}
+						{failure}
+					/>
+				</div>
+			{/if}
 			{#if kind === 'guest'}<Weekdays legend="Here on" chosen={one?.weekdays ?? []} />{/if}
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">{one ? 'Save' : 'Add'}</Button>

@@ -257,11 +257,24 @@ create index supply_line_item on supply_line(item_id);
 		)
 };
 
+const children: Migration = {
+	up: (db: Kysely<unknown>) =>
+		run(
+			db,
+			`
+alter table person add column reads text not null default '[]';
+alter table activity add column helper_id integer references person(id);
+alter table task add column activity_id integer references activity(id);
+`
+		)
+};
+
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0001-first': first,
 	'0002-house': house,
 	'0003-evening': evening,
 	'0004-calendar': calendar,
-	'0005-plan': plan
+	'0005-plan': plan,
+	'0006-children': children
 };

@@ -48,6 +48,8 @@ export interface PersonTable {
 	reach_mm: number | null;
 	/** Grade or level, in the household's own words. */
 	level: Generated<string>;
+	/** How far they read, in each language, as JSON. */
+	reads: Generated<Json>;
 }
 
 /** A stretch in which nothing is prepared. */
@@ -226,6 +228,8 @@ export interface ActivityTable {
 	daily: Generated<Flag>;
 	done: Generated<number>;
 	note: Generated<string>;
+	/** An older child who helps the younger ones with it. */
+	helper_id: number | null;
 }
 
 /** A book that carries the unit. */
@@ -266,6 +270,8 @@ export interface TaskTable {
 	text: string;
 	minutes: number | null;
 	done: Generated<Flag>;
+	/** What it is this child's part of; null is the lesson itself. */
+	activity_id: number | null;
 }
 
 /** What a child is to come to in this run. */

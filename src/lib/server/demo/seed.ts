@@ -12,7 +12,8 @@ import {
 	TODAY,
 	type DemoPlace
 } from '../../../../demo/household.ts';
-import { ACTIVITIES, DETAILS, GOALS, LEVELS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
+import { ACTIVITIES, DETAILS, GOALS, LEVELS, READS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
+import { readLevels } from '$core/house/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
 import { addActivity } from '../stores/activities.ts';
@@ -146,7 +147,8 @@ async function seedRun(
 		end?: string;
 		weekdays?: readonly number[];
 		blocked?: readonly { from: string; to: string; reason: string }[];
-		taught?: number;
+		/** The days on which the first lessons were held. */
+		taughtOn?: readonly string[];
 	},
 	places: ReadonlyMap<string, number>,
 	state: 'collecting' | 'running' | 'put away'
@@ -192,14 +194,10 @@ async function seedRun(
 		for (const { read, written } of readSupplyList(lesson.supplies, []).lines) {
 			await addLine(trx, { ...read, lesson: id, written, use: usualUse(read.item) });
 		}
-		if (i < (plan.taught ?? 0)) await setOutcome(trx, id, 1, 'taught', taughtOn(i));
+		const heldOn = plan.taughtOn?.[i];
+		if (heldOn) await setOutcome(trx, id, 1, 'taught', heldOn);
 	}
 	return run;
-}
-
-/** The days on which the first lessons were held: Tuesdays and Thursdays but for the co-op day. */
-function taughtOn(index: number): string {
-	return ['2027-01-05', '2027-01-07', '2027-01-12', '2027-01-19', '2027-01-21'][index];
 }
 
 async function patchItem(
@@ -250,6 +248,12 @@ async function seedPlan(trx: Trx, run: number) {
 	const lessonAt = (number: number) => lessons[number - 1].id;
 	for (const [name, level] of Object.entries(LEVELS))
 		await trx.updateTable('person').set({ level }).where('name', '=', name).execute();
+	for (const [name, text] of Object.entries(READS))
+		await trx
+			.updateTable('person')
+			.set({ reads: JSON.stringify(readLevels(text)) })
+			.where('name', '=', name)
+			.execute();
 	await setLimits(trx, run, LIMITS);
 	for (const [number, { extension = '', ...details }] of Object.entries(DETAILS)) {
 		await trx
@@ -290,7 +294,8 @@ async function seedPlan(trx: Trx, run: number) {
 				subjects: more.subjects ?? '',
 				weather: more.weather ?? '',
 				instead: more.instead ?? '',
-				instead_minutes: more.insteadMinutes ?? null
+				instead_minutes: more.insteadMinutes ?? null,
+				helper_id: more.helper ? idOf(more.helper) : null
 			},
 			{ lesson: more.lesson ? lessonAt(more.lesson) : null, day: more.day ?? null }
 		);

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
 import type { ActivityInput } from '../stores/activities.ts';
-import { chosenPeople, flag, title, wholeOrNothing } from './fields.ts';
+import { chosenPeople, flag, id, title, wholeOrNothing } from './fields.ts';
 
 export type ActivityForm = {
 	title: string;
@@ -22,6 +22,7 @@ export type ActivityForm = {
 	daily: boolean;
 	note: string;
 	supplies: string;
+	helper: number | null;
 };
 
 const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
@@ -66,7 +67,8 @@ export const activityFields = {
 	times: whole('how often', 1, 400, 1),
 	daily: flag,
 	note: words(500),
-	supplies: words(5000)
+	supplies: words(5000),
+	helper: id.empty('').allow(null).default(null)
 };
 
 export function asActivity(form: ActivityForm): ActivityInput {
@@ -91,6 +93,7 @@ export function asActivity(form: ActivityForm): ActivityInput {
 		times: form.times,
 		daily: form.daily ? 1 : 0,
 		note: form.note,
+		helper_id: form.helper,
 		supplies: form.supplies
 	};
 }

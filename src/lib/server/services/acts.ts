@@ -3,9 +3,10 @@ import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
+import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
 import { byText, listText, thingText } from './words.ts';
 
-export type ActKind = 'buy' | 'order' | 'ask' | 'hold' | 'receive' | 'prepare' | 'walk';
+export type ActKind = 'buy' | 'order' | 'ask' | 'hold' | 'receive' | 'prepare' | 'walk' | StepKind;
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -26,35 +27,97 @@ export type Act = {
 	readonly amount: string;
 };
 
-type Open = { readonly one: SupplyNeed; readonly kind: ActKind; readonly actBy: Day; readonly amount: Exact };
+type Open = {
+	readonly one: SupplyNeed;
+	readonly kind: Exclude<ActKind, StepKind>;
+	readonly actBy: Day;
+	readonly amount: Exact;
+};
 
 /** Steps of several needs that one act does together. */
-export type ActGroup = { readonly steps: readonly Open[]; readonly actBy: Day; readonly doer: number | null };
+export type ActGroup = {
+	readonly actBy: Day;
+	readonly doer: number | null;
+	/** Among acts of one day: fetching first, then getting, then preparing. */
+	readonly rank: number;
+	/** The act with everything its row says. */
+	readonly inWords: () => Act;
+};
 
-/** What is to be done for the required needs, earliest act-by first; `actFrom` puts one into words. */
+/** What is to be done, earliest act-by first; extras only where they have to be begun days before. */
 export function actGroups(situation: Situation, run?: number): ActGroup[] {
-	const open = situation.needs
-		.filter(
-			(one) => (run === undefined || one.run.run.id === run) && one.need.required && !one.need.doWithout
-		)
-		.flatMap(openSteps);
-	const groups = [...groupBy(open, groupKey).values()].map((steps) => ({
-		steps,
+	const isAsked = (one: SupplyNeed | WholeNeed) =>
+		(run === undefined || one.run.run.id === run) && !one.need.doWithout;
+	const open = situation.needs.filter((one) => isAsked(one) && one.need.required).flatMap(openSteps);
+	const supplies = [...groupBy(open, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
-		doer: steps[0].one.doer?.id ?? null
+		doer: steps[0].one.doer?.id ?? null,
+		rank: order(steps[0].kind),
+		inWords: () => actFrom(steps, situation.today)
 	}));
-	return groups.sort((a, b) =>
-		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : order(a.steps[0]) - order(b.steps[0])
+	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
+	const others = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
+		actBy: steps[0].actBy,
+		doer: steps[0].one.doer?.id ?? null,
+		rank: order(steps[0].step.kind),
+		inWords: () => actOfWhole(steps, situation.today)
+	}));
+	return [...supplies, ...others].sort((a, b) =>
+		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
 	);
 }
 
 /** All acts in words, earliest first. */
 export function actsOf(situation: Situation, run?: number): Act[] {
-	return actGroups(situation, run).map((group) => actFrom(group, situation.today));
+	return actGroups(situation, run).map((group) => group.inWords());
 }
 
-function order({ kind }: Open): number {
-	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'prepare'].indexOf(kind);
+type OpenWhole = { readonly one: WholeNeed; readonly step: Step; readonly actBy: Day };
+
+function openWhole(one: WholeNeed): OpenWhole[] {
+	const { days, need, step } = one;
+	if (!days || !step || need.useDay === null || isReady(need)) return [];
+	const arranged = need.state === 'arranged' ? need.promised : null;
+	return [{ one, step, actBy: arranged ?? days.actBy ?? days.inHandBy }];
+}
+
+/** One act for all lessons that want the same thing by the same day. */
+function wholeKey({ one, step, actBy }: OpenWhole): string {
+	return [one.run.run.id, step.kind, actBy, step.title, one.doer?.id ?? ''].join('|');
+}
+
+function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
+	const [{ one, step, actBy }] = steps;
+	const lessons = lessonsText(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
+	return {
+		id: wholeKey(steps[0]),
+		kind: step.kind,
+		run: one.run.run.id,
+		unitName: one.run.unit.name,
+		title: step.title,
+		detail: [lessons, step.detail, one.need.required ? '' : 'an extra'].filter(Boolean).join(' · '),
+		actBy,
+		when: byText(actBy, today),
+		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
+		doer: one.doer?.id ?? null,
+		keys: steps.map((each) => each.one.need.key),
+		amount: '1'
+	};
+}
+
+function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
+	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
+}
+
+function lessonsText(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
+	const lessons = [...new Map(of.map((one) => [one.lesson.number, one])).values()];
+	return lessons.length === 1
+		? `for lesson ${lessons[0].lesson.number}, ${dayText(lessons[0].useDay)}`
+		: `for lessons ${listText(lessons.map(({ lesson }) => String(lesson.number)))}`;
+}
+
+function order(kind: ActKind): number {
+	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'begin', 'look', 'prepare'].indexOf(kind);
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */
@@ -87,7 +150,7 @@ function groupKey({ one, kind, actBy }: Open): string {
 	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
-const VERB: Readonly<Record<ActKind, string>> = {
+const VERB: Readonly<Record<Open['kind'], string>> = {
 	buy: 'Buy',
 	order: 'Order',
 	ask: 'Ask for',
@@ -97,8 +160,7 @@ const VERB: Readonly<Record<ActKind, string>> = {
 	walk: 'Fetch'
 };
 
-/** One act with everything its row says. */
-export function actFrom({ steps }: ActGroup, today: Day): Act {
+function actFrom(steps: readonly Open[], today: Day): Act {
 	const [{ one, kind, actBy }] = steps;
 	const kept = one.line.use === 'kept';
 	// Kept things serve one lesson after another: the most for any one of them is enough.
@@ -108,16 +170,12 @@ export function actFrom({ steps }: ActGroup, today: Day): Act {
 	);
 	const things = steps.map((step) => thingText(step.amount, step.one.unit, step.one.item.name));
 	const isList = kind === 'walk' || kind === 'prepare';
-	const lessons = [...new Map(steps.map((step) => [step.one.lesson.number, step.one])).values()];
 	const title = isList
 		? things.length === 1
 			? `${VERB[kind]} ${things[0]}`
 			: `${VERB[kind]} ${things.length} things for lesson ${one.lesson.number}`
 		: `${VERB[kind]} ${thingText(amount, one.unit, one.item.name)}`;
-	const forLessons =
-		lessons.length === 1
-			? `for lesson ${one.lesson.number}, ${dayText(one.need.useDay!)}`
-			: `for lessons ${listText(lessons.map((lesson) => String(lesson.lesson.number)))}`;
+	const forLessons = lessonsText(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = !isList && one.supplier ? ` · ${one.supplier.name}` : '';
 	const worst = kind === 'receive' ? one.verdict : stepVerdict(steps[0], today);
 	return {

@@ -1,10 +1,18 @@
 import { dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
-import { firstGap, isReady, lessonReadiness, type Verdict } from '$core/readiness/index.ts';
-import { actFrom, actGroups, type Act } from './acts.ts';
+import {
+	firstGap,
+	isReady,
+	lessonReadiness,
+	type Need,
+	type Stream,
+	type Verdict
+} from '$core/readiness/index.ts';
+import { actGroups, type Act } from './acts.ts';
 import { remember } from './remember.ts';
 import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
+import type { WholeNeed } from './whole-needs.ts';
 import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
 
 /** A computed sentence in three parts; the middle one is what is lacking. */
@@ -15,7 +23,20 @@ export type Sentence = {
 	readonly verdict: Verdict;
 };
 
-export type StreamCell = { readonly text: string; readonly detail: string; readonly verdict: Verdict };
+/** One lesson's share of one stream in a few words, and what is behind them. */
+export type StreamCell = {
+	readonly text: string;
+	readonly detail: string;
+	readonly verdict: Verdict;
+	readonly behind: readonly {
+		readonly key: string;
+		readonly what: string;
+		readonly stands: string;
+		readonly verdict: Verdict;
+	}[];
+};
+
+const NOTHING: StreamCell = { text: 'nothing', detail: '', verdict: 'done', behind: [] };
 
 export type BoardLesson = {
 	readonly id: number;
@@ -27,7 +48,7 @@ export type BoardLesson = {
 	readonly optional: boolean;
 	readonly outcome: string | null;
 	readonly isNext: boolean;
-	readonly supplies: StreamCell;
+	readonly streams: Readonly<Record<Stream, StreamCell>>;
 	readonly cautions: readonly string[];
 };
 
@@ -54,9 +75,9 @@ function makeBoard(situation: Situation, run: RunSituation): Board {
 	const acts = actGroups(situation, run.run.id);
 	const next = run.lessons.find((lesson) => !lesson.over && (lesson.dates.at(-1) ?? '') >= situation.today);
 	return {
-		sentence: sentenceOf(situation, needs, run),
+		sentence: sentenceOf(situation, run),
 		lessons: run.lessons.map((lesson) => boardLesson(situation, lesson, needs, lesson === next)),
-		acts: acts.slice(0, SHOWN_ACTS).map((group) => actFrom(group, situation.today)),
+		acts: acts.slice(0, SHOWN_ACTS).map((group) => group.inWords()),
 		moreActs: Math.max(0, acts.length - SHOWN_ACTS),
 		extras: needs
 			.filter((one) => !one.need.required && isSome(one.standing.missing) && !one.need.doWithout)
@@ -86,7 +107,12 @@ function boardLesson(
 		optional: lesson.lesson.optional === 1,
 		outcome: lesson.over ? (lesson.outcomes.at(-1)?.outcome ?? null) : null,
 		isNext,
-		supplies: suppliesCell(situation, lesson, needs),
+		streams: {
+			books: wholeCell(situation, lesson, 'books'),
+			copies: wholeCell(situation, lesson, 'copies'),
+			supplies: suppliesCell(situation, lesson, needs),
+			setting: wholeCell(situation, lesson, 'setting')
+		},
 		cautions: cautionWords(needs)
 	};
 }
@@ -104,33 +130,90 @@ function cautionWords(needs: readonly SupplyNeed[]): string[] {
 }
 
 /** What one lesson's supplies look like in a few words. */
-export function suppliesCell(
+function suppliesCell(
 	situation: Situation,
 	lesson: LessonSituation,
 	needs: readonly SupplyNeed[]
 ): StreamCell {
-	if (lesson.booked)
-		return { text: lesson.outcomes.at(-1)?.outcome ?? 'taught', detail: '', verdict: 'done' };
+	return streamCell(
+		situation,
+		lesson,
+		needs.map((one) => ({
+			need: one.need,
+			verdict: one.verdict,
+			actBy: one.days?.actBy ?? null,
+			what: thingText(one.amount, one.unit, one.item.name),
+			step: stepText(one, situation.today),
+			isAway: isSome(one.standing.missing)
+		}))
+	);
+}
+
+/** What a stream whose needs are one thing as a whole looks like for one lesson. */
+function wholeCell(situation: Situation, lesson: LessonSituation, stream: Stream): StreamCell {
+	return streamCell(
+		situation,
+		lesson,
+		situation.whole
+			.filter((one) => one.lesson === lesson && one.need.stream === stream)
+			.map((one) => ({
+				need: one.need,
+				verdict: one.verdict,
+				actBy: one.days?.actBy ?? null,
+				what: one.title,
+				step: wholeStepText(one, situation.today),
+				isAway: one.need.state === 'missing'
+			}))
+	);
+}
+
+type CellNeed = {
+	readonly need: Need;
+	readonly verdict: Verdict;
+	readonly actBy: Day | null;
+	readonly what: string;
+	readonly step: string;
+	/** Neither here nor on its way. */
+	readonly isAway: boolean;
+};
+
+function streamCell(situation: Situation, lesson: LessonSituation, needs: readonly CellNeed[]): StreamCell {
+	const behind = needs.map(({ need, what, step, verdict }) => ({
+		key: need.key,
+		what: need.required ? what : `${what} (extra)`,
+		stands: need.doWithout ? 'done without' : isReady(need) ? 'ready' : step,
+		verdict: need.doWithout ? 'done' : verdict
+	}));
+	if (lesson.booked) {
+		return { ...NOTHING, text: lesson.outcomes.at(-1)?.outcome ?? 'taught', behind };
+	}
 	const verdicts = new Map(needs.map((one) => [one.need.key, one.verdict]));
 	const readiness = lessonReadiness(
 		String(lesson.lesson.id),
 		needs.map((one) => one.need),
 		verdicts
 	);
-	if (readiness.needs === 0) return { text: 'nothing', detail: '', verdict: 'done' };
+	if (readiness.needs === 0) return behind.length ? { ...NOTHING, text: 'only extras', behind } : NOTHING;
 	const text = readiness.ready ? 'all here' : `${readiness.readyNeeds} of ${readiness.needs}`;
-	if (readiness.ready) return { text, detail: '', verdict: 'done' };
+	if (readiness.ready) return { text, detail: '', verdict: 'done', behind };
 	const open = needs.filter((one) => one.need.required && !one.need.doWithout && !isReady(one.need));
 	const worst = open.filter((one) => one.verdict === readiness.verdict).sort(byActBy)[0];
 	if (!worst || readiness.verdict === 'undated') {
-		const missing = open.filter((one) => isSome(one.standing.missing)).length;
-		return { text, detail: missing ? `${missing} not at home` : 'all at home', verdict: 'undated' };
+		const away = open.filter((one) => one.isAway).length;
+		return { text, detail: away ? `${away} not at home` : 'all at home', verdict: 'undated', behind };
 	}
-	return { text, detail: stepText(worst, situation.today), verdict: readiness.verdict };
+	return { text, detail: worst.step, verdict: readiness.verdict, behind };
 }
 
-function byActBy(a: SupplyNeed, b: SupplyNeed): number {
-	return (a.days?.actBy ?? '9') < (b.days?.actBy ?? '9') ? -1 : 1;
+function wholeStepText(one: WholeNeed, today: Day): string {
+	if (!one.step) return one.stands;
+	if (one.need.state === 'arranged')
+		return `${one.stands}${one.need.promised ? `, ready ${dayFromToday(one.need.promised, today)}` : ', no day given'}`;
+	return `${one.step.short}${when(one.days?.actBy, today)}`;
+}
+
+function byActBy(a: CellNeed, b: CellNeed): number {
+	return (a.actBy ?? '9') < (b.actBy ?? '9') ? -1 : 1;
 }
 
 function stepText(one: SupplyNeed, today: Day): string {
@@ -153,18 +236,25 @@ function when(day: Day | null | undefined, today: Day): string {
 	return day < today ? `, ${byText(day, today)}` : ` ${byText(day, today)}`;
 }
 
-/** What stands in the way first, in one sentence. */
+/** What stands in the way first, of one run or (null) of all, in every stream or one, in one sentence. */
 export function sentenceOf(
 	situation: Situation,
-	needs: readonly SupplyNeed[],
-	run: RunSituation | null
+	run: RunSituation | null,
+	stream: Stream | null = null
 ): Sentence {
 	const { today } = situation;
-	const days = new Map(needs.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
+	const isMeant = (one: SupplyNeed | WholeNeed) =>
+		(run === null || one.run === run) && (stream === null || one.need.stream === stream);
+	const needs = situation.needs.filter(isMeant);
+	const whole = situation.whole.filter(isMeant);
+	const all = [...needs, ...whole];
+	const days = new Map(all.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
 	const gap = firstGap(
-		needs.map((one) => one.need),
+		all.map((one) => one.need),
 		days
 	);
+	const other = gap && whole.find((candidate) => candidate.need.key === gap.key);
+	if (other?.step) return wholeSentence(other, today);
 	const one = gap && needs.find((candidate) => candidate.need.key === gap.key);
 	if (!one) return nothingOpen(needs, run);
 	const { standing } = one;
@@ -218,6 +308,17 @@ export function sentenceOf(
 	};
 }
 
+function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, today: Day): Sentence {
+	const act = need.state === 'arranged' ? (need.promised ?? days?.inHandBy) : days?.actBy;
+	const by = act ? (act < today ? `; that ${byText(act, today)}.` : ` ${byText(act, today)}.`) : '.';
+	return {
+		before: `${lessonText(lesson.number, need.useDay, today)}: `,
+		gap: `${step!.short} ${title}`,
+		after: by,
+		verdict
+	};
+}
+
 function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
 	const done = { gap: '', after: '', verdict: 'done' as const };
 	const missing = needs.filter((one) => isSome(one.standing.missing)).length;
@@ -240,5 +341,5 @@ function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Se
 	}
 	if (needs.length === 0)
 		return { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
-	return { ...done, before: 'Every lesson has its supplies.' };
+	return { ...done, before: 'Every lesson has what it needs.' };
 }

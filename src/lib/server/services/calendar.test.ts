@@ -168,7 +168,14 @@ describe('when it does not fit, or a day is missed', () => {
 });
 
 describe('what if', () => {
-	const nothing: WhatIf = { children: null, start: null, weekdays: [], drop: [] };
+	const nothing: WhatIf = {
+		children: null,
+		start: null,
+		weekdays: [],
+		drop: [],
+		without: [],
+		budgetCents: null
+	};
 
 	it('nothing asked changes nothing; the house is not touched by asking', async () => {
 		const store = await openTestStore();

@@ -1,6 +1,7 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
+import { levelsText, type ReadingLevel } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
 import { USUAL_LESSON_MINUTES } from './load.ts';
@@ -28,8 +29,8 @@ export type ChildrenView = {
 		readonly name: string;
 		readonly about: string;
 		readonly goal: string;
-		/** Read and done in lessons that are over. */
-		readonly behind: string;
+		/** Read and done in lessons that are over, in this run and in earlier ones. */
+		readonly behind: readonly { readonly run: string; readonly things: readonly string[] }[];
 	}[];
 	readonly lessons: readonly {
 		readonly id: number;
@@ -39,6 +40,9 @@ export type ChildrenView = {
 		readonly over: boolean;
 		readonly cells: readonly ChildCell[];
 	}[];
+	readonly activities: Readonly<
+		Record<number, readonly { readonly value: string; readonly label: string }[]>
+	>;
 	readonly holes: number;
 	/** Who is never there on a lesson day; empty when everyone is. */
 	readonly never: string;
@@ -97,13 +101,27 @@ export function childrenView(situation: Situation, run: RunSituation): ChildrenV
 		children: people.map((person) => ({
 			id: person.id,
 			name: person.name,
-			about: [ageText(person, situation.today), person.level, person.kind === 'guest' ? 'guest' : '']
+			about: [
+				ageText(person, situation.today),
+				person.level,
+				readsText(person),
+				person.kind === 'guest' ? 'guest' : ''
+			]
 				.filter(Boolean)
 				.join(' · '),
 			goal:
 				snapshot.goals.find((goal) => goal.run_id === run.run.id && goal.person_id === person.id)?.text ?? '',
-			behind: behindText(lessons, person.id)
+			behind: behindOf(situation, run, person)
 		})),
+		/** Activities that a task can be a part of, by lesson. */
+		activities: Object.fromEntries(
+			run.lessons.map((one) => [
+				one.lesson.id,
+				run.activities
+					.filter((each) => each.lesson === one && each.activity.standing !== 'do without')
+					.map(({ activity }) => ({ value: String(activity.id), label: activity.title }))
+			])
+		),
 		lessons,
 		holes: holes.length
 	};
@@ -133,6 +151,11 @@ function thereOn(run: RunSituation, lesson: LessonSituation): Row<'person'>[] {
 
 function ageOn(person: Row<'person'>, day: Day): number | null {
 	return person.born ? Math.floor(monthsOld(person.born, day) / 12) : null;
+}
+
+function readsText(person: Row<'person'>): string {
+	const levels = JSON.parse(person.reads) as ReadingLevel[];
+	return levels.length ? `reads ${levelsText(levels)}` : '';
 }
 
 function ageText(person: Row<'person'>, today: Day): string {
@@ -188,7 +211,9 @@ function offersByLesson(situation: Situation, run: RunSituation): Map<number, Of
 							: FROM_AGE.listening;
 				add(pages, minutesOfRange(range, spine), ids(range.participants), from);
 			}
-			for (const { activity } of activities.get(lesson.id) ?? [])
+			for (const { activity } of activities.get(lesson.id) ?? []) {
+				if (activity.helper_id !== null)
+					add(`helps with ${activity.title}`, activity.minutes, [String(activity.helper_id)], null);
 				add(
 					activity.title,
 					activity.minutes,
@@ -196,17 +221,39 @@ function offersByLesson(situation: Situation, run: RunSituation): Map<number, Of
 					activity.from_age ?? (activity.participants ? null : 3),
 					activity.to_age
 				);
-			for (const task of tasks.get(lesson.id) ?? [])
-				add(task.text, task.minutes ?? 0, [String(task.person_id)], null);
+			}
+			for (const task of tasks.get(lesson.id) ?? []) {
+				const part = run.activities.find(({ activity }) => activity.id === task.activity_id);
+				add(
+					part ? `${task.text} (${part.activity.title})` : task.text,
+					task.minutes ?? 0,
+					[String(task.person_id)],
+					null
+				);
+			}
 			return [lesson.id, offers];
 		})
 	);
 }
 
-function behindText(lessons: ChildrenView['lessons'], child: number): string {
-	const done = lessons
-		.filter((lesson) => lesson.over)
-		.flatMap((lesson) => lesson.cells.filter((cell) => cell.child === child && !cell.away))
-		.reduce((sum, cell) => sum + cell.has.length, 0);
-	return done ? `${done} ${done === 1 ? 'thing' : 'things'} read and done` : '';
+/** What a child has read and done, the run at hand first, then the newest. */
+function behindOf(situation: Situation, here: RunSituation, person: Row<'person'>) {
+	const others = situation.runs.filter((run) => run !== here).toReversed();
+	return [here, ...others].flatMap((run) => {
+		const over = run.lessons.filter((lesson) => lesson.over);
+		if (over.length === 0 || !run.participants.includes(person)) return [];
+		const offers = offersByLesson(situation, run);
+		const things = gridOf(
+			over.map((one) => {
+				const day = one.outcomes.at(-1)?.held_on ?? one.dates[0] ?? situation.today;
+				const isThere = takingPartOn(run, null, day).includes(person);
+				return {
+					id: String(one.lesson.id),
+					there: isThere ? [{ child: String(person.id), age: ageOn(person, day) }] : [],
+					offers: offers.get(one.lesson.id) ?? []
+				};
+			})
+		).flatMap((cell) => cell.has);
+		return things.length ? [{ run: `${run.unit.name}, ${run.run.name}`, things: [...new Set(things)] }] : [];
+	});
 }

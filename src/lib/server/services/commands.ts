@@ -7,6 +7,7 @@ import { patchNeed } from '../stores/needs.ts';
 import { addLot, useUp } from '../stores/stash.ts';
 import { setOutcome } from '../stores/units.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
+import { readyOn, settingKey } from './whole-needs.ts';
 import { thingText } from './words.ts';
 
 /** The needs of the given keys. @throws CoreError when one of them is not wanted any more. */
@@ -15,6 +16,40 @@ function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
 	if (needs.length === 0)
 		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
 	return needs;
+}
+
+/** Needs of any stream, with what they are called. @throws CoreError as above. */
+function anyNeedsOf(
+	situation: Situation,
+	keys: readonly string[]
+): { run: number; key: string; name: string }[] {
+	const whole = situation.whole.filter((one) => keys.includes(one.need.key));
+	if (whole.length) return whole.map((one) => ({ run: one.run.run.id, key: one.need.key, name: one.title }));
+	return needsOf(situation, keys).map((one) => ({
+		run: one.run.run.id,
+		key: one.need.key,
+		name: one.item.name
+	}));
+}
+
+/** Takes the next step for things that are had as a whole. Answers what was done, in words. */
+export async function takeStep(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
+	if (needs.length === 0)
+		throw new CoreError('That is done already, or not wanted any more. Load the page again.');
+	for (const { run, need, step } of needs) {
+		const activity = run.activities.find((one) => settingKey(run.run.id, one.activity.id) === need.key)!;
+		await patchNeed(
+			trx,
+			run.run.id,
+			need.key,
+			step!.kind === 'begin'
+				? { arranged: '1', promised: readyOn(situation.today, activity.activity) }
+				: { prepared: '1' }
+		);
+	}
+	const [{ title, step }] = needs;
+	return step!.kind === 'begin' ? `${title}: begun` : `${title}: ready`;
 }
 
 /**
@@ -95,11 +130,10 @@ export async function decide(
 	keys: readonly string[],
 	without: boolean
 ): Promise<string> {
-	const needs = needsOf(situation, keys);
-	for (const one of needs) {
-		await patchNeed(trx, one.run.run.id, one.need.key, { decision: without ? 'do without' : null });
-	}
-	return needs[0].item.name;
+	const needs = anyNeedsOf(situation, keys);
+	for (const { run, key } of needs)
+		await patchNeed(trx, run, key, { decision: without ? 'do without' : null });
+	return needs[0].name;
 }
 
 /** Gives a thing to do to one adult, or to nobody in particular. Answers who it is. */
@@ -112,8 +146,8 @@ export async function giveTo(
 	const adult = situation.snapshot.people.find((one) => one.id === person && one.kind === 'adult');
 	if (person !== null && !adult)
 		throw new CoreError('Only an adult of the household can be asked. Load the page again.', 'person');
-	for (const one of needsOf(situation, keys))
-		await patchNeed(trx, one.run.run.id, one.need.key, { person_id: person });
+	for (const { run, key } of anyNeedsOf(situation, keys))
+		await patchNeed(trx, run, key, { person_id: person });
 	return adult?.name ?? 'whoever has time';
 }
 

@@ -6,7 +6,7 @@ import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
 import { byId } from '../stores/snapshot.ts';
 import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
-import { listText, placePath, thingText } from './words.ts';
+import { listText, money, placePath, thingText } from './words.ts';
 
 /** One activity as the screen shows it. */
 export type ExtraRow = {
@@ -127,8 +127,9 @@ function extraRow(
 			activity.kind,
 			`${activity.minutes} min`,
 			activity.mess ? MESS[activity.mess] : '',
-			activity.cents ? `$${(activity.cents / 100).toFixed(2)}` : '',
+			activity.cents ? money(activity.cents) : '',
 			activity.adult ? 'with an adult' : '',
+			helperText(situation, activity),
 			who.length ? `for ${listText(people.map((person) => person.name))}` : '',
 			ageText(activity),
 			activity.subjects ? `counts for ${activity.subjects}` : '',
@@ -156,6 +157,11 @@ function extraRow(
 		done: activity.done,
 		fields: { ...activity, supplies: lines.map((line) => line.written).join('\n'), who }
 	};
+}
+
+function helperText(situation: Situation, { helper_id }: Row<'activity'>): string {
+	const helper = situation.snapshot.people.find((person) => person.id === helper_id);
+	return helper ? `${helper.name} helps` : '';
 }
 
 function ageText({ from_age, to_age }: Row<'activity'>): string {

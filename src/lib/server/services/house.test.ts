@@ -32,10 +32,10 @@ describe('the demo household on its Friday evening', () => {
 		expect(now.snapshot.lots.length).toBeLessThan(140);
 		const used = new Set(now.snapshot.lots.map((lot) => lot.place_id));
 		expect(used.size).toBeGreaterThan(15);
-		const verdicts = boardOf(now, now.runs[0]).lessons.map((lesson) => lesson.supplies.verdict);
+		const verdicts = boardOf(now, now.runs[0]).lessons.map((lesson) => lesson.streams.supplies.verdict);
 		expect(verdicts).toContain('late');
 		expect(verdicts).toContain('due');
-		expect(boardOf(now, now.runs[0]).lessons[6].supplies.text).toBe('all here');
+		expect(boardOf(now, now.runs[0]).lessons[6].streams.supplies.text).toBe('all here');
 	});
 
 	it('says the first gap in words', async () => {

@@ -1,5 +1,5 @@
 import { groupBy } from '$core/group-by.ts';
-import { actFrom, actGroups, type Act, type ActGroup } from './acts.ts';
+import { actGroups, type Act, type ActGroup } from './acts.ts';
 import { sentenceOf, type Sentence } from './board.ts';
 import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
@@ -32,8 +32,8 @@ export function nextOf(situation: Situation, adult: number | null): Next {
 				([id, own]) => `${own.length} with ${situation.snapshot.people.find((one) => one.id === id)!.name}`
 			)
 		),
-		sentence: sentenceOf(situation, situation.needs, null),
-		acts: mine.slice(0, SHOWN).map((group) => actFrom(group, situation.today)),
+		sentence: sentenceOf(situation, null),
+		acts: mine.slice(0, SHOWN).map((group) => group.inWords()),
 		later: Math.max(0, mine.length - SHOWN)
 	};
 }

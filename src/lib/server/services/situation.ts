@@ -43,6 +43,7 @@ import { habitsOf } from './habits.ts';
 import { net, type Asked } from './netting.ts';
 import { remember } from './remember.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { settingDrafts, type WholeNeed } from './whole-needs.ts';
 
 /** A lesson with its days. */
 export type LessonSituation = {
@@ -112,7 +113,10 @@ export type Situation = {
 	readonly snapshot: Snapshot;
 	readonly today: Day;
 	readonly runs: readonly RunSituation[];
+	/** The supplies stream. */
 	readonly needs: readonly SupplyNeed[];
+	/** The streams whose needs are one thing as a whole. */
+	readonly whole: readonly WholeNeed[];
 };
 
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
@@ -152,15 +156,23 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 			draftNeed(snapshot, one, given)
 		);
 	});
+	const stateOf = (key: string) => stateByKey(snapshot).get(key) ?? null;
+	const wholeDrafts = runs
+		.filter(({ run }) => run.state !== 'put away')
+		.flatMap((run) => settingDrafts(snapshot, run, stateOf));
 	const days = needDays(
-		drafts.map((draft) => draft.need),
+		[...drafts, ...wholeDrafts].map((draft) => draft.need),
 		house
 	);
 	const needs = drafts.map((draft): SupplyNeed => {
 		const own = days.get(draft.need.key) ?? null;
 		return { ...draft, days: own, verdict: wholeVerdict(draft.need, draft.standing, own, today) };
 	});
-	return { snapshot, today, runs, needs };
+	const whole = wholeDrafts.map((draft): WholeNeed => {
+		const own = days.get(draft.need.key) ?? null;
+		return { ...draft, days: own, verdict: verdict(draft.need, own ?? undefined, today) };
+	});
+	return { snapshot, today, runs, needs, whole };
 }
 
 // What was computed for a row stands as long as nothing that it was computed from has changed.

@@ -151,6 +151,7 @@ export function typedActivity(people: readonly Row<'person'>[], typed: TypedActi
 		times: typed.times,
 		daily: typed.daily ? 1 : 0,
 		note: '',
+		helper_id: null,
 		supplies: ''
 	};
 }

@@ -2,10 +2,12 @@ import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
-import { removeLesson, setStart, setWeekdays } from '../stores/units.ts';
+import { setStanding } from '../stores/activities.ts';
+import { removeLesson, setLimits, setStart, setWeekdays } from '../stores/units.ts';
 import { gatherList } from './gather.ts';
 import { computeSituation, type RunSituation, type Situation } from './situation.ts';
-import { listText } from './words.ts';
+import { limitsOf } from './load.ts';
+import { listText, money } from './words.ts';
 
 /** What a parent asks about before deciding; null and empty leave it as it is. */
 export type WhatIf = {
@@ -15,6 +17,10 @@ export type WhatIf = {
 	readonly weekdays: readonly Weekday[];
 	/** Lessons to leave out. */
 	readonly drop: readonly number[];
+	/** Activities to do without. */
+	readonly without: readonly number[];
+	/** What the unit may cost, in cents. */
+	readonly budgetCents: number | null;
 };
 
 export type WhatIfAnswer = {
@@ -26,7 +32,14 @@ export type WhatIfAnswer = {
 
 /** Whether anything is asked. */
 export function isAsked(ask: WhatIf): boolean {
-	return ask.children !== null || ask.start !== null || ask.weekdays.length > 0 || ask.drop.length > 0;
+	return (
+		ask.children !== null ||
+		ask.start !== null ||
+		ask.weekdays.length > 0 ||
+		ask.drop.length > 0 ||
+		ask.without.length > 0 ||
+		ask.budgetCents !== null
+	);
 }
 
 /** The differences that a change would make to a run, computed on a copy. */
@@ -39,7 +52,9 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 		['First lesson', firstText(run), firstText(after)],
 		['Last lesson', lastText(run), lastText(after)],
 		['Days spare', spareText(run), spareText(after)],
-		['Late', lateText(situation, run), lateText(asked, after)]
+		['Late', lateText(situation, run), lateText(asked, after)],
+		['Extras cost', money(costOf(run)), money(costOf(after))],
+		['Budget', budgetText(run), budgetText(after)]
 	];
 	const before = missingByName(situation, run);
 	const now = missingByName(asked, after);
@@ -57,10 +72,14 @@ export async function applyWhatIf(trx: Trx, run: RunSituation, ask: WhatIf): Pro
 	if (ask.start) await setStart(trx, run.run.id, ask.start);
 	if (ask.weekdays.length) await setWeekdays(trx, run.run.id, ask.weekdays);
 	for (const lesson of ask.drop) await removeLesson(trx, run.run.id, lesson);
+	for (const activity of ask.without) await setStanding(trx, run.run.id, activity, 'do without');
+	if (ask.budgetCents !== null)
+		await setLimits(trx, run.run.id, { ...limitsOf(run.run), budget: ask.budgetCents });
 }
 
 function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: WhatIf): Snapshot {
 	const drop = new Set(ask.drop);
+	const without = new Set(ask.without);
 	const children = participants.filter((person) => person.kind === 'child');
 	const wanted = ask.children ?? children.length;
 	const leaving = new Set(children.slice(wanted).map((person) => person.id));
@@ -72,7 +91,8 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 		allergies: '[]',
 		weekdays: null,
 		reach_mm: null,
-		level: ''
+		level: '',
+		reads: '[]'
 	}));
 	return {
 		...snapshot,
@@ -81,9 +101,16 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 				? {
 						...one,
 						start_on: ask.start ?? one.start_on,
-						weekdays: ask.weekdays.length ? JSON.stringify(ask.weekdays) : one.weekdays
+						weekdays: ask.weekdays.length ? JSON.stringify(ask.weekdays) : one.weekdays,
+						limits:
+							ask.budgetCents === null
+								? one.limits
+								: JSON.stringify({ ...limitsOf(one), budget: ask.budgetCents })
 					}
 				: one
+		),
+		activities: snapshot.activities.map((one) =>
+			without.has(one.id) ? { ...one, standing: 'do without' as const } : one
 		),
 		lessons: snapshot.lessons.filter((lesson) => !drop.has(lesson.id)),
 		people: [...snapshot.people, ...coming],
@@ -92,6 +119,20 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 			...coming.map((person) => ({ id: person.id, run_id: run.id, person_id: person.id }))
 		]
 	};
+}
+
+/** What the activities in the plan cost that are not done without, in cents. */
+function costOf({ activities }: RunSituation): number {
+	return activities
+		.filter((one) => one.lesson !== null && one.activity.standing !== 'do without')
+		.reduce((sum, { activity }) => sum + activity.cents, 0);
+}
+
+function budgetText(run: RunSituation): string {
+	const { budget } = limitsOf(run.run);
+	if (budget === null) return 'none';
+	const left = budget - costOf(run);
+	return `${money(budget)}, ${left < 0 ? `${money(-left)} over` : `${money(left)} left`}`;
 }
 
 function childrenText({ participants }: RunSituation): string {

@@ -93,6 +93,11 @@ export function walkingOrder(places: readonly Row<'place'>[]): Map<number, numbe
 	return order;
 }
 
+/** "$4.50" */
+export function money(cents: number): string {
+	return `$${(cents / 100).toFixed(2)}`;
+}
+
 /** "a, b and c" */
 export function listText(parts: readonly string[]): string {
 	return parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;

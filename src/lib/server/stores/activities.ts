@@ -95,6 +95,7 @@ export async function countDone(trx: Trx, run: number, id: number, by: 1 | -1): 
 export async function removeActivity(trx: Trx, run: number, id: number): Promise<void> {
 	await activityOf(trx, run, id);
 	await trx.deleteFrom('supply_line').where('activity_id', '=', id).execute();
+	await trx.updateTable('task').set({ activity_id: null }).where('activity_id', '=', id).execute();
 	await trx.deleteFrom('activity').where('id', '=', id).execute();
 }
 

@@ -1,5 +1,6 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import type { ReadingLevel } from '$core/house/index.ts';
 import type { System } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
@@ -14,6 +15,9 @@ export type PersonInput = {
 	readonly weekdays: readonly Weekday[];
 	/** How high they reach, in mm; null takes what is usual for the age. */
 	readonly reachMm: number | null;
+	/** Grade or level, in the household's own words. */
+	readonly level?: string;
+	readonly reads?: readonly ReadingLevel[];
 };
 
 const columns = (input: PersonInput) => ({
@@ -22,7 +26,9 @@ const columns = (input: PersonInput) => ({
 	born: input.born,
 	allergies: JSON.stringify(input.allergies),
 	weekdays: input.kind === 'guest' && input.weekdays.length ? JSON.stringify(input.weekdays) : null,
-	reach_mm: input.reachMm
+	reach_mm: input.reachMm,
+	level: input.level ?? '',
+	reads: JSON.stringify(input.reads ?? [])
 });
 
 /** Adds someone; children and guests take part in every unit that is not put away. */
@@ -55,6 +61,7 @@ export async function removePerson(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('run_participant').where('person_id', '=', id).execute();
 	await trx.deleteFrom('task').where('person_id', '=', id).execute();
 	await trx.deleteFrom('goal').where('person_id', '=', id).execute();
+	await trx.updateTable('activity').set({ helper_id: null }).where('helper_id', '=', id).execute();
 	await trx.updateTable('need_state').set({ person_id: null }).where('person_id', '=', id).execute();
 	await trx.deleteFrom('person').where('id', '=', id).execute();
 }

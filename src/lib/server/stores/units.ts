@@ -241,9 +241,13 @@ export async function addTask(
 	lesson: number,
 	person: number,
 	text: string,
-	minutes: number | null
+	minutes: number | null,
+	activity: number | null = null
 ): Promise<void> {
-	await trx.insertInto('task').values({ lesson_id: lesson, person_id: person, text, minutes }).execute();
+	await trx
+		.insertInto('task')
+		.values({ lesson_id: lesson, person_id: person, text, minutes, activity_id: activity })
+		.execute();
 }
 
 export async function removeTask(trx: Trx, id: number): Promise<void> {

@@ -39,7 +39,9 @@
 		ask: { button: 'Asked', to: 'arrange' },
 		hold: { button: 'On hold', to: 'arrange' },
 		receive: { button: 'It is here', to: 'got' },
-		prepare: { button: 'Prepared', to: 'prepared' }
+		prepare: { button: 'Prepared', to: 'prepared' },
+		begin: { button: 'Begun', to: 'step' },
+		look: { button: 'It is', to: 'step' }
 	};
 </script>
 

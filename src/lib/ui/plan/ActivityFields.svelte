@@ -23,6 +23,7 @@
 		readonly times: number;
 		readonly daily: number;
 		readonly note: string;
+		readonly helper_id: number | null;
 		readonly supplies: string;
 		readonly who: readonly number[];
 		readonly lesson_id: number | null;
@@ -142,11 +143,21 @@
 			value={fields.instead_minutes ?? ''}
 			{failure}
 		/>
+		<SelectField
+			label="An older child helps"
+			name="helper"
+			options={[
+				{ value: '', label: 'nobody' },
+				...people.map((person) => ({ value: String(person.id), label: person.name }))
+			]}
+			value={String(fields.helper_id ?? '')}
+			{failure}
+		/>
 		<TextField label="How often in all" name="times" inputmode="numeric" value={fields.times} {failure} />
 		<label class="flex min-h-10 items-center gap-2 self-end"
 			><input type="checkbox" name="daily" class="size-5" checked={fields.daily === 1} /> daily</label
 		>
-		<TextField label="Note" name="note" value={fields.note} class="col-span-2" {failure} />
+		<TextField label="Note" name="note" value={fields.note} {failure} />
 	</div>
 </details>
 <label class="flex min-h-9 items-center gap-2"

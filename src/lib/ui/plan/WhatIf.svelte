@@ -15,6 +15,8 @@
 			readonly start: string | null;
 			readonly weekdays: readonly number[];
 			readonly drop: readonly number[];
+			readonly without: readonly number[];
+			readonly budgetCents: number | null;
 		};
 		/** What it would change; null while nothing is asked. */
 		answer: {
@@ -24,8 +26,11 @@
 		childCount: number;
 		/** Lessons that are still to come. */
 		lessons: readonly { readonly id: number; readonly number: number; readonly title: string }[];
+		/** Extras that are in the plan and not done. */
+		extras: readonly { readonly id: number; readonly title: string }[];
 	};
-	let { asked, answer, childCount, lessons }: Props = $props();
+	let { asked, answer, childCount, lessons, extras }: Props = $props();
+	const dollars = $derived(asked.budgetCents === null ? '' : (asked.budgetCents / 100).toFixed(2));
 </script>
 
 <!-- Asked by a plain form in the address, so that it works without scripts and can be sent to somebody. -->
@@ -41,6 +46,7 @@
 				value={asked.children ?? ''}
 			/>
 			<DateField label="First day" name="start" value={asked.start ?? ''} />
+			<TextField label="Budget ($)" name="budget" inputmode="decimal" value={dollars} />
 		</div>
 		<Weekdays legend="Weekdays instead" chosen={asked.weekdays} />
 		<details open={asked.drop.length > 0}>
@@ -58,6 +64,22 @@
 				>
 			{/each}
 		</details>
+		{#if extras.length}
+			<details open={asked.without.length > 0}>
+				<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Without these extras</summary>
+				{#each extras as extra (extra.id)}
+					<label class="flex min-h-9 items-center gap-2"
+						><input
+							type="checkbox"
+							name="without"
+							value={extra.id}
+							class="size-5"
+							checked={asked.without.includes(extra.id)}
+						/>{extra.title}</label
+					>
+				{/each}
+			</details>
+		{/if}
 		<Button type="submit">See what changes</Button>
 	</form>
 	{#if answer}
@@ -101,13 +123,16 @@
 			>
 				<input type="hidden" name="start" value={asked.start ?? ''} />
 				<input type="hidden" name="drop" value={asked.drop.join(',')} />
+				<input type="hidden" name="without" value={asked.without.join(',')} />
+				<input type="hidden" name="budget" value={dollars} />
 				{#each asked.weekdays as weekday (weekday)}<input
 						type="hidden"
 						name="weekday{weekday}"
 						value="on"
 					/>{/each}
-				{#if asked.start || asked.weekdays.length || asked.drop.length}<Button type="submit" size="small"
-						>Do it so</Button
+				{#if asked.start || asked.weekdays.length || asked.drop.length || asked.without.length || dollars}<Button
+						type="submit"
+						size="small">Do it so</Button
 					>{/if}
 				<Button href={page.url.pathname} size="small" look="quiet" data-sveltekit-noscroll
 					>Leave it as it is</Button

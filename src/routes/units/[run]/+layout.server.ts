@@ -28,7 +28,9 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			{
 				path: '',
 				label: 'Board',
-				detail: next ? `${nextDay} ${next.supplies.verdict === 'done' ? 'ready' : 'not ready'}` : 'overview'
+				detail: next
+					? `${nextDay} ${Object.values(next.streams).every(({ verdict }) => verdict === 'done') ? 'ready' : 'not ready'}`
+					: 'overview'
 			},
 			{
 				path: '/plan',

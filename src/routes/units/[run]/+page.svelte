@@ -1,12 +1,35 @@
 <script lang="ts">
 	import ActList from '$lib/ui/acts/ActList.svelte';
 	import Button from '$lib/ui/button/Button.svelte';
+	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import Sentence from '$lib/ui/sentence/Sentence.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
 	let { data } = $props();
 	const base = $derived(`/units/${data.unit.id}`);
 	const taught = $derived(data.board.lessons.filter((lesson) => lesson.outcome));
+	type Lesson = (typeof data.board.lessons)[number];
+	const STREAMS = [
+		['books', 'Books'],
+		['copies', 'Copies'],
+		['supplies', 'Supplies'],
+		['setting', 'Setting']
+	] as const;
+	const MORE = {
+		books: ['Books and pages', '/plan/pages'],
+		copies: ['Plan', '/plan'],
+		supplies: ['Gather', '/gather'],
+		setting: ['Extras', '/plan/extras']
+	} as const;
+	let looked = $state<{ lesson: Lesson; stream: (typeof STREAMS)[number] } | null>(null);
+	let open = $state(false);
+	const cell = $derived(
+		looked && data.board.lessons.find((lesson) => lesson.id === looked!.lesson.id)?.streams[looked.stream[0]]
+	);
+	function look(lesson: Lesson, stream: (typeof STREAMS)[number]) {
+		looked = { lesson, stream };
+		open = true;
+	}
 	let showTaught = $state(false);
 	const shown = $derived(
 		showTaught ? data.board.lessons : data.board.lessons.filter((lesson) => !lesson.outcome)
@@ -53,8 +76,8 @@
 					<tr>
 						<th class="w-9 py-2 font-semibold"><span class="sr-only">Number</span></th>
 						<th class="py-2 font-semibold">Lesson</th>
-						<th class="w-28 py-2 font-semibold">Day</th>
-						<th class="w-56 py-2 font-semibold">Supplies</th>
+						<th class="w-26 py-2 font-semibold">Day</th>
+						{#each STREAMS as [name, label] (name)}<th class="w-26 py-2 font-semibold">{label}</th>{/each}
 					</tr>
 				</thead>
 				<tbody>
@@ -75,14 +98,36 @@
 								{#each lesson.cautions as caution (caution)}<p class="text-sm text-due">{caution}</p>{/each}
 							</td>
 							<td class="py-2.5 pr-3 whitespace-nowrap">{lesson.day}</td>
-							<td class="col-span-2 col-start-2 pb-2.5 sm:py-2.5">
-								<span class="v-{lesson.supplies.verdict.replace(' ', '-')} font-semibold"
-									><span class="sr-only">Supplies: </span>{lesson.supplies.text}</span
+							{#each STREAMS as stream (stream[0])}
+								{@const shown = lesson.streams[stream[0]]}
+								<td
+									class="col-span-2 col-start-2 pr-3 sm:py-2.5 {shown.text === 'nothing'
+										? 'hidden sm:table-cell'
+										: 'pb-1.5'}"
 								>
-								{#if lesson.supplies.detail}<span class="text-sm text-ink-2 sm:block">
-										{lesson.supplies.detail}</span
-									>{/if}
-							</td>
+									{#if shown.behind.length}
+										<button
+											type="button"
+											class="group min-h-6 text-left"
+											onclick={() => look(lesson, stream)}
+											aria-label="{stream[1]} of lesson {lesson.number}: {shown.text}{shown.detail
+												? `, ${shown.detail}`
+												: ''}"
+										>
+											<span
+												class="v-{shown.verdict.replace(
+													' ',
+													'-'
+												)} font-semibold underline decoration-transparent decoration-2 underline-offset-4 group-hover:decoration-current"
+												><span class="text-ink-2 sm:hidden">{stream[1]}: </span>{shown.text}</span
+											>
+											{#if shown.detail}<span class="block text-sm leading-snug text-ink-2"
+													>{shown.detail}</span
+												>{/if}
+										</button>
+									{:else}<span class="text-ink-2">{shown.text}</span>{/if}
+								</td>
+							{/each}
 						</tr>
 					{/each}
 				</tbody>
@@ -97,3 +142,22 @@
 		{/if}
 	</section>
 </div>
+
+<Dialog
+	bind:open
+	title="Lesson {looked?.lesson.number}: {looked?.stream[1].toLowerCase()}"
+	about={looked?.lesson.title}
+>
+	{#if looked && cell}
+		<ul class="divide-y divide-rule border-y border-rule">
+			{#each cell.behind as one (one.key)}
+				<li class="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
+					<span>{one.what}</span>
+					<span class="v-{one.verdict.replace(' ', '-')} text-sm font-semibold">{one.stands}</span>
+				</li>
+			{/each}
+		</ul>
+		{@const [label, path] = MORE[looked.stream[0]]}
+		<p class="mt-4"><Button href={base + path}>{label}</Button></p>
+	{/if}
+</Dialog>

@@ -22,11 +22,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	const items = new Map(snapshot.items.map((item) => [item.id, item]));
 	return {
 		list: gatherList(now, run),
-		sentence: sentenceOf(
-			now,
-			now.needs.filter((one) => one.run === run),
-			run
-		),
+		sentence: sentenceOf(now, run, 'supplies'),
 		lessons: run.lessons.map(({ lesson, number, booked }) => ({
 			id: lesson.id,
 			number,

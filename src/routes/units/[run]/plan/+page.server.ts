@@ -18,6 +18,7 @@ import {
 	wholeOrNothing,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
+import { money } from '$lib/server/schemas/activity.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
@@ -33,31 +34,35 @@ import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-type AskForm = { children: number | null; start: string | null } & WeekdayFlags;
+type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;
 
 const askFields = {
 	children: Joi.number().integer().min(1).max(60).empty('').allow(null).default(null),
 	start: optionalDay,
+	budget: money.allow(null).default(null),
 	...weekdayFlags
 };
-const asAsked = (form: AskForm, drop: readonly number[]): WhatIf => ({
+const asAsked = (form: AskForm, drop: readonly number[], without: readonly number[]): WhatIf => ({
 	children: form.children,
 	start: form.start,
 	weekdays: chosenWeekdays(form),
+	budgetCents: form.budget === null ? null : Math.round(form.budget * 100),
+	without,
 	drop
 });
 
 /** What is asked by the fields of the "what if" panel; what cannot be read asks nothing. */
 function askedIn(query: URLSearchParams): WhatIf {
-	const drop = query.getAll('drop').map(Number);
+	const chosen = (name: string) =>
+		query
+			.getAll(name)
+			.map(Number)
+			.filter((one) => Number.isInteger(one) && one > 0);
 	const { error, value } = Joi.object<AskForm>(askFields).validate(Object.fromEntries(query), {
 		stripUnknown: true
 	});
-	if (error) return { children: null, start: null, weekdays: [], drop: [] };
-	return asAsked(
-		value,
-		drop.filter((one) => Number.isInteger(one) && one > 0)
-	);
+	if (error) return { children: null, start: null, weekdays: [], drop: [], without: [], budgetCents: null };
+	return asAsked(value, chosen('drop'), chosen('without'));
 }
 
 export const load: PageServerLoad = async ({ params, url }) => {
@@ -68,6 +73,9 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		asked,
 		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
 		childCount: run.participants.filter((person) => person.kind === 'child').length,
+		extras: run.activities
+			.filter((one) => one.lesson !== null && !one.over)
+			.map(({ activity }) => ({ id: activity.id, title: activity.title })),
 		ways: fitTexts(now, run),
 		holidays: holidayRows(now, run),
 		country: now.snapshot.household.country,
@@ -299,9 +307,14 @@ export const actions: Actions = {
 	apply: (event) =>
 		act(
 			event,
-			Joi.object<AskForm & { drop: number[] }>({ ...askFields, drop: ids.default([]) }),
+			Joi.object<AskForm & { drop: number[]; without: number[] }>({
+				...askFields,
+				drop: ids.default([]),
+				without: ids.default([])
+			}),
 			'Plan changed',
-			async (trx, form) => applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop))
+			async (trx, form) =>
+				applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop, form.without))
 		),
 	missed: (event) =>
 		act(

@@ -273,6 +273,7 @@
 			asked={data.asked}
 			answer={data.answer}
 			childCount={data.childCount}
+			extras={data.extras}
 			lessons={lessons.filter((lesson) => !lesson.outcome)}
 		/>
 

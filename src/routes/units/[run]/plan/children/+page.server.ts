@@ -16,7 +16,13 @@ export const actions: Actions = {
 	task: (event) =>
 		act(
 			event,
-			Joi.object<{ lesson: number; person: number; text: string; minutes: number | null }>({
+			Joi.object<{
+				lesson: number;
+				person: number;
+				text: string;
+				minutes: number | null;
+				activity: number | null;
+			}>({
 				lesson: id.required(),
 				person: id.required(),
 				text: Joi.string()
@@ -24,15 +30,19 @@ export const actions: Actions = {
 					.max(300)
 					.required()
 					.messages({ 'string.empty': 'Please say what the task is' }),
-				minutes: wholeOrNothing('the minutes', 600)
+				minutes: wholeOrNothing('the minutes', 600),
+				activity: id.empty('').allow(null).default(null)
 			}),
 			(name: string) => `A task for ${name}`,
 			async (trx, form) => {
 				const { run } = await runOf(event.params);
 				const person = run.participants.find((one) => one.id === form.person);
-				if (!person || !run.lessons.some(({ lesson }) => lesson.id === form.lesson))
+				const isHere =
+					run.lessons.some(({ lesson }) => lesson.id === form.lesson) &&
+					(form.activity === null || run.activities.some(({ activity }) => activity.id === form.activity));
+				if (!person || !isHere)
 					throw new CoreError('That lesson or child is not in the unit any more. Load the page again.');
-				await addTask(trx, form.lesson, form.person, form.text, form.minutes);
+				await addTask(trx, form.lesson, form.person, form.text, form.minutes, form.activity);
 				return person.name;
 			}
 		),

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 
@@ -13,6 +14,8 @@
 	let open = $state(false);
 	let goalOf = $state<Child | null>(null);
 	let goalOpen = $state(false);
+	let behindOf = $state<Child | null>(null);
+	let behindOpen = $state(false);
 	let showOver = $state(false);
 	const overCount = $derived(data.grid.lessons.filter((row) => row.over).length);
 	const lesson = $derived(data.grid.lessons.find((one) => one.id === shown?.lesson));
@@ -45,7 +48,15 @@
 								goalOpen = true;
 							}}>{one.goal || `a goal for ${one.name}`}</button
 						>
-						{#if one.behind}<span class="block text-sm text-ink-2">{one.behind}</span>{/if}
+						{#if one.behind.length}<button
+								type="button"
+								class="block min-h-7 text-left text-sm text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+								onclick={() => {
+									behindOf = one;
+									behindOpen = true;
+								}}
+								>{one.behind.reduce((sum, { things }) => sum + things.length, 0)} things read and done</button
+							>{/if}
 					</th>
 				{/each}
 			</tr>
@@ -142,9 +153,27 @@
 				/>
 				<TextField label="Minutes" name="minutes" inputmode="numeric" look="!w-20" {failure} />
 			</div>
+			{#if data.grid.activities[lesson.id]?.length}
+				<SelectField
+					label="It is a part of"
+					name="activity"
+					options={[{ value: '', label: 'the lesson itself' }, ...data.grid.activities[lesson.id]]}
+					value=""
+					{failure}
+				/>
+			{/if}
 			<Button type="submit" look="main">Give this task</Button>
 		</form>
 	{/if}
+</Dialog>
+
+<Dialog bind:open={behindOpen} title="What {behindOf?.name} has read and done">
+	{#each behindOf?.behind ?? [] as { run, things } (run)}
+		<h3 class="mt-3 font-display font-semibold first:mt-0">{run}</h3>
+		<ul class="list-inside list-disc">
+			{#each things as thing (thing)}<li>{thing}</li>{/each}
+		</ul>
+	{/each}
 </Dialog>
 
 <Dialog bind:open={goalOpen} title="A goal for {goalOf?.name}">
