@@ -9,6 +9,9 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { requirements, readSupplyLine, type RequirementsInput } from '../src/core/supplies/index.ts';
+import loadHighs from 'highs';
+import { chooseActivities, type ChoiceInput } from '../src/core/choice/index.ts';
+import { solveWith } from '../src/lib/solver/highs.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/situation.ts';
@@ -21,6 +24,13 @@ const PAGES = [
 	'/units',
 	'/units/1',
 	'/units/1/plan',
+	'/units/1/plan?children=5&weekday3=on',
+	'/units/1/plan/month',
+	'/units/1/plan/pages',
+	'/units/1/plan/extras',
+	'/units/1/plan/children',
+	'/units/1/plan/load',
+	'/units/1/plan/print?show=lessons',
 	'/units/1/gather',
 	'/lists/walk?span=all',
 	'/home/supplies',
@@ -95,6 +105,61 @@ const lines = Array.from(
 	(_, i) => `${1 + (i % 9)} 1/2 cups flour or cornstarch, per child (optional), sifted ${i}`
 );
 report('supply-line: 1,000 lines', await best(() => lines.map(readSupplyLine)));
+
+// 60 activities against 8 limits; and small cases against trying every set.
+const solve = solveWith(await loadHighs());
+const pool = (count: number): ChoiceInput => ({
+	activities: Array.from({ length: count }, (_, i) => ({
+		id: `a${i}`,
+		worth: 1 + ((i * 7) % 5),
+		takes: { minutes: 15 + ((i * 13) % 60), cents: (i * 31) % 900, mess: i % 4, adult: (i * 17) % 50 },
+		weeks: [1 + (i % 2)],
+		children: [`c${i % 3}`]
+	})),
+	limits: [1, 2].flatMap((week) =>
+		(
+			[
+				['minutes', 40 * count],
+				['cents', 35 * count],
+				['mess', count],
+				['adult', 18 * count]
+			] as const
+		).map(([of, most]) => ({ of, most: Math.round(most / 4), week }))
+	),
+	cover: { children: ['c0', 'c1', 'c2'], weeks: [1, 2] }
+});
+report(
+	'activity choice: 60 activities, 8 limits',
+	await best(() => chooseActivities(pool(60), solve), 3),
+	1000
+);
+const small = pool(16);
+const bySolver = await best(() => chooseActivities(small, solve), 3);
+const byTrying = await best(() => everySet(small), 3);
+console.log(
+	`${'activity choice: 16 activities, ratio to trying every set'.padEnd(58)} ${(bySolver / byTrying).toFixed(2).padStart(8)}`
+);
+
+/** The greatest worth within the limits, found by trying every set. */
+function everySet({ activities, limits }: ChoiceInput): number {
+	let most = 0;
+	for (let set = 0; set < 2 ** activities.length; set++) {
+		const chosen = activities.filter((_, i) => set & (1 << i));
+		const isWithin = limits.every(
+			(limit) =>
+				chosen.reduce(
+					(sum, one) => sum + (one.weeks[0] === limit.week ? (one.takes[limit.of] ?? 0) : 0),
+					0
+				) <= limit.most
+		);
+		if (isWithin)
+			most = Math.max(
+				most,
+				chosen.reduce((sum, one) => sum + one.worth, 0)
+			);
+	}
+	return most;
+}
 
 const folder = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
 const store = await openStore(folder);

@@ -2,7 +2,11 @@ import type { Db } from '../src/lib/server/database/open.ts';
 import { addLine } from '../src/lib/server/stores/supply-lines.ts';
 import { itemNamed } from '../src/lib/server/stores/items.ts';
 import { addDays } from '../src/core/calendar/index.ts';
-import { addLesson, createUnit, setCalendar } from '../src/lib/server/stores/units.ts';
+import { ACTIVITY_KINDS, readActivity } from '../src/core/plan/index.ts';
+import { typedActivity } from '../src/lib/server/services/typed.ts';
+import { addActivity } from '../src/lib/server/stores/activities.ts';
+import { addRange, addSpine } from '../src/lib/server/stores/spines.ts';
+import { addLesson, createUnit, setCalendar, setLimits } from '../src/lib/server/stores/units.ts';
 import { seedEmpty } from '../src/lib/server/stores/household.ts';
 
 /** A household at the size that the screens are built for: 36 lessons × 20 lines × 6 children, 400 lots. */
@@ -90,7 +94,8 @@ export async function fillLarge(db: Db): Promise<void> {
 }
 
 /**
- * The house at its largest: 2,000 lots in 150 places, 3 units of 40 lessons with 8 lines each.
+ * The house at its largest: 2,000 lots in 150 places, 3 units of 40 lessons with 8 lines, 10 activities
+ * and pages of a book each.
  */
 export async function fillHouse(db: Db): Promise<void> {
 	await seedEmpty(db, 'America/Chicago');
@@ -145,6 +150,13 @@ export async function fillHouse(db: Db): Promise<void> {
 				keepFree: 0,
 				habits: { kind: null, date: null, streams: {} }
 			});
+			const spine = await addSpine(trx, run, {
+				title: `Book ${u}`,
+				counted: 'pages',
+				first_page: 1,
+				last_page: 240,
+				words_per_page: 250
+			});
 			for (let l = 0; l < 40; l++) {
 				const lesson = await addLesson(trx, run, {
 					title: `Lesson ${l}`,
@@ -170,7 +182,36 @@ export async function fillHouse(db: Db): Promise<void> {
 						use: s % 5 ? 'consumed' : 'kept'
 					});
 				}
+				await addRange(trx, run, spine, lesson, {
+					from: 1 + 5 * l,
+					to: 5 + 5 * l,
+					way: 'read aloud',
+					minutes: null,
+					note: '',
+					participants: null
+				});
+				for (let a = 0; a < 10; a++) {
+					const typed = readActivity(
+						`Activity ${l}-${a}, ${ACTIVITY_KINDS[a]}, ${10 + ((a * 7 + l) % 40)} min, $${a % 4}`,
+						[]
+					);
+					// Half of them wait in the pool.
+					await addActivity(
+						trx,
+						run,
+						{ ...typedActivity([], typed), supplies: a % 3 ? '' : `1 red thing number ${a * 4}` },
+						{ lesson: a % 2 ? lesson : null, day: null }
+					);
+				}
 			}
+			await setLimits(trx, run, {
+				minutes: 600,
+				handsOn: 8,
+				cents: 3000,
+				mess: 9,
+				adultMinutes: 300,
+				budget: 20_000
+			});
 		}
 	});
 }

@@ -17,6 +17,7 @@ import {
 import type { Row } from '../database/tables.ts';
 import { minutesOfRange } from './pages.ts';
 import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
+import { money } from './words.ts';
 
 /** Common practice, no source: how long a lesson takes when nobody has said. */
 export const USUAL_LESSON_MINUTES = 40;
@@ -209,7 +210,7 @@ const WORDS: Readonly<Record<MeasureOfLoad, string>> = {
 
 /** "2 h 10 min", "$4.00", "3 projects". */
 export function amountText(of: MeasureOfLoad, amount: number): string {
-	if (of === 'cents') return `$${(amount / 100).toFixed(2)}`;
+	if (of === 'cents') return money(amount);
 	if (of === 'handsOn') return `${amount} ${amount === 1 ? 'project' : 'projects'}`;
 	if (of === 'mess') return `mess ${amount}`;
 	const hours = Math.floor(amount / 60);

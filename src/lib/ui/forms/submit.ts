@@ -13,6 +13,8 @@ export function newId(): string {
 type Options = {
 	/** Called after the change was made, before the page is loaded again. */
 	done?: () => unknown;
+	/** Called when the page shows the change. */
+	shown?: () => unknown;
 	/** Empties the form afterwards. */
 	reset?: boolean;
 };
@@ -21,7 +23,7 @@ type Options = {
  * For `use:enhance`: sends a form with an operation id, so that sending it twice changes nothing
  * twice, and shows the toast with Undo. What is wrong gets the focus.
  */
-export function saves({ done, reset = false }: Options = {}): SubmitFunction {
+export function saves({ done, shown, reset = false }: Options = {}): SubmitFunction {
 	return ({ formData }) => {
 		formData.set('operation', newId());
 		return async ({ result, update }) => {
@@ -40,6 +42,7 @@ export function saves({ done, reset = false }: Options = {}): SubmitFunction {
 			}
 			await arrived();
 			await update({ reset });
+			if (result.type === 'success') await shown?.();
 			if (result.type === 'failure') {
 				await tick();
 				document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();

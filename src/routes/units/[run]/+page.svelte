@@ -38,7 +38,7 @@
 
 <svelte:head><title>{data.unit.name} · Gather Bin</title></svelte:head>
 
-<div class="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem] xl:grid-rows-[auto_1fr]">
+<div class="grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
 	<div class="xl:col-start-1 xl:row-start-1">
 		<Sentence sentence={data.board.sentence} />
 	</div>
@@ -76,14 +76,13 @@
 					<tr>
 						<th class="w-9 py-2 font-semibold"><span class="sr-only">Number</span></th>
 						<th class="py-2 font-semibold">Lesson</th>
-						<th class="w-26 py-2 font-semibold">Day</th>
-						{#each STREAMS as [name, label] (name)}<th class="w-26 py-2 font-semibold">{label}</th>{/each}
+						{#each STREAMS as [name, label] (name)}<th class="w-25 py-2 font-semibold">{label}</th>{/each}
 					</tr>
 				</thead>
 				<tbody>
 					{#each shown as lesson (lesson.id)}
 						<tr
-							class="grid grid-cols-[2.25rem_1fr_auto] border-b border-rule align-top sm:table-row {lesson.isNext
+							class="grid grid-cols-[2.25rem_1fr] border-b border-rule align-top sm:table-row {lesson.isNext
 								? 'bg-good-soft/60'
 								: ''} {lesson.outcome ? 'text-ink-2' : ''}"
 						>
@@ -94,14 +93,15 @@
 											(optional)</span
 										>{/if}
 								</p>
-								{#if lesson.note}<p class="text-sm text-ink-2">{lesson.note}</p>{/if}
+								<p class="text-sm text-ink-2">
+									<span class="font-semibold">{lesson.day}</span>{lesson.note ? ` · ${lesson.note}` : ''}
+								</p>
 								{#each lesson.cautions as caution (caution)}<p class="text-sm text-due">{caution}</p>{/each}
 							</td>
-							<td class="py-2.5 pr-3 whitespace-nowrap">{lesson.day}</td>
 							{#each STREAMS as stream (stream[0])}
 								{@const shown = lesson.streams[stream[0]]}
 								<td
-									class="col-span-2 col-start-2 pr-3 sm:py-2.5 {shown.text === 'nothing'
+									class="col-start-2 pr-3 sm:py-2.5 {shown.text === 'nothing'
 										? 'hidden sm:table-cell'
 										: 'pb-1.5'}"
 								>

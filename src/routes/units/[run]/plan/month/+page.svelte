@@ -53,7 +53,7 @@
 	<span class="text-sm text-ink-2">Drag an extra to another day, or move it with the arrow keys.</span>
 </div>
 
-<form method="post" action="?/move" use:enhance={saves({ done: keepFocus })} bind:this={mover} hidden>
+<form method="post" action="?/move" use:enhance={saves({ shown: keepFocus })} bind:this={mover} hidden>
 	<input type="hidden" name="id" value={moved.id} />
 	<input type="hidden" name="day" value={moved.day} />
 </form>

@@ -176,7 +176,7 @@
 								value={spine.fields.read_on}
 								aria-label="When {spine.title} is read"
 							/>
-							<Button type="submit" size="small">Read then</Button>
+							<Button type="submit" size="small">Set</Button>
 						</form>
 						<form method="post" action="?/reached" use:enhance={saves()} class="mt-2 flex items-end gap-2">
 							<input type="hidden" name="spine" value={spine.id} />
