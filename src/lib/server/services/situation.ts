@@ -122,18 +122,18 @@ export type Situation = {
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const runs = snapshot.runs.map((run) => {
-		const { household, streamHabits, units, lessons, sessions, participants, people, blocked, activities } =
-			snapshot;
+		const { household, streamHabits, units, participants } = snapshot;
+		const members = participants.filter((one) => one.run_id === run.id).map((one) => one.person_id);
+		const lessons = ofRun(snapshot.lessons, run.id);
 		const inputs = [
 			household,
 			streamHabits,
 			units,
 			lessons,
-			sessions,
-			participants,
-			people,
-			blocked,
-			activities
+			sessionsOf(snapshot, lessons),
+			snapshot.people.filter((person) => members.includes(person.id)),
+			ofRun(snapshot.blocked, run.id),
+			ofRun(snapshot.activities, run.id)
 		];
 		return runsKnown(run, inputs, () => runSituation(snapshot, run));
 	});
@@ -151,8 +151,9 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 			problem: netted.problems.get(one.key) ?? null,
 			state: stateByKey(snapshot).get(one.key) ?? null
 		};
-		const { suppliers, people } = snapshot;
-		return draftsKnown(one, [...Object.values(given), suppliers, people], () =>
+		const { suppliers } = snapshot;
+		const doer = given.state?.person_id ? byId(snapshot.people).get(given.state.person_id) : null;
+		return draftsKnown(one, [...Object.values(given), suppliers, doer], () =>
 			draftNeed(snapshot, one, given)
 		);
 	});
@@ -177,9 +178,25 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 
 // What was computed for a row stands as long as nothing that it was computed from has changed.
 const runsKnown = remember<RunSituation>();
+const rowsByRun = remember<ReadonlyMap<number, readonly unknown[]>>();
+const sessionsByLesson = remember<Map<number, Row<'session'>[]>>();
 const linesByLesson = remember<Map<string, Row<'supply_line'>[]>>();
 const askedKnown = remember<Asked>();
 const draftsKnown = remember<Draft>();
+
+/** The rows of one table that belong to a run. */
+function ofRun<T extends { readonly run_id: number }>(rows: readonly T[], run: number): readonly T[] {
+	const byRun = rowsByRun(rows, [], () => groupBy(rows, (row) => row.run_id)) as ReadonlyMap<
+		number,
+		readonly T[]
+	>;
+	return byRun.get(run) ?? [];
+}
+
+function sessionsOf({ sessions }: Snapshot, lessons: readonly Row<'lesson'>[]): Row<'session'>[] {
+	const byLesson = sessionsByLesson(sessions, [], () => groupBy(sessions, (one) => one.lesson_id));
+	return lessons.flatMap((lesson) => byLesson.get(lesson.id) ?? []);
+}
 
 /** What the days of a run are computed from; null while it has no start or no weekdays. */
 export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDaysInput | null {
