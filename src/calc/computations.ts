@@ -3,6 +3,7 @@ import Joi from 'joi';
 import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
 import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
+import { readIsbn, trips, type TripsInput } from '../core/library/index.ts';
 import { UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
@@ -171,5 +172,33 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			}).required()
 		},
 		async (input) => chooseActivities(input, solveWith(await loadHighs()))
+	),
+	isbn: computation<{ text: string }>(
+		'Reads an ISBN: both forms of it, or what is wrong.',
+		{ text: Joi.string().allow('').required() },
+		(input) => readIsbn(input.text)
+	),
+	trips: computation<TripsInput>(
+		'As few library trips as the holds and loans allow.',
+		{
+			open: Joi.array().items(Joi.number().integer().min(1).max(7)).required(),
+			from: day.required(),
+			to: day.required(),
+			loans: Joi.array()
+				.items(
+					Joi.object({
+						id: text.required(),
+						readyOn: day.required(),
+						shelfDays: Joi.number().integer().min(0).required(),
+						useFrom: day.required(),
+						useTo: day.required(),
+						loanDays: Joi.number().integer().min(0).required(),
+						renewals: Joi.number().integer().min(0).required()
+					})
+				)
+				.unique('id')
+				.required()
+		},
+		trips
 	)
 };
