@@ -199,6 +199,9 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 				.unique('id')
 				.required()
 		},
-		trips
+		(input) => {
+			const { trips: days, loans, impossible } = trips(input);
+			return { trips: days, loans, impossible };
+		}
 	)
 };

@@ -1,5 +1,27 @@
 /**
- * The library's arithmetic: ISBNs, and as few trips as the holds and loans allow.
+ * The library's knowledge: ISBNs, what a line about a book says, whether two entries are the same thing,
+ * for whom something is, how thick it stands, and as few trips as the holds and loans allow.
  */
 export { isbnText, readIsbn, type Isbn } from './isbn.ts';
-export { trips, type TripLoan, type Trips, type TripsInput, type WhyImpossible } from './trips.ts';
+export { misfit, playersMisfit, type Fitting, type Reader } from './fit.ts';
+export {
+	COPYING_RIGHTS,
+	isRemark,
+	readResource,
+	RESOURCE_KINDS,
+	RESOURCE_ROLES,
+	type CopyingRight,
+	type ResourceKind,
+	type ResourceRole,
+	type TypedResource
+} from './resource.ts';
+export { sameness, titleKey, type Sameness, type Work } from './same.ts';
+export { spineWidth } from './shelf.ts';
+export {
+	trips,
+	type TripLoan,
+	type TripReturn,
+	type Trips,
+	type TripsInput,
+	type WhyImpossible
+} from './trips.ts';

@@ -228,6 +228,35 @@ describe('trips to the library', () => {
 		);
 	});
 
+	it('what is on loan already only goes back, on a trip that is made anyway where one is in time', () => {
+		const loan = {
+			id: 'hold',
+			readyOn: '2027-01-12',
+			shelfDays: 3,
+			useFrom: '2027-01-14',
+			useTo: '2027-01-20',
+			loanDays: 21,
+			renewals: 0
+		};
+		const plan = trips({
+			open: [1, 2, 3, 4, 5],
+			from: FROM,
+			to: '2027-02-26',
+			loans: [loan],
+			returns: [
+				{ id: 'here', backFrom: '2027-01-05', backTo: '2027-01-13' },
+				{ id: 'weekend', backFrom: '2027-01-09', backTo: '2027-01-10' },
+				{ id: 'long', backFrom: '2026-12-20', backTo: '2027-02-20' }
+			]
+		});
+		expect(plan.trips).toEqual(['2027-01-13', '2027-01-20']);
+		expect(plan.returns).toEqual([
+			{ id: 'here', takeBack: '2027-01-13' },
+			{ id: 'long', takeBack: '2027-01-13' }
+		]);
+		expect(plan.impossible).toEqual([{ id: 'weekend', why: 'library closed on every day that would do' }]);
+	});
+
 	it('a book that is fetched on its only day of use goes back on a later trip', () => {
 		const loan = {
 			id: 'a',
@@ -243,6 +272,7 @@ describe('trips to the library', () => {
 		expect(trips({ open: [2], from: FROM, to: FROM, loans: [] })).toEqual({
 			trips: [],
 			loans: [],
+			returns: [],
 			impossible: []
 		});
 		expect(() => trips({ open: [2], from: FROM, to: '2027-01-01', loans: [] })).toThrow('before from');

@@ -20,7 +20,11 @@ export type TripsInput = {
 	readonly from: Day;
 	readonly to: Day;
 	readonly loans: readonly TripLoan[];
+	/** What is on loan already and only has to go back, first and last day included. */
+	readonly returns?: readonly TripReturn[];
 };
+
+export type TripReturn = { readonly id: string; readonly backFrom: Day; readonly backTo: Day };
 
 export type WhyImpossible =
 	'not ready before it is used' | 'loan too short for its use' | 'library closed on every day that would do';
@@ -34,6 +38,7 @@ export type Trips = {
 		/** Last day of the loan with all its renewals. */
 		readonly due: Day;
 	}[];
+	readonly returns: readonly { readonly id: string; readonly takeBack: Day }[];
 	readonly impossible: readonly { readonly id: string; readonly why: WhyImpossible }[];
 };
 
@@ -72,10 +77,20 @@ export function trips(input: TripsInput): Trips {
 		if (why) impossible.push({ id: loan.id, why });
 		else possible.push(windows);
 	}
+	const fetched = possible.length;
+	for (const { id, backFrom, backTo } of input.returns ?? []) {
+		const one = inHand(id, daysBetween(input.from, backFrom), daysBetween(input.from, backTo));
+		if (candidateDays([one], isOpen).length) possible.push(one);
+		else impossible.push({ id, why: 'library closed on every day that would do' });
+	}
 	const plan = possible.length ? best(possible, isOpen) : { days: [], loans: [] };
 	return {
 		trips: plan.days.map(day),
-		loans: plan.loans.map(({ pickUp, takeBack }, i) => ({
+		returns: plan.loans.slice(fetched).map(({ takeBack }, i) => ({
+			id: possible[fetched + i].id,
+			takeBack: day(takeBack)
+		})),
+		loans: plan.loans.slice(0, fetched).map(({ pickUp, takeBack }, i) => ({
 			id: possible[i].id,
 			pickUp: day(pickUp),
 			takeBack: day(takeBack),
@@ -93,8 +108,21 @@ function windowsOf(loan: TripLoan, from: Day): Windows {
 	return { id: loan.id, keep, pickFrom: ready, pickTo, backFrom: useTo, backTo: pickTo + keep };
 }
 
+/** A book that was fetched before all trips. */
+function inHand(id: string, backFrom: number, backTo: number): Windows {
+	return {
+		id,
+		keep: Infinity,
+		pickFrom: -Infinity,
+		pickTo: -Infinity,
+		backFrom: Math.max(0, backFrom),
+		backTo
+	};
+}
+
 /** The windows without days that no day of the other window goes with. */
 function tight(one: Windows): Windows {
+	if (one.pickTo === -Infinity) return one;
 	const pickFrom = Math.max(one.pickFrom, one.backFrom - one.keep);
 	return {
 		...one,
@@ -208,7 +236,7 @@ function shortestPath(loans: readonly Windows[], isOpen: IsOpen): Path | null {
 			let fits = true;
 			for (; picked < loans.length && byPickTo[picked].pickTo < next; picked++) {
 				if (byPickTo[picked].pickFrom > here) fits = false;
-				pickUps++;
+				if (here !== -Infinity) pickUps++;
 			}
 			if (!fits) break;
 			// Taken back on the next trip: what has been used up between.
@@ -234,7 +262,7 @@ function shortestPath(loans: readonly Windows[], isOpen: IsOpen): Path | null {
 		cost: end.cost,
 		days: taken,
 		loans: loans.map((one) => ({
-			pickUp: taken.findLast((day) => day <= one.pickTo)!,
+			pickUp: taken.findLast((day) => day <= one.pickTo) ?? -Infinity,
 			takeBack: taken.find((day) => day >= one.backFrom)!
 		}))
 	};
@@ -248,7 +276,8 @@ function candidateDays(loans: readonly Windows[], isOpen: IsOpen): number[] {
 			[pickFrom, pickTo],
 			[backFrom, backTo]
 		])
-			for (let day = first; day <= last && isOpen.upTo(day); day++) if (isOpen(day)) days.add(day);
+			for (let day = Math.max(0, first); day <= last && isOpen.upTo(day); day++)
+				if (isOpen(day)) days.add(day);
 	}
 	return [...days].sort((a, b) => a - b);
 }

@@ -1,5 +1,6 @@
 import type { Generated, Selectable } from 'kysely';
 import type { Day, Weekday } from '$core/calendar';
+import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
 import type { System, Unit } from '$core/measure';
 import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
 import type { Stream } from '$core/readiness';
@@ -82,6 +83,10 @@ export interface SupplierTable {
 	weekdays: Json;
 	/** Working days of an order, days to ask before, days one usually waits for a hold. */
 	lead_days: number;
+	/** Of a library: days of a loan, how often it is renewed, days a hold is kept. */
+	loan_days: Generated<number>;
+	renewals: Generated<number>;
+	shelf_days: Generated<number>;
 	position: number;
 }
 
@@ -245,6 +250,8 @@ export interface SpineTable {
 	state: Generated<'in use' | 'set aside'>;
 	/** The last page that has been read. */
 	reached: number | null;
+	/** The book of the library that it is. */
+	resource_id: number | null;
 	/** On which days it is read. */
 	read_on: Generated<'lessons' | 'weekdays' | 'every day'>;
 }
@@ -259,6 +266,96 @@ export interface PageRangeTable {
 	way: ReadingWay;
 	participants: Json | null;
 	minutes: number | null;
+	note: Generated<string>;
+}
+
+/** A book or any other thing of the library, ours or not. */
+export interface ResourceTable {
+	id: Generated<number>;
+	title: string;
+	/** With commas between. */
+	authors: Generated<string>;
+	kind: ResourceKind;
+	isbn13: string | null;
+	publisher: Generated<string>;
+	year: number | null;
+	language: Generated<string>;
+	pages: number | null;
+	/** What it is, in a sentence or two. */
+	about: Generated<string>;
+	/** With commas between. */
+	topics: Generated<string>;
+	from_age: number | null;
+	to_age: number | null;
+	/** Reading level as a school grade. */
+	grade: number | null;
+	/** Content notes that the household goes by, as JSON. */
+	content: Generated<Json>;
+	/** Paid by a charter, which wants it back. */
+	charter: Generated<Flag>;
+	/** It is the household's own. */
+	owned: Generated<Flag>;
+	copies: Generated<number>;
+	place_id: number | null;
+	/** Where it is borrowed or bought when it is not ours. */
+	supplier_id: number | null;
+	condition: Generated<string>;
+	cents: number | null;
+	came_from: Generated<string>;
+	rights: Generated<CopyingRight>;
+	players_from: number | null;
+	players_to: number | null;
+	pieces: number | null;
+	pieces_missing: Generated<string>;
+	small_parts: Generated<Flag>;
+	/** Thickness of its spine as it stands on the shelf, where it was measured. */
+	width_mm: number | null;
+	hardcover: Generated<Flag>;
+	/** Of a link: where it is, what one needs for it. */
+	address: Generated<string>;
+	service: Generated<string>;
+	device: Generated<string>;
+	minutes: number | null;
+	/** The notes one would stick on its cover, a line each. */
+	notes: Generated<string>;
+	liked: Generated<'' | 'good' | 'all right' | 'not used'>;
+	added_on: Day;
+}
+
+/** A resource in a lesson, and what for. */
+export interface ResourceUseTable {
+	id: Generated<number>;
+	resource_id: number;
+	lesson_id: number;
+	role: ResourceRole;
+	from_page: number | null;
+	to_page: number | null;
+	/** Ids of those it is for; null is everyone. */
+	participants: Json | null;
+	minutes: number | null;
+	/** A parent looks at it first, for so long. */
+	preview_minutes: number | null;
+	required: Generated<Flag>;
+	note: Generated<string>;
+}
+
+/** A book that came from somewhere (in), or that somebody has from us (out). */
+export interface LoanTable {
+	id: Generated<number>;
+	resource_id: number;
+	direction: 'in' | 'out';
+	supplier_id: number | null;
+	borrower: Generated<string>;
+	state: 'hold placed' | 'ready' | 'on loan' | 'back';
+	placed_on: Day | null;
+	/** When the hold is expected on the shelf. */
+	expected_on: Day | null;
+	ready_on: Day | null;
+	fetched_on: Day | null;
+	due_on: Day | null;
+	/** How often it has been renewed. */
+	renewed: Generated<number>;
+	back_on: Day | null;
 	note: Generated<string>;
 }
 
@@ -414,6 +511,9 @@ export interface Database {
 	lesson: LessonTable;
 	activity: ActivityTable;
 	spine: SpineTable;
+	resource: ResourceTable;
+	resource_use: ResourceUseTable;
+	loan: LoanTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -459,5 +559,8 @@ export const TRACKED = [
 	'spine',
 	'page_range',
 	'task',
-	'goal'
+	'goal',
+	'resource',
+	'resource_use',
+	'loan'
 ] as const satisfies readonly (keyof Database)[];

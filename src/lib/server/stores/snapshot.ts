@@ -28,6 +28,9 @@ export type Snapshot = {
 	readonly ranges: readonly Row<'page_range'>[];
 	readonly tasks: readonly Row<'task'>[];
 	readonly goals: readonly Row<'goal'>[];
+	readonly resources: readonly Row<'resource'>[];
+	readonly uses: readonly Row<'resource_use'>[];
+	readonly loans: readonly Row<'loan'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -57,7 +60,10 @@ const SOURCES: {
 	spines: { table: 'spine', order: ['position', 'id'] },
 	ranges: { table: 'page_range', order: ['from_page', 'id'] },
 	tasks: { table: 'task', order: ['id'] },
-	goals: { table: 'goal', order: ['id'] }
+	goals: { table: 'goal', order: ['id'] },
+	resources: { table: 'resource', order: ['id'] },
+	uses: { table: 'resource_use', order: ['id'] },
+	loans: { table: 'loan', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];
