@@ -16,6 +16,7 @@ export {
 	type TypedResource
 } from './resource.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
+export { readUse, type TypedUse } from './use.ts';
 export { spineWidth } from './shelf.ts';
 export {
 	trips,

@@ -12,12 +12,16 @@ import {
 	TODAY,
 	type DemoPlace
 } from '../../../../demo/household.ts';
+import { LENT, LOANS, RESOURCES, USES } from '../../../../demo/library.ts';
 import { ACTIVITIES, DETAILS, GOALS, LEVELS, READS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
 import { readLevels } from '$core/house/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
+import type { Row } from '../database/tables.ts';
 import { addActivity } from '../stores/activities.ts';
+import { addResource, addUse } from '../stores/resources.ts';
 import { addRange, addSpine, setReached } from '../stores/spines.ts';
+import { typedUse } from '../services/uses.ts';
 import { typedActivity } from '../services/typed.ts';
 import type { Trx } from '../stores/changes.ts';
 import { itemNamed } from '../stores/items.ts';
@@ -90,6 +94,7 @@ export async function seedDemo(db: Db): Promise<void> {
 		for (const line of COLLECTED) await seedLot(trx, line, places.get(MAPS.box)!, '2027-01-20');
 		await seedOlderOnly(trx, maps);
 		await seedPlan(trx, maps);
+		await seedLibrary(trx, maps, places);
 	});
 	await seedArranged(db);
 }
@@ -304,6 +309,99 @@ async function seedPlan(trx: Trx, run: number) {
 	for (const [number, name, text, minutes] of TASKS)
 		await addTask(trx, lessonAt(number), idOf(name), text, minutes);
 	for (const [name, text] of Object.entries(GOALS)) await setGoal(trx, run, idOf(name), text);
+}
+
+/** The books and things, which lessons want them, and what the library has lent. */
+async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, number>) {
+	const suppliers = await trx.selectFrom('supplier').selectAll().execute();
+	const supplierId = (kind: string) => suppliers.find((one) => one.kind === kind)!.id;
+	const people = await trx.selectFrom('person').selectAll().where('kind', '!=', 'adult').execute();
+	const ids = new Map<string, number>();
+	for (const [i, one] of RESOURCES.entries()) {
+		const away = one.where === 'library' || one.where === 'friend';
+		const isRead = ['book', 'picture book', 'magazine', 'printable'].includes(one.kind);
+		const id = await addResource(
+			trx,
+			{
+				title: one.title,
+				authors: one.authors,
+				kind: one.kind as Row<'resource'>['kind'],
+				isbn13: one.kind.endsWith('book') ? inventedIsbn(i) : null,
+				pages: isRead ? one.count : null,
+				pieces: isRead ? null : one.count,
+				from_age: one.fromAge,
+				to_age: one.toAge,
+				grade: one.grade,
+				language: one.grade === null ? '' : 'English',
+				topics: one.topics,
+				owned: away ? 0 : 1,
+				place_id: places.get(one.where) ?? null,
+				supplier_id: away ? supplierId(one.where) : null,
+				hardcover: one.kind === 'picture book' ? 1 : 0,
+				small_parts: one.kind === 'kit' ? 1 : 0,
+				players_from: one.kind === 'game' ? 2 : null,
+				players_to: one.kind === 'game' ? 4 : null,
+				minutes: one.kind === 'link' ? 20 : null,
+				rights: one.kind === 'printable' ? 'one class' : 'own family'
+			},
+			'2026-09-01'
+		);
+		ids.set(one.title, id);
+	}
+	const idOf = (title: string) => ids.get(title)!;
+	for (const book of SPINES)
+		await trx
+			.updateTable('spine')
+			.set({ resource_id: idOf(book.title) })
+			.where('run_id', '=', run)
+			.where('title', '=', book.title)
+			.execute();
+	const lessons = await trx
+		.selectFrom('lesson')
+		.select('id')
+		.where('run_id', '=', run)
+		.orderBy('position')
+		.execute();
+	for (const [number, title, text] of USES)
+		await addUse(trx, run, {
+			...typedUse(people, text),
+			resource_id: idOf(title),
+			lesson_id: lessons[number - 1].id
+		});
+	for (const loan of LOANS)
+		await trx
+			.insertInto('loan')
+			.values({
+				resource_id: idOf(loan.title),
+				direction: 'in',
+				supplier_id: supplierId('library'),
+				state: loan.state,
+				placed_on: loan.placed,
+				expected_on: 'expected' in loan ? loan.expected : null,
+				ready_on: 'ready' in loan ? loan.ready : null,
+				fetched_on: 'fetched' in loan ? loan.fetched : null,
+				due_on: 'due' in loan ? loan.due : null,
+				back_on: loan.state === 'back' ? '2027-01-19' : null
+			})
+			.execute();
+	await trx
+		.insertInto('loan')
+		.values({
+			resource_id: idOf(LENT.title),
+			direction: 'out',
+			borrower: LENT.to,
+			state: 'on loan',
+			fetched_on: LENT.since,
+			due_on: LENT.due
+		})
+		.execute();
+}
+
+/** A number of a range that is given to nobody, with its right check digit. */
+export function inventedIsbn(index: number): string {
+	const body = `97999${String(1000 + index).padStart(7, '0')}`;
+	const sum = [...body].reduce((all, digit, i) => all + Number(digit) * (i % 2 ? 3 : 1), 0);
+	return body + ((10 - (sum % 10)) % 10);
 }
 
 /** What friends have promised. */

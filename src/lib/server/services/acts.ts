@@ -1,8 +1,9 @@
-import { dayText, type Day } from '$core/calendar/index.ts';
+import { dayText, daysBetween, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
-import { isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
+import type { Returning } from './book-needs.ts';
 import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
 import { byText, listText, thingText } from './words.ts';
 
@@ -62,7 +63,15 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		rank: order(steps[0].step.kind),
 		inWords: () => actOfWhole(steps, situation.today)
 	}));
-	return [...supplies, ...others].sort((a, b) =>
+	const returns = situation.returns
+		.filter((one) => run === undefined || one.runs.includes(run))
+		.map((one): ActGroup => ({
+			actBy: one.by,
+			doer: null,
+			rank: order('return'),
+			inWords: () => actOfReturn(one, situation.today)
+		}));
+	return [...supplies, ...others, ...returns].sort((a, b) =>
 		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
 	);
 }
@@ -78,7 +87,7 @@ function openWhole(one: WholeNeed): OpenWhole[] {
 	const { days, need, step } = one;
 	if (!days || !step || need.useDay === null || isReady(need)) return [];
 	const arranged = need.state === 'arranged' ? need.promised : null;
-	return [{ one, step, actBy: arranged ?? days.actBy ?? days.inHandBy }];
+	return [{ one, step, actBy: step.by ?? arranged ?? days.actBy ?? days.inHandBy }];
 }
 
 /** One act for all lessons that want the same thing by the same day. */
@@ -105,6 +114,24 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	};
 }
 
+function actOfReturn(one: Returning, today: Day): Act {
+	const { loan, resource, supplier, by } = one;
+	return {
+		id: `loan|${loan.id}`,
+		kind: 'return',
+		run: one.runs[0] ?? 0,
+		unitName: one.unitName,
+		title: `Take back ${resource.title}`,
+		detail: [supplier?.name, one.why].filter(Boolean).join(' · '),
+		actBy: by,
+		when: byText(by, today),
+		verdict: by < today ? 'late' : daysBetween(today, by) <= DUE_DAYS ? 'due' : 'on course',
+		doer: null,
+		keys: [`loan/${loan.id}`],
+		amount: '1'
+	};
+}
+
 function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
 	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
 }
@@ -117,7 +144,25 @@ function lessonsText(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[
 }
 
 function order(kind: ActKind): number {
-	return ['walk', 'buy', 'order', 'ask', 'hold', 'receive', 'begin', 'look', 'prepare'].indexOf(kind);
+	return [
+		'walk',
+		'buy',
+		'order',
+		'ask',
+		'hold',
+		'receive',
+		'begin',
+		'look',
+		'place',
+		'ask for',
+		'get',
+		'pick up',
+		'renew',
+		'ask back',
+		'return',
+		'preview',
+		'prepare'
+	].indexOf(kind);
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */

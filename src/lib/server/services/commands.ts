@@ -7,6 +7,8 @@ import { patchNeed } from '../stores/needs.ts';
 import { addLot, useUp } from '../stores/stash.ts';
 import { setOutcome } from '../stores/units.ts';
 import type { Situation, SupplyNeed } from './situation.ts';
+import { endLoan } from '../stores/loans.ts';
+import { stepOfBook } from './book-needs.ts';
 import { readyOn, settingKey } from './whole-needs.ts';
 import { thingText } from './words.ts';
 
@@ -34,7 +36,11 @@ function anyNeedsOf(
 
 /** Takes the next step for things that are had as a whole. Answers what was done, in words. */
 export async function takeStep(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const returning = situation.returns.filter((one) => keys.includes(`loan/${one.loan.id}`));
+	for (const { loan } of returning) await endLoan(trx, loan.id, situation.today);
+	if (returning.length) return `${returning[0].resource.title}: gone back`;
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
+	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
 	if (needs.length === 0)
 		throw new CoreError('That is done already, or not wanted any more. Load the page again.');
 	for (const { run, need, step } of needs) {

@@ -43,6 +43,7 @@ import { habitsOf } from './habits.ts';
 import { net, type Asked } from './netting.ts';
 import { remember } from './remember.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { bookDrafts, returnsOf, type Returning } from './book-needs.ts';
 import { settingDrafts, type WholeNeed } from './whole-needs.ts';
 
 /** A lesson with its days. */
@@ -117,6 +118,8 @@ export type Situation = {
 	readonly needs: readonly SupplyNeed[];
 	/** The streams whose needs are one thing as a whole. */
 	readonly whole: readonly WholeNeed[];
+	/** Borrowed things that are to go back. */
+	readonly returns: readonly Returning[];
 };
 
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
@@ -160,7 +163,10 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const stateOf = (key: string) => stateByKey(snapshot).get(key) ?? null;
 	const wholeDrafts = runs
 		.filter(({ run }) => run.state !== 'put away')
-		.flatMap((run) => settingDrafts(snapshot, run, stateOf));
+		.flatMap((run) => [
+			...bookDrafts(snapshot, run, today, stateOf),
+			...settingDrafts(snapshot, run, stateOf)
+		]);
 	const days = needDays(
 		[...drafts, ...wholeDrafts].map((draft) => draft.need),
 		house
@@ -173,7 +179,7 @@ export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 		const own = days.get(draft.need.key) ?? null;
 		return { ...draft, days: own, verdict: verdict(draft.need, own ?? undefined, today) };
 	});
-	return { snapshot, today, runs, needs, whole };
+	return { snapshot, today, runs, needs, whole, returns: returnsOf(snapshot, runs, whole, today) };
 }
 
 // What was computed for a row stands as long as nothing that it was computed from has changed.

@@ -5,7 +5,8 @@ import type { Snapshot } from '../stores/snapshot.ts';
 import type { ActivitySituation, LessonSituation, RunSituation } from './situation.ts';
 
 /** What moves a need on, as the button of its act says it. */
-export type StepKind = 'begin' | 'look';
+export type StepKind =
+	'begin' | 'look' | 'place' | 'ask for' | 'get' | 'pick up' | 'renew' | 'ask back' | 'preview' | 'return';
 
 /** The next thing to do for a need that is one thing as a whole. */
 export type Step = {
@@ -16,9 +17,11 @@ export type Step = {
 	readonly short: string;
 	/** With whom or where, and why; empty when the title says it all. */
 	readonly detail: string;
+	/** The last day for it, where that does not follow from the need's days. */
+	readonly by?: Day;
 };
 
-/** A need that is one thing as a whole and not an amount: something begun days before. */
+/** A need that is one thing as a whole and not an amount: a book, something begun days before. */
 export type WholeNeed = {
 	readonly need: Need;
 	readonly run: RunSituation;
@@ -28,6 +31,8 @@ export type WholeNeed = {
 	/** How it stands with it, in words: "not begun", "drying until Sat, Jan 23". */
 	readonly stands: string;
 	readonly step: Step | null;
+	/** The book that it is, with its loan; null outside the books stream. */
+	readonly book: { readonly resource: Row<'resource'>; readonly loan: Row<'loan'> | null } | null;
 	readonly doer: Row<'person'> | null;
 	readonly days: NeedDays | null;
 	readonly verdict: Verdict;
@@ -82,6 +87,7 @@ export function settingDrafts(
 				title: activity.title,
 				stands: STANDS[state],
 				step: stepOf(activity, state),
+				book: null,
 				doer: snapshot.people.find((person) => person.id === stored?.person_id) ?? null
 			}
 		];

@@ -276,5 +276,8 @@ async function tables(store: Store): Promise<{ name: string }[]> {
 	await store.write.executeQuery(
 		(await import('kysely')).sql`pragma foreign_keys = off`.compile(store.write)
 	);
-	return (await store.write.introspection.getTables()).filter((table) => !table.name.startsWith('sqlite_'));
+	// The search index keeps tables of its own, which go with it.
+	return (await store.write.introspection.getTables()).filter(
+		(table) => !table.name.startsWith('sqlite_') && !table.name.startsWith('resource_words_')
+	);
 }

@@ -163,6 +163,8 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 export async function removeSupplier(trx: Trx, id: number): Promise<void> {
 	await trx.updateTable('item').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await trx.updateTable('need_state').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
+	for (const table of ['resource', 'loan'] as const)
+		await trx.updateTable(table).set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await trx.deleteFrom('supplier').where('id', '=', id).execute();
 }
 

@@ -85,6 +85,8 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 		.executeTakeFirst();
 	if (inside) throw new CoreError('There are places inside it. Move or remove those first.');
 	if (lot) throw new CoreError('Things still lie there. Move them first, then remove the place.');
+	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
+	if (book) throw new CoreError('Books or other things stand there. Move them first, then remove the place.');
 	if (run) throw new CoreError('A unit collects its things there.');
 	await trx.deleteFrom('place').where('id', '=', id).execute();
 }

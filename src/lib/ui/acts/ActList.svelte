@@ -41,7 +41,15 @@
 		receive: { button: 'It is here', to: 'got' },
 		prepare: { button: 'Prepared', to: 'prepared' },
 		begin: { button: 'Begun', to: 'step' },
-		look: { button: 'It is', to: 'step' }
+		look: { button: 'It is', to: 'step' },
+		place: { button: 'Placed', to: 'step' },
+		'ask for': { button: 'Asked', to: 'step' },
+		get: { button: 'Got it', to: 'step' },
+		'pick up': { button: 'Got it', to: 'step' },
+		renew: { button: 'Renewed', to: 'step' },
+		'ask back': { button: 'It is back', to: 'step' },
+		preview: { button: 'Looked at', to: 'step' },
+		return: { button: 'Gone back', to: 'step' }
 	};
 </script>
 
@@ -84,7 +92,7 @@
 				>
 					{isPressing(act) ? `${act.verdict}, ${act.when}` : act.when}
 				</p>
-				{#if adults.length > 2}
+				{#if adults.length > 2 && act.kind !== 'return'}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select
