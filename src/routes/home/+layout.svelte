@@ -5,6 +5,7 @@
 	let { children } = $props();
 	const tabs = [
 		{ href: '/home/supplies', label: 'Supplies' },
+		{ href: '/home/books', label: 'Books and things' },
 		{ href: '/home/places', label: 'Places' },
 		{ href: '/home/count', label: 'Count again' },
 		{ href: '/home/files', label: 'Files' }

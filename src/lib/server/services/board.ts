@@ -207,6 +207,7 @@ function streamCell(situation: Situation, lesson: LessonSituation, needs: readon
 
 function wholeStepText(one: WholeNeed, today: Day): string {
 	if (!one.step) return one.stands;
+	if (one.book && one.need.state === 'arranged') return one.stands;
 	if (one.need.state === 'arranged')
 		return `${one.stands}${one.need.promised ? `, ready ${dayFromToday(one.need.promised, today)}` : ', no day given'}`;
 	return `${one.step.short}${when(one.days?.actBy, today)}`;

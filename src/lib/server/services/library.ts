@@ -1,0 +1,201 @@
+import { sql } from 'kysely';
+import { monthsOld } from '$core/cautions/index.ts';
+import { findBest } from '$core/find/index.ts';
+import { isbnText, spineWidth, type ResourceKind } from '$core/library/index.ts';
+import type { Db } from '../database/open.ts';
+import type { Row } from '../database/tables.ts';
+import type { Situation } from './situation.ts';
+import { placePath } from './words.ts';
+
+export type LibraryFilter = {
+	readonly words: string;
+	readonly kind: ResourceKind | '';
+	readonly topic: string;
+	/** '', at home, not ours, lent out, on loan to us. */
+	readonly where: '' | 'home' | 'away' | 'lent';
+	/** Only what fits the age of this child today. */
+	readonly child: number | null;
+	readonly content: string;
+	readonly use: '' | 'never used' | 'good' | 'not used';
+	readonly place: number | null;
+};
+
+export type LibraryRow = {
+	readonly id: number;
+	readonly title: string;
+	readonly authors: string;
+	readonly kind: ResourceKind;
+	readonly about: string;
+	readonly where: string;
+	/** Of its spine, in mm. */
+	readonly width: number;
+};
+
+export type LibraryPage = { readonly total: number; readonly rows: readonly LibraryRow[] };
+
+/** What is asked for, from a row on, in the order of titles. */
+export async function libraryPage(
+	read: Db,
+	situation: Situation,
+	filter: LibraryFilter,
+	offset: number,
+	limit: number
+): Promise<LibraryPage> {
+	const match = await matchOf(read, filter.words);
+	if (match === null) return { total: 0, rows: [] };
+	let query = read.selectFrom('resource');
+	if (match)
+		query = query.where(
+			sql<boolean>`id in (select rowid from resource_words where resource_words match ${match})`
+		);
+	if (filter.kind) query = query.where('kind', '=', filter.kind);
+	if (filter.topic)
+		query = query.where(
+			sql<boolean>`(', ' || topics || ',') like ${`%, ${likeSafe(filter.topic)},%`} escape '\\'`
+		);
+	if (filter.place) query = query.where('place_id', '=', filter.place);
+	if (filter.where === 'home') query = query.where('owned', '=', 1);
+	if (filter.where === 'away') query = query.where('owned', '=', 0);
+	if (filter.where === 'lent')
+		query = query.where(
+			sql<boolean>`exists (select 1 from loan where resource_id = resource.id and state <> 'back')`
+		);
+	if (filter.content)
+		query = query.where(
+			sql<boolean>`exists (select 1 from json_each(content) where value = ${filter.content})`
+		);
+	if (filter.use === 'never used')
+		query = query.where(
+			sql<boolean>`not exists (select 1 from resource_use where resource_id = resource.id)
+				and not exists (select 1 from spine where spine.resource_id = resource.id)`
+		);
+	else if (filter.use) query = query.where('liked', '=', filter.use);
+	const age = ageOf(situation, filter.child);
+	if (age !== null)
+		query = query.where(
+			sql<boolean>`(from_age is null or from_age <= ${age}) and (to_age is null or to_age >= ${age})`
+		);
+	const { total } = await query
+		.select((eb) => eb.fn.countAll<number>().as('total'))
+		.executeTakeFirstOrThrow();
+	const rows = await query
+		.selectAll()
+		.orderBy(sql`title collate nocase`)
+		.orderBy('id')
+		.offset(offset)
+		.limit(limit)
+		.execute();
+	return { total, rows: rows.map((row) => libraryRow(situation, row)) };
+}
+
+export function libraryRow({ snapshot }: Situation, row: Row<'resource'>): LibraryRow {
+	return {
+		id: row.id,
+		title: row.title,
+		authors: row.authors,
+		kind: row.kind,
+		about: [
+			row.kind,
+			row.pages ? `${row.pages} pages` : row.pieces ? `${row.pieces} pieces` : '',
+			agesText(row),
+			row.topics
+		]
+			.filter(Boolean)
+			.join(' · '),
+		where: whereText(snapshot, row),
+		width: spineWidth({ widthMm: row.width_mm, pages: row.pages, hardcover: row.hardcover === 1 })
+	};
+}
+
+function whereText(snapshot: Situation['snapshot'], row: Row<'resource'>): string {
+	if (row.kind === 'link') return row.service || 'online';
+	const loan = snapshot.loans.find((one) => one.resource_id === row.id && one.state !== 'back');
+	if (loan?.direction === 'out') return `lent to ${loan.borrower}`;
+	if (row.owned) return placePath(snapshot.places, row.place_id);
+	const from = snapshot.suppliers.find((one) => one.id === (loan?.supplier_id ?? row.supplier_id));
+	return loan ? `${loan.state}, ${from?.name ?? 'borrowed'}` : from ? `at ${from.name}` : 'not ours';
+}
+
+export function agesText({ from_age, to_age }: Pick<Row<'resource'>, 'from_age' | 'to_age'>): string {
+	if (from_age === null && to_age === null) return '';
+	if (to_age === null) return `ages ${from_age} and up`;
+	if (from_age === null) return `up to age ${to_age}`;
+	return from_age === to_age ? `age ${from_age}` : `ages ${from_age} to ${to_age}`;
+}
+
+function ageOf({ snapshot, today }: Situation, child: number | null): number | null {
+	const born = snapshot.people.find((person) => person.id === child)?.born;
+	return born ? Math.floor(monthsOld(born, today) / 12) : null;
+}
+
+const likeSafe = (text: string) => text.replace(/[\\%_]/g, '\\$&');
+
+/** How many words near a mistyped one are tried. */
+const NEAR_WORDS = 4;
+
+/**
+ * The words as a full-text query: each as the beginning of a word; one that begins no word of the library
+ * is taken for a typing error. Empty asks for everything, null finds nothing.
+ */
+async function matchOf(read: Db, typed: string): Promise<string | null> {
+	const words = typed.match(/[\p{L}\p{N}]+/gu) ?? [];
+	if (words.length === 0) return typed.trim() ? null : '';
+	const parts: string[] = [];
+	for (const word of words.slice(0, 12)) {
+		const { rows } = await sql<{ one: number }>`select 1 as one from resource_words
+			where resource_words match ${`"${word}"*`} limit 1`.execute(read);
+		if (rows.length) {
+			parts.push(`"${word}"*`);
+			continue;
+		}
+		const near = findBest(await termsOf(read, word.length), word, NEAR_WORDS);
+		if (near.length === 0) return null;
+		parts.push(`(${near.map(({ name }) => `"${name}"`).join(' OR ')})`);
+	}
+	return parts.join(' AND ');
+}
+
+async function termsOf(read: Db, length: number): Promise<{ name: string }[]> {
+	const { rows } = await sql<{ name: string }>`select term as name from resource_terms
+		where length(term) between ${length - 2} and ${length + 2}`.execute(read);
+	return rows;
+}
+
+/** The topics of all resources, most frequent first. */
+export function topicsOf({ snapshot }: Situation): { topic: string; count: number }[] {
+	const counts = new Map<string, number>();
+	for (const { topics } of snapshot.resources)
+		for (const topic of topicList(topics)) counts.set(topic, (counts.get(topic) ?? 0) + 1);
+	return [...counts]
+		.map(([topic, count]) => ({ topic, count }))
+		.sort((a, b) => b.count - a.count || (a.topic < b.topic ? -1 : 1));
+}
+
+export function topicList(topics: string): string[] {
+	return topics
+		.split(',')
+		.map((topic) => topic.trim())
+		.filter(Boolean);
+}
+
+/** What the library comes to, in words. */
+export function librarySentence({ snapshot, returns }: Situation): string {
+	const { resources, loans } = snapshot;
+	if (resources.length === 0)
+		return 'No book is here yet. Type a title or an ISBN, or take a scanner along the shelf.';
+	const owned = resources.filter((one) => one.owned).length;
+	const borrowed = loans.filter((one) => one.direction === 'in' && one.state === 'on loan').length;
+	const lent = loans.filter((one) => one.direction === 'out' && one.state === 'on loan').length;
+	const parts = [
+		`${owned} ${owned === 1 ? 'thing is' : 'things are'} ours`,
+		borrowed ? `${borrowed} ${borrowed === 1 ? 'is' : 'are'} on loan` : '',
+		lent ? `${lent} ${lent === 1 ? 'is' : 'are'} lent` : ''
+	].filter(Boolean);
+	const [first] = returns;
+	return `${parts.join(', ')}.${first ? ` ${first.resource.title} goes back first.` : ''}`;
+}
+
+/** "979-…": the number as it is shown. */
+export function isbnShown(isbn13: string | null): string {
+	return isbn13 ? isbnText(isbn13) : '';
+}

@@ -1,0 +1,46 @@
+import { redirect } from '@sveltejs/kit';
+import Joi from 'joi';
+import { RESOURCE_KINDS } from '$core/library/index.ts';
+import { act } from '$lib/server/act.ts';
+import { situation, store } from '$lib/server/household.ts';
+import { filterIn } from '$lib/server/schemas/library.ts';
+import { librarySentence, libraryPage, topicsOf } from '$lib/server/services/library.ts';
+import { addTyped, contentNotes } from '$lib/server/services/resources.ts';
+import { shelvesOf } from '$lib/server/services/shelves.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+const FIRST = 60;
+
+export const load: PageServerLoad = async ({ url }) => {
+	const now = await situation();
+	const filter = filterIn(url.searchParams);
+	const { read } = await store();
+	const view = url.searchParams.get('view');
+	return {
+		sentence: librarySentence(now),
+		isEmpty: now.snapshot.resources.length === 0,
+		filter,
+		view: view === 'grid' || view === 'shelf' ? view : 'list',
+		first: await libraryPage(read, now, filter, 0, FIRST),
+		shelves: view === 'shelf' ? shelvesOf(now) : [],
+		kinds: [...RESOURCE_KINDS],
+		topics: topicsOf(now).slice(0, 60),
+		contents: contentNotes(now),
+		children: now.snapshot.people
+			.filter((person) => person.kind !== 'adult')
+			.map((person) => ({ value: String(person.id), label: person.name }))
+	};
+};
+
+export const actions: Actions = {
+	add: async (event) => {
+		const done = await act(
+			event,
+			Joi.object<{ text: string }>({ text: Joi.string().trim().allow('').max(500).required() }),
+			({ title }: { id: number; title: string }) => `${title}: in the library`,
+			async (trx, form) => addTyped(trx, await situation(), form.text)
+		);
+		if ('result' in done && done.result) redirect(303, `/home/books/${done.result.id}?new`);
+		return done;
+	}
+};

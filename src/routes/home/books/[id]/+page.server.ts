@@ -1,0 +1,283 @@
+import { error, redirect } from '@sveltejs/kit';
+import Joi from 'joi';
+import {
+	COPYING_RIGHTS,
+	readIsbn,
+	RESOURCE_KINDS,
+	RESOURCE_ROLES,
+	type CopyingRight,
+	type ResourceKind
+} from '$core/library/index.ts';
+import { CoreError } from '$core/error.ts';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { sayAfterRedirect } from '$lib/server/said.ts';
+import { flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { money } from '$lib/server/schemas/activity.ts';
+import { contentNotes, readersText, resourceView } from '$lib/server/services/resources.ts';
+import { placeOptions } from '$lib/server/services/stash.ts';
+import { typedUse } from '$lib/server/services/uses.ts';
+import { byId } from '$lib/server/stores/snapshot.ts';
+import { endLoan, fetchLoan, holdReady, lendOut, placeHold, renewLoan } from '$lib/server/stores/loans.ts';
+import { addNote, addUse, removeResource, updateResource } from '$lib/server/stores/resources.ts';
+import { dayText } from '$core/calendar/index.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const now = await situation();
+	const row = byId(now.snapshot.resources).get(Number(params.id));
+	if (!row) error(404, 'That is not in the library. It may have been undone.');
+	return {
+		view: resourceView(now, row),
+		kinds: [...RESOURCE_KINDS],
+		rights: [...COPYING_RIGHTS],
+		roles: [...RESOURCE_ROLES],
+		contents: contentNotes(now),
+		places: placeOptions(now),
+		readers: readersText(now),
+		sources: now.snapshot.suppliers.map((one) => ({
+			value: String(one.id),
+			label: one.name,
+			kind: one.kind
+		})),
+		runs: now.runs
+			.filter(({ run }) => run.state !== 'put away')
+			.map(({ run, unit, lessons }) => ({
+				id: run.id,
+				name: unit.name,
+				lessons: lessons
+					.filter((one) => !one.over)
+					.map(({ lesson, number }) => ({ value: String(lesson.id), label: `${number} ${lesson.title}` }))
+			}))
+	};
+};
+
+const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
+
+type ResourceForm = {
+	title: string;
+	authors: string;
+	kind: ResourceKind;
+	isbn: string;
+	publisher: string;
+	year: number | null;
+	language: string;
+	pages: number | null;
+	about: string;
+	topics: string;
+	fromAge: number | null;
+	toAge: number | null;
+	grade: number | null;
+	content: string;
+	charter: boolean;
+	owned: boolean;
+	copies: number;
+	place: number | null;
+	source: number | null;
+	condition: string;
+	money: number | null;
+	cameFrom: string;
+	rights: CopyingRight;
+	playersFrom: number | null;
+	playersTo: number | null;
+	pieces: number | null;
+	piecesMissing: string;
+	smallParts: boolean;
+	width: number | null;
+	hardcover: boolean;
+	address: string;
+	service: string;
+	device: string;
+	minutes: number | null;
+	notes: string;
+	liked: '' | 'good' | 'all right' | 'not used';
+};
+
+const resourceForm = Joi.object<ResourceForm>({
+	title: title('it a title'),
+	authors: words(300),
+	kind: Joi.string()
+		.valid(...RESOURCE_KINDS)
+		.required(),
+	isbn: words(40),
+	publisher: words(200),
+	year: wholeOrNothing('the year', 3000),
+	language: words(60),
+	pages: wholeOrNothing('the pages', 20_000),
+	about: words(2000),
+	topics: words(500),
+	fromAge: wholeOrNothing('the age', 99),
+	toAge: wholeOrNothing('the age', 99),
+	grade: Joi.number().min(0).max(12).empty('').allow(null).default(null).messages({
+		'number.base': 'Please give the reading level as a school grade, like 3 or 3.5',
+		'number.max': 'Grades go from 0 to 12',
+		'number.min': 'Grades go from 0 to 12'
+	}),
+	content: words(300),
+	charter: flag,
+	owned: flag,
+	copies: Joi.number().integer().min(1).max(999).empty('').default(1).messages({
+		'number.base': 'Please give the copies as a whole number',
+		'number.min': 'There is at least one copy'
+	}),
+	place: id.empty('').allow(null).default(null),
+	source: id.empty('').allow(null).default(null),
+	condition: words(100),
+	money: money.allow(null).default(null),
+	cameFrom: words(200),
+	rights: Joi.string()
+		.valid(...COPYING_RIGHTS)
+		.default('own family'),
+	playersFrom: wholeOrNothing('the players', 99),
+	playersTo: wholeOrNothing('the players', 99),
+	pieces: wholeOrNothing('the pieces', 100_000),
+	piecesMissing: words(300),
+	smallParts: flag,
+	width: Joi.number().min(0.1).max(2000).empty('').allow(null).default(null).messages({
+		'number.base': 'Please give the thickness in millimeters'
+	}),
+	hardcover: flag,
+	address: words(500),
+	service: words(100),
+	device: words(100),
+	minutes: wholeOrNothing('the minutes', 10_000),
+	notes: words(5000),
+	liked: Joi.string().valid('', 'good', 'all right', 'not used').default('')
+});
+
+function isbnTyped(text: string): string | null {
+	if (!text) return null;
+	const isbn = readIsbn(text);
+	if (!isbn.valid) throw new CoreError(`That ISBN is not right: ${isbn.why}.`, 'isbn');
+	return isbn.isbn13;
+}
+
+const loanForm = Joi.object<{ loan: number }>({ loan: id.required() });
+
+export const actions: Actions = {
+	save: (event) =>
+		act(event, resourceForm, 'Saved', (trx, form) => {
+			if (form.fromAge !== null && form.toAge !== null && form.toAge < form.fromAge)
+				throw new CoreError('The second age must not be below the first.', 'toAge');
+			return updateResource(trx, Number(event.params.id), {
+				title: form.title,
+				authors: form.authors,
+				kind: form.kind,
+				isbn13: isbnTyped(form.isbn),
+				publisher: form.publisher,
+				year: form.year,
+				language: form.language,
+				pages: form.pages,
+				about: form.about,
+				topics: form.topics,
+				from_age: form.fromAge,
+				to_age: form.toAge,
+				grade: form.grade,
+				content: JSON.stringify(
+					form.content
+						.split(',')
+						.map((one) => one.trim().toLowerCase())
+						.filter(Boolean)
+				),
+				charter: form.charter ? 1 : 0,
+				owned: form.owned ? 1 : 0,
+				copies: form.copies,
+				place_id: form.place,
+				supplier_id: form.source,
+				condition: form.condition,
+				cents: form.money === null ? null : Math.round(form.money * 100),
+				came_from: form.cameFrom,
+				rights: form.rights,
+				players_from: form.playersFrom,
+				players_to: form.playersTo,
+				pieces: form.pieces,
+				pieces_missing: form.piecesMissing,
+				small_parts: form.smallParts ? 1 : 0,
+				width_mm: form.width,
+				hardcover: form.hardcover ? 1 : 0,
+				address: form.address,
+				service: form.service,
+				device: form.device,
+				minutes: form.minutes,
+				notes: form.notes,
+				liked: form.liked
+			});
+		}),
+	note: (event) =>
+		act(
+			event,
+			Joi.object<{ note: string }>({
+				note: Joi.string()
+					.trim()
+					.max(300)
+					.required()
+					.messages({ 'string.empty': 'Please type the note first' })
+			}),
+			'Note stuck on',
+			(trx, form) => addNote(trx, Number(event.params.id), form.note)
+		),
+	use: (event) =>
+		act(
+			event,
+			Joi.object<{ lesson: number; text: string }>({
+				lesson: id.required().messages({ 'any.required': 'Please choose a lesson' }),
+				text: words(500)
+			}),
+			(lesson: string) => `Flagged for ${lesson}`,
+			async (trx, form) => {
+				const now = await situation();
+				const run = now.runs.find((one) => one.lessons.some(({ lesson }) => lesson.id === form.lesson));
+				if (!run) throw new CoreError('That lesson is not here any more. Load the page again.');
+				await addUse(trx, run.run.id, {
+					...typedUse(run.participants, form.text),
+					resource_id: Number(event.params.id),
+					lesson_id: form.lesson
+				});
+				return `lesson ${run.lessons.find(({ lesson }) => lesson.id === form.lesson)!.number}`;
+			}
+		),
+	hold: (event) =>
+		act(event, Joi.object<{ source: number }>({ source: id.required() }), 'Hold placed', async (trx, form) =>
+			placeHold(trx, Number(event.params.id), form.source, (await situation()).today)
+		),
+	ready: (event) =>
+		act(event, loanForm, 'On the hold shelf', async (trx, form) =>
+			holdReady(trx, form.loan, (await situation()).today)
+		),
+	fetch: (event) =>
+		act(event, loanForm, 'On loan', async (trx, form) =>
+			fetchLoan(trx, form.loan, (await situation()).today)
+		),
+	renew: (event) =>
+		act(
+			event,
+			loanForm,
+			(due: string) => `Renewed, due ${dayText(due)}`,
+			(trx, form) => renewLoan(trx, form.loan)
+		),
+	back: (event) =>
+		act(event, loanForm, 'Back', async (trx, form) => endLoan(trx, form.loan, (await situation()).today)),
+	lend: (event) =>
+		act(
+			event,
+			Joi.object<{ borrower: string; due: string | null }>({
+				borrower: Joi.string().trim().max(100).required().messages({
+					'string.empty': 'Please say who has it'
+				}),
+				due: optionalDay
+			}),
+			'Lent',
+			async (trx, form) =>
+				lendOut(trx, Number(event.params.id), form.borrower, (await situation()).today, form.due)
+		),
+	remove: async (event) => {
+		const done = await act(event, Joi.object({}), 'Taken out of the library', (trx) =>
+			removeResource(trx, Number(event.params.id))
+		);
+		if ('changed' in done) {
+			sayAfterRedirect(event.cookies, done.changed ?? null);
+			redirect(303, '/home/books');
+		}
+		return done;
+	}
+};

@@ -1,0 +1,14 @@
+import { json, type RequestHandler } from '@sveltejs/kit';
+import { situation, store } from '$lib/server/household.ts';
+import { filterIn } from '$lib/server/schemas/library.ts';
+import { libraryPage } from '$lib/server/services/library.ts';
+
+const MOST = 200;
+
+/** A stretch of the list of books and things, as one scrolls through it. */
+export const GET: RequestHandler = async ({ url }) => {
+	const offset = Math.max(0, Math.trunc(Number(url.searchParams.get('offset')) || 0));
+	const limit = Math.min(MOST, Math.max(1, Math.trunc(Number(url.searchParams.get('limit')) || 60)));
+	const { read } = await store();
+	return json(await libraryPage(read, await situation(), filterIn(url.searchParams), offset, limit));
+};

@@ -1,0 +1,115 @@
+import { redirect } from '@sveltejs/kit';
+import Joi from 'joi';
+import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
+import { CoreError } from '$core/error.ts';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { sayAfterRedirect } from '$lib/server/said.ts';
+import { id } from '$lib/server/schemas/fields.ts';
+import { placeOptions } from '$lib/server/services/stash.ts';
+import { addResource } from '$lib/server/stores/resources.ts';
+import type { Row } from '$lib/server/database/tables.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => ({ places: placeOptions(await situation()) });
+
+const MOST = 500;
+
+type Scanned = {
+	isbn13: string | null;
+	title: string;
+	authors: string;
+	publisher: string;
+	year: number | null;
+	language: string;
+	pages: number | null;
+	kind: Row<'resource'>['kind'];
+	fromAge: number | null;
+	toAge: number | null;
+	grade: number | null;
+	topics: string;
+};
+
+const number = Joi.number().min(0).allow(null).default(null);
+const scanned = Joi.array()
+	.items(
+		Joi.object({
+			isbn13: Joi.string().allow(null).default(null),
+			title: Joi.string().trim().max(500).required().messages({
+				'string.empty': 'Please give every book on the list a title'
+			}),
+			authors: Joi.string().allow('').max(500).default(''),
+			publisher: Joi.string().allow('').max(300).default(''),
+			year: number,
+			language: Joi.string().allow('').max(60).default(''),
+			pages: number,
+			kind: Joi.string()
+				.valid(...RESOURCE_KINDS)
+				.default('book'),
+			fromAge: number,
+			toAge: number,
+			grade: number,
+			topics: Joi.string().allow('').max(300).default('')
+		})
+	)
+	.min(1)
+	.max(MOST)
+	.messages({ 'array.min': 'Scan or type a book first', 'array.max': `Save ${MOST} books at a time` });
+
+function listOf(text: string): Scanned[] {
+	let list: unknown;
+	try {
+		list = JSON.parse(text);
+	} catch {
+		throw new CoreError('The list could not be read. It is still on this page; try again.');
+	}
+	const { error, value } = scanned.validate(list, { stripUnknown: true });
+	if (error) throw new CoreError(`${error.details[0].message.replace(/^"[^"]*"\s*/, '')}.`);
+	return value as Scanned[];
+}
+
+export const actions: Actions = {
+	save: async (event) => {
+		const done = await act(
+			event,
+			Joi.object<{ list: string; place: number | null; owned: boolean }>({
+				list: Joi.string().max(2_000_000).required(),
+				place: id.empty('').allow(null).default(null)
+			}),
+			(count: number) => (count === 1 ? '1 book in the library' : `${count} books in the library`),
+			async (trx, form) => {
+				const list = listOf(form.list);
+				const { today } = await situation();
+				for (const one of list) {
+					const isbn = one.isbn13 === null ? null : readIsbn(one.isbn13);
+					if (isbn && !isbn.valid) throw new CoreError(`“${one.title}”: ${isbn.why}.`);
+					await addResource(
+						trx,
+						{
+							title: one.title,
+							authors: one.authors,
+							kind: one.kind,
+							isbn13: isbn?.isbn13 ?? null,
+							publisher: one.publisher,
+							year: one.year,
+							language: one.language,
+							pages: one.pages,
+							from_age: one.fromAge,
+							to_age: one.toAge,
+							grade: one.grade,
+							topics: one.topics,
+							place_id: form.place
+						},
+						today
+					);
+				}
+				return list.length;
+			}
+		);
+		if ('changed' in done) {
+			sayAfterRedirect(event.cookies, done.changed ?? null);
+			redirect(303, '/home/books');
+		}
+		return done;
+	}
+};
