@@ -7,7 +7,7 @@
 	const TINTS = ['mat', 'ink', 'due', 'good', 'edge'] as const;
 	const tint = $derived(TINTS[seed % TINTS.length]);
 	const isBook = $derived(['book', 'picture book', 'magazine'].includes(kind));
-	const bands = $derived(Array.from({ length: 3 + (seed % 4) }, (_, i) => ((seed >> (i * 3)) % 7) + 2));
+	const bands = $derived(Array.from({ length: 3 + (seed % 4) }, (_, i) => ((seed >>> (i * 3)) % 7) + 2));
 </script>
 
 <div

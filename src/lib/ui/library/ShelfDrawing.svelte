@@ -18,7 +18,9 @@
 	const TALL_MM = 280;
 	const USUAL_MM = 215;
 	const HIGH_MM = 320;
-	const length = $derived(Math.max(shelf.length ?? 0, shelf.taken, 400));
+	/** One scale for all shelves that are not longer. */
+	const SHOWN_MM = 1400;
+	const length = $derived(Math.max(shelf.length ?? 0, shelf.taken, SHOWN_MM));
 	const placed = $derived.by(() => {
 		let x = 0;
 		return shelf.spines.map((spine) => {
@@ -36,7 +38,9 @@
 	<figcaption class="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
 		<span class="font-display font-semibold">{shelf.path}</span>
 		<span class="text-sm {free !== null && free < 0 ? 'font-semibold text-late' : 'text-ink-2'}"
-			>{shelf.spines.length} take {Math.round(shelf.taken)} mm{free === null
+			>{shelf.spines.length}
+			{shelf.spines.length === 1 ? 'takes' : 'take'}
+			{Math.round(shelf.taken)} mm{free === null
 				? ''
 				: free < 0
 					? `; ${-free} mm too many for it`
@@ -71,7 +75,7 @@
 				<title>{spine.title}, {Math.round(spine.width)} mm</title>
 			</a>
 		{/each}
-		<rect x="0" y="0" width={length} height="14" fill="var(--color-ink)" />
+		<rect x="0" y="0" width={shelf.length ?? length} height="14" fill="var(--color-ink)" />
 		{#if shelf.length !== null}
 			<line
 				x1={shelf.length}

@@ -5,6 +5,9 @@ import { act } from '$lib/server/act.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { flagTyped, pagesView } from '$lib/server/services/pages.ts';
+import { resourceNamed, typedUse, usesView } from '$lib/server/services/uses.ts';
+import { addUse, removeUse } from '$lib/server/stores/resources.ts';
+import { store } from '$lib/server/household.ts';
 import * as spines from '$lib/server/stores/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -13,6 +16,7 @@ export const load: PageServerLoad = async ({ params }) => {
 	const frame = readFrame(now.snapshot.household.frame ?? USUAL_FRAME);
 	return {
 		pages: pagesView(now, run, frame.books),
+		uses: usesView(now, run),
 		hasStarts: run.lessons.some(({ lesson }) => lesson.first_page !== null)
 	};
 };
@@ -54,6 +58,29 @@ const asSpine = (form: SpineForm): spines.SpineInput => ({
 const one = { spine: id.required() };
 
 export const actions: Actions = {
+	use: (event) =>
+		act(
+			event,
+			Joi.object<{ title: string; lesson: number; slip: string }>({
+				title: title('the title'),
+				lesson: id.required(),
+				slip: Joi.string().trim().allow('').max(500).default('')
+			}),
+			'Flagged',
+			async (trx, form) => {
+				const { now, run } = await runOf(event.params);
+				const resource = await resourceNamed((await store()).read, now, form.title);
+				await addUse(trx, run.run.id, {
+					...typedUse(run.participants, form.slip),
+					resource_id: resource,
+					lesson_id: form.lesson
+				});
+			}
+		),
+	unuse: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', (trx, form) =>
+			removeUse(trx, Number(event.params.run), form.id)
+		),
 	add: (event) =>
 		act(event, Joi.object<SpineForm>(spineFields), 'Book added', (trx, form) =>
 			spines.addSpine(trx, Number(event.params.run), asSpine(form))

@@ -1,0 +1,21 @@
+<script lang="ts">
+	import { page } from '$app/state';
+
+	let { children } = $props();
+	const LISTS = [
+		{ href: '/lists/walk', label: 'The walk' },
+		{ href: '/lists/library', label: 'Library trips' }
+	];
+</script>
+
+<nav aria-label="Lists" class="no-print flex gap-1 px-2">
+	{#each LISTS as { href, label } (href)}
+		<a
+			{href}
+			aria-current={page.url.pathname === href ? 'page' : undefined}
+			class="flex min-h-11 items-center rounded-t-md border border-b-0 border-rule bg-desk-2 px-4 font-display font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
+			>{label}</a
+		>
+	{/each}
+</nav>
+{@render children()}
