@@ -12,7 +12,10 @@ export class House {
 	readonly folder = mkdtempSync(join(tmpdir(), 'gather-bin-e2e-'));
 	port = 0;
 
-	constructor(private readonly demo: boolean) {}
+	constructor(
+		private readonly demo: boolean,
+		private readonly more: Readonly<Record<string, string>> = {}
+	) {}
 
 	get address(): string {
 		return `http://localhost:${this.port}`;
@@ -26,7 +29,8 @@ export class House {
 				PORT: String(this.port),
 				HOST: '127.0.0.1',
 				GATHER_BIN_DATA: this.folder,
-				...(this.demo ? { GATHER_BIN_DEMO: '1' } : {})
+				...(this.demo ? { GATHER_BIN_DEMO: '1' } : {}),
+				...this.more
 			},
 			stdio: ['ignore', 'pipe', 'inherit']
 		});
@@ -62,17 +66,29 @@ function freePort(): Promise<number> {
 	});
 }
 
-type Fixtures = { demo: boolean; house: House; watched: void };
+/** The stand-in for a catalogue, a process of its own. */
+export async function startCatalogue(): Promise<{ address: string; stop: () => void }> {
+	const child = spawn(process.execPath, ['scripts/catalogue.mjs'], { stdio: ['ignore', 'pipe', 'inherit'] });
+	const address = await new Promise<string>((started) =>
+		child.stdout.once('data', (text: Buffer) => started(/http:\S+/.exec(String(text))![0]))
+	);
+	return { address, stop: () => child.kill() };
+}
+
+type Fixtures = { catalogue: boolean; demo: boolean; house: House; watched: void };
 
 /** Every test gets its own house, and fails when the page errs or asks another host for anything. */
 export const test = base.extend<Fixtures>({
 	demo: [true, { option: true }],
-	house: async ({ demo }, use) => {
-		const house = new House(demo);
+	catalogue: [false, { option: true }],
+	house: async ({ demo, catalogue }, use) => {
+		const books = catalogue ? await startCatalogue() : null;
+		const house = new House(demo, books ? { GATHER_BIN_CATALOGUE: books.address } : {});
 		await house.start();
 		await use(house);
 		await house.stop();
 		house.remove();
+		books?.stop();
 	},
 	baseURL: async ({ house }, use) => use(house.address),
 	watched: [

@@ -5,7 +5,18 @@ import { describe, expect, it } from 'vitest';
 import { solveWith } from '../../lib/solver/highs.ts';
 import { addDays, daysBetween, weekdayOf, type Day, type Weekday } from '../calendar/index.ts';
 import type { Program } from '../choice/index.ts';
-import { readIsbn, trips, type TripLoan, type TripsInput } from './index.ts';
+import {
+	misfit,
+	playersMisfit,
+	readIsbn,
+	readResource,
+	readUse,
+	sameness,
+	spineWidth,
+	trips,
+	type TripLoan,
+	type TripsInput
+} from './index.ts';
 
 describe('ISBN', () => {
 	// ISO 2108 and the ISBN Users' Manual use this number as their example of both forms.
@@ -317,3 +328,136 @@ function bySolver(input: TripsInput, solve: (program: Program) => readonly numbe
 	const values = solve({ worth: [...days.map(() => -1), ...chosen.map(() => 0)], rows: [...rows, ...once] })!;
 	return days.filter((_, i) => Math.round(values[i]) === 1).length;
 }
+
+describe('a line about a book', () => {
+	it('title, author, kind, pages, ages; what is left are places and topics', () => {
+		expect(
+			readResource('Old Roads by Nell Arkwright, picture book, 132 pages, ages 9-13, desk, maps')
+		).toMatchObject({
+			title: 'Old Roads',
+			authors: 'Nell Arkwright',
+			kind: 'picture book',
+			pages: 132,
+			fromAge: 9,
+			toAge: 13,
+			rest: ['desk', 'maps']
+		});
+		expect(readResource('Harvest, board game, 2-4 players, 72 pieces, ages 7 and up')).toMatchObject({
+			kind: 'game',
+			playersFrom: 2,
+			playersTo: 4,
+			pieces: 72,
+			fromAge: 7,
+			toAge: null
+		});
+		expect(readResource('Harbor view, https://example.org/cam, 20 min')).toMatchObject({
+			kind: 'link',
+			minutes: 20
+		});
+		expect(readResource('978-0-306-40615-7')).toMatchObject({ title: '', isbn13: '9780306406157' });
+		expect(() => readResource('ISBN 978-0-306-40615-3')).toThrow('check digit is 3 but should be 7');
+		expect(() => readResource(' , ')).toThrow('type a title');
+	});
+
+	it.each([
+		[
+			'read aloud 12–18, 15 min: why maps lie',
+			'read aloud',
+			{ from: 12, to: 18 },
+			[],
+			15,
+			null,
+			'why maps lie'
+		],
+		[
+			'read alone Odile 20–34, 20 min, preview 15 min',
+			'read alone',
+			{ from: 20, to: 34 },
+			['Odile'],
+			20,
+			15,
+			''
+		],
+		['one activity, Tamsin', 'one activity', null, ['Tamsin'], null, null, ''],
+		['listen or watch 25 min', 'listen or watch', null, [], 25, null, ''],
+		[
+			'wrong in the book 8: the north arrow',
+			'wrong in the book',
+			{ from: 8, to: 8 },
+			[],
+			null,
+			null,
+			'the north arrow'
+		]
+	] as const)('the slip “%s”', (text, role, pages, who, minutes, previewMinutes, note) => {
+		expect(readUse(text, ['Odile', 'Perrin', 'Tamsin'])).toEqual({
+			role,
+			pages,
+			who,
+			minutes,
+			previewMinutes,
+			note
+		});
+	});
+});
+
+describe('the same thing twice', () => {
+	const work = (title: string, authors = '', isbn13: string | null = null) => ({ title, authors, isbn13 });
+	it('by ISBN, by title and author, by a letter or two; volumes are not the same', () => {
+		expect(sameness(work('A', '', '9780306406157'), work('B', '', '9780306406157'))).toBe('same ISBN');
+		expect(
+			sameness(work('The Old Roads: A Journey', 'Nell Arkwright'), work('Old Roads', 'Arkwright, Nell'))
+		).toBe('another edition');
+		expect(
+			sameness(work('The Old Roads: A Journey', 'Nell Arkwright'), work('Old Roads', 'N. Arkwright'))
+		).toBe('another edition');
+		expect(sameness(work('The Mill on the Marsh'), work('The Mill on the Mrash'))).toBe(
+			'nearly the same title'
+		);
+		expect(sameness(work('Rivers of the World 1'), work('Rivers of the World 2'))).toBeNull();
+		expect(sameness(work('Storm'), work('Stork'))).toBeNull();
+	});
+});
+
+describe('for whom, and how thick', () => {
+	const book = {
+		kind: 'book' as const,
+		fromAge: 8,
+		toAge: 12,
+		grade: 5,
+		language: 'English',
+		smallParts: false,
+		playersFrom: null,
+		playersTo: null
+	};
+	const reader = (age: number, grade: number) => ({
+		name: 'Perrin',
+		age,
+		reads: [{ language: 'English', grade }]
+	});
+	it('ages count for every role, the reading level for reading alone', () => {
+		expect(misfit(book, reader(7, 2), 'read aloud')).toBe('for age 8 and up, Perrin is 7');
+		expect(misfit(book, reader(13, 8), 'read aloud')).toBe('up to age 12, Perrin is 13');
+		expect(misfit(book, reader(9, 2), 'read aloud')).toBeNull();
+		expect(misfit(book, reader(9, 2), 'read alone')).toContain('reads like grade 5');
+		expect(misfit(book, reader(9, 4), 'read alone')).toBeNull();
+		expect(misfit({ ...book, language: 'Spanish' }, reader(9, 9), 'read alone')).toBe(
+			'Perrin does not read Spanish'
+		);
+	});
+
+	// 16 CFR 1501: small parts are not for children under three.
+	it('small parts are not for a child under three', () => {
+		const kit = { ...book, fromAge: null, smallParts: true };
+		expect(misfit(kit, reader(2, 0), 'one activity')).toContain('under three');
+		expect(misfit(kit, reader(3, 0), 'one activity')).toBeNull();
+	});
+
+	it('players, and the spine from its pages unless it was measured', () => {
+		expect(playersMisfit({ ...book, playersFrom: 2, playersTo: 4 }, 5)).toContain('4 at the most');
+		expect(playersMisfit({ ...book, playersFrom: 2, playersTo: 4 }, 3)).toBeNull();
+		// 500 sheets of copy paper, a ream, are about 49 mm thick (common practice: two inches).
+		expect(spineWidth({ widthMm: null, pages: 1000, hardcover: false })).toBeCloseTo(49.1, 1);
+		expect(spineWidth({ widthMm: 12, pages: 1000, hardcover: true })).toBe(12);
+	});
+});

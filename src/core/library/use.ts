@@ -17,6 +17,7 @@ export type TypedUse = {
 const PREVIEW = /\b(?:preview|parent (?:reads|looks) first)\b,?\s*(?:(\d{1,3})\s*min(?:ute)?s?)?/i;
 /** Common practice, no source: how long it takes to look through something first. */
 const USUAL_PREVIEW_MINUTES = 20;
+const MINUTES = /\b(\d{1,3})\s*min(?:ute)?s?\b/i;
 const ROLE = new RegExp(`\\b(?:${RESOURCE_ROLES.join('|')})\\b`, 'i');
 const SAID: readonly (readonly [RegExp, ResourceRole])[] = [
 	[/\b(?:watch|listen(?: to)?|play it)\b/i, 'listen or watch'],
@@ -37,7 +38,8 @@ export function readUse(text: string, names: readonly string[]): TypedUse {
 	const role =
 		(ROLE.exec(rest)?.[0].toLowerCase() as ResourceRole | undefined) ??
 		SAID.find(([pattern]) => pattern.test(rest))?.[1];
-	const words = role ? rest.replace(new RegExp(role, 'i'), ' ') : rest;
+	const minutes = MINUTES.exec(rest);
+	const words = (role ? rest.replace(new RegExp(role, 'i'), ' ') : rest).replace(MINUTES, ' ');
 	const flag = readFlag(`${withoutSaid(words)}${colon < 0 ? '' : text.slice(colon)}`, names);
 	// Pages may stand after the names, where a flag has them first.
 	const pages = flag.pages ?? readFlag(words.replace(/^\D*/, ''), []).pages;
@@ -46,7 +48,7 @@ export function readUse(text: string, names: readonly string[]): TypedUse {
 		role: role ?? flag.way,
 		pages,
 		who: namesIn(rest, names),
-		minutes: flag.minutes,
+		minutes: minutes ? Number(minutes[1]) : null,
 		previewMinutes: preview ? Number(preview[1] ?? USUAL_PREVIEW_MINUTES) : null,
 		note: said
 	};

@@ -33,7 +33,7 @@ const STANDING = new Set([
 const BOX_MM: Readonly<Record<string, number>> = { game: 50, puzzle: 45, 'card set': 22, disc: 10 };
 const SHOWN_SPINES = 400;
 
-/** The places where books stand, in walking order. */
+/** The places where books stand, the fullest first. */
 export function shelvesOf({ snapshot }: Situation): Shelf[] {
 	const order = walkingOrder(snapshot.places);
 	const byPlace = groupBy(
@@ -41,7 +41,6 @@ export function shelvesOf({ snapshot }: Situation): Shelf[] {
 		(one) => one.place_id!
 	);
 	return [...byPlace]
-		.sort(([a], [b]) => (order.get(a) ?? 0) - (order.get(b) ?? 0))
 		.map(([place, own]) => {
 			const spines = own.map((one) => ({
 				id: one.id,
@@ -59,5 +58,6 @@ export function shelvesOf({ snapshot }: Situation): Shelf[] {
 				taken: spines.reduce((sum, one) => sum + one.width, 0),
 				spines: spines.slice(0, SHOWN_SPINES)
 			};
-		});
+		})
+		.sort((a, b) => b.taken - a.taken || (order.get(a.place) ?? 0) - (order.get(b.place) ?? 0));
 }

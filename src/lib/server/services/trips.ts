@@ -166,7 +166,7 @@ function planFor(
 			why:
 				way === 'bring'
 					? loan?.due_on && loan.state === 'on loan'
-						? `due ${dayText(loan.due_on)}`
+						? `due ${dayText(loan.due_on)}${uses.some((one) => one.step?.kind === 'renew') ? ', to be renewed before' : ''}`
 						: lessons.length
 							? `after ${lessons.at(-1)}`
 							: 'done with'

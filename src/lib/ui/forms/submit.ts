@@ -27,6 +27,7 @@ export function saves({ done, shown, reset = false }: Options = {}): SubmitFunct
 	return ({ formData }) => {
 		formData.set('operation', newId());
 		return async ({ result, update }) => {
+			if (result.type === 'redirect') await done?.();
 			if (result.type === 'success') {
 				await done?.();
 				const changed = (result.data as { changed?: string | null } | undefined)?.changed;

@@ -21,11 +21,12 @@
 </script>
 
 <!-- To scale: a day is as wide everywhere. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (a scrolling region has to be reached by keyboard) -->
 <div
 	class="overflow-x-auto rounded-[3px] bg-mat p-3"
 	role="region"
-	aria-label="Loans against lessons"
-	tabindex="-1"
+	aria-label="Timeline of loans"
+	tabindex="0"
 >
 	<svg
 		viewBox="0 0 {LABEL + days * DAY + 8} {HEAD + bars.length * ROW + 8}"

@@ -17,10 +17,11 @@
 	/** Heights that books usually have; common practice, no source. */
 	const TALL_MM = 280;
 	const USUAL_MM = 215;
-	const HIGH_MM = 320;
-	/** One scale for all shelves that are not longer. */
-	const SHOWN_MM = 1400;
-	const length = $derived(Math.max(shelf.length ?? 0, shelf.taken, SHOWN_MM));
+	const HIGH_MM = 290;
+	/** One scale for all shelves, and the least that is drawn of one. */
+	const PIXELS_A_MM = 1.2;
+	const LEAST_MM = 160;
+	const length = $derived(Math.max(shelf.length ?? shelf.taken + 15, shelf.taken, LEAST_MM));
 	const placed = $derived.by(() => {
 		let x = 0;
 		return shelf.spines.map((spine) => {
@@ -34,8 +35,8 @@
 	const LETTERS_MM = 9;
 </script>
 
-<figure class="mb-6">
-	<figcaption class="mb-1 flex flex-wrap items-baseline justify-between gap-x-4">
+<figure class="max-w-full" style="width: {length * PIXELS_A_MM}px">
+	<figcaption class="mb-1 flex flex-col">
 		<span class="font-display font-semibold">{shelf.path}</span>
 		<span class="text-sm {free !== null && free < 0 ? 'font-semibold text-late' : 'text-ink-2'}"
 			>{shelf.spines.length}
@@ -50,7 +51,7 @@
 	<svg
 		viewBox="0 -{HIGH_MM} {length} {HIGH_MM + 14}"
 		class="block w-full rounded-[3px] bg-mat"
-		role="img"
+		role="group"
 		aria-label="{shelf.path}, to scale: {shelf.spines.length} spines, {Math.round(shelf.taken)} mm"
 	>
 		{#each placed as spine (spine.id)}

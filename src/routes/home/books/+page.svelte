@@ -156,9 +156,11 @@
 		{data.first.total === 1 ? '1 thing' : `${data.first.total.toLocaleString('en-US')} things`}
 	</p>
 	{#if data.view === 'shelf'}
-		{#each data.shelves as shelf (shelf.place)}<ShelfDrawing {shelf} />{:else}<p class="text-ink-2">
-				No book has a place yet. Say where they stand, and their shelves are drawn here.
-			</p>{/each}
+		<div class="flex flex-wrap items-end gap-x-6 gap-y-8">
+			{#each data.shelves as shelf (shelf.place)}<ShelfDrawing {shelf} />{:else}<p class="text-ink-2">
+					No book has a place yet. Say where they stand, and their shelves are drawn here.
+				</p>{/each}
+		</div>
 	{:else if data.first.total === 0}
 		<p class="border-y border-rule py-6 text-ink-2">
 			Nothing of that kind. Try fewer words, or add it above.

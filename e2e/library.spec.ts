@@ -1,0 +1,211 @@
+import bwipjs from 'bwip-js/node';
+import { expect, expectAccessible, open, test } from './house.ts';
+
+/** A number of the catalogue's stand-in, by its place there, with its check digit. */
+function isbn(index: number): string {
+	const body = `97999${String(5000 + index).padStart(7, '0')}`;
+	const sum = [...body].reduce((all, digit, i) => all + Number(digit) * (i % 2 ? 3 : 1), 0);
+	return body + ((10 - (sum % 10)) % 10);
+}
+
+test('a book is noted in one line, found in spite of a typing error, changed, and undone @phone', async ({
+	page
+}) => {
+	await open(page, '/home/books');
+	await expect(page.getByText('105 things are ours')).toBeVisible();
+	await expectAccessible(page);
+	await page
+		.getByLabel('A book or thing, as you would note it')
+		.fill('Hedgerow Almanac by Ines Tolland, picture book, ages 4-8, 44 pages, desk, plants');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Hedgerow Almanac' })).toBeVisible();
+	await expect(page.getByText('School room › desk; no lesson uses it yet.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByLabel('One more').fill('20 min aloud');
+	await page.getByRole('button', { name: 'Stick it on' }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: '20 min aloud' })).toBeVisible();
+	await page.getByRole('button', { name: 'Change' }).click();
+	await page.getByLabel('To age').fill('3');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('The second age must not be below the first.').first()).toBeVisible();
+	await page.getByLabel('To age').fill('9');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('ages 4 to 9')).toBeVisible();
+
+	await open(page, '/home/books');
+	await page.getByLabel('Look for a title, a name, a topic, a note').fill('hegderow');
+	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+	await expect(page.getByRole('link', { name: /Hedgerow Almanac/ })).toBeVisible();
+});
+
+test.describe('with a catalogue', () => {
+	test.use({ catalogue: true });
+
+	test('a shelf session with the hand scanner: found, failing, unknown, twice; then one place for all', async ({
+		page
+	}) => {
+		await open(page, '/home/books/scan');
+		await expectAccessible(page);
+		const scan = async (code: string) => {
+			await page.keyboard.type(code);
+			await page.keyboard.press('Enter');
+		};
+		await scan(isbn(0));
+		const found = page.getByRole('listitem').filter({ hasText: 'The River at the End of the Lane' });
+		await expect(found).toContainText('found in the catalogue');
+		await scan(isbn(22)); // fails once, and is found on the second try
+		await expect(page.getByText('Lantern Weather')).toBeVisible();
+		await scan(isbn(40)); // always fails
+		await expect(page.getByText('the catalogue does not answer')).toBeVisible();
+		await scan(isbn(900)); // not there
+		await expect(page.getByText('not in the catalogue: type the title')).toBeVisible();
+		await scan(isbn(0));
+		await expect(page.getByText('is on the list already')).toBeVisible();
+		await scan('9799900050001');
+		await expect(page.getByText(/check digit is .* It was left out/)).toBeVisible();
+		await page
+			.getByLabel(/^Title of/)
+			.first()
+			.fill('The Unknown Book');
+		await expectAccessible(page);
+
+		await page.reload();
+		await expect(found).toBeVisible();
+		await expect(page.getByLabel(/^Title of/).first()).toHaveValue('The Unknown Book');
+		await page.getByLabel('They all stand in').selectOption({ label: 'School room › window shelf' });
+		await page.getByRole('button', { name: 'Save these 4 books' }).click();
+		await expect(page).toHaveURL(/home\/books$/);
+		await expect(page.getByText('4 books in the library')).toBeVisible();
+		await page.getByLabel('Look for a title, a name, a topic, a note').fill('lantern weath');
+		await expect(page.getByRole('link', { name: /Lantern Weather/ })).toContainText('window shelf');
+
+		await open(page, '/home/books/scan');
+		await scan(isbn(0));
+		await expect(page.getByText('Here already:')).toBeVisible();
+		await expect(page.getByRole('button', { name: /^Save/ })).toBeDisabled();
+	});
+
+	test('a photo with two bar codes reads both', async ({ page }) => {
+		await open(page, '/home/books/scan');
+		const picture = await bwipjs.toBuffer({
+			bcid: 'ean13',
+			text: isbn(3),
+			scale: 3,
+			height: 18,
+			includetext: true,
+			paddingwidth: 12,
+			paddingheight: 12,
+			backgroundcolor: 'FFFFFF'
+		});
+		const second = await bwipjs.toBuffer({
+			bcid: 'ean13',
+			text: isbn(4),
+			scale: 3,
+			height: 18,
+			paddingwidth: 12,
+			paddingheight: 12,
+			rotate: 'L',
+			backgroundcolor: 'FFFFFF'
+		});
+		// Side by side in one picture, as a photo of two backs shows them.
+		const both = await page.evaluate(
+			async (sources) => {
+				const images = await Promise.all(
+					sources.map(async (source) =>
+						createImageBitmap(new Blob([Uint8Array.from(atob(source), (sign) => sign.charCodeAt(0))]))
+					)
+				);
+				const canvas = document.createElement('canvas');
+				canvas.width = images.reduce((sum, one) => sum + one.width, 60);
+				canvas.height = Math.max(...images.map((one) => one.height));
+				const drawn = canvas.getContext('2d')!;
+				drawn.fillStyle = 'white';
+				drawn.fillRect(0, 0, canvas.width, canvas.height);
+				drawn.drawImage(images[0], 0, 0);
+				drawn.drawImage(images[1], images[0].width + 60, 0);
+				return canvas.toDataURL('image/png').split(',')[1];
+			},
+			[picture.toString('base64'), second.toString('base64')]
+		);
+		await page
+			.locator('input[type=file]')
+			.setInputFiles({ name: 'backs.png', mimeType: 'image/png', buffer: Buffer.from(both, 'base64') });
+		await expect(page.getByText('How the River Works')).toBeVisible();
+		await expect(page.getByText('My River and Yours')).toBeVisible();
+		await page
+			.locator('input[type=file]')
+			.setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+		await expect(page.getByText('No bar code can be read in no.png.')).toBeVisible();
+	});
+});
+
+test('without a catalogue entry goes on: the number is kept, the title typed', async ({ page }) => {
+	await open(page, '/home/books/scan');
+	await page
+		.getByLabel('An ISBN or a title; many at once with commas')
+		.fill(`${isbn(5)}, Pebbles of the Shore`);
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('the catalogue does not answer')).toBeVisible();
+	await expect(page.getByText('Pebbles of the Shore')).toBeVisible();
+	await page.getByRole('button', { name: 'Save these 2 books' }).click();
+	await expect(page.getByText('2 books in the library')).toBeVisible();
+});
+
+test('a hold from wanted to back; the board and the trips know each step', async ({ page }) => {
+	await open(page, '/units/1');
+	await page.getByRole('button', { name: 'Placed: Place the hold on Shadows and Stars' }).click();
+	await expect(page.getByText('Shadows and Stars: hold placed')).toBeVisible();
+	await page.getByRole('button', { name: /^Books of lesson 9/ }).click();
+	await expect(page.getByRole('dialog').getByText(/on hold, expected/)).toBeVisible();
+	await page.keyboard.press('Escape');
+
+	await open(page, '/home/books');
+	await page.getByLabel('Look for a title, a name, a topic, a note').fill('shadows');
+	await page.getByRole('link', { name: /Shadows and Stars/ }).click();
+	await expect(page.getByText('Fernhill Library: hold placed, placed Fri, Jan 22')).toBeVisible();
+	for (const [button, then] of [
+		['It is ready', 'Fernhill Library: ready'],
+		['Fetched', 'Fernhill Library: on loan, due Fri, Feb 12'],
+		['Renew', 'due Fri, Mar 5, renewed 1×']
+	]) {
+		await page.getByRole('button', { name: button, exact: true }).click();
+		await expect(page.getByRole('listitem').filter({ hasText: then })).toBeVisible();
+	}
+	await page.getByRole('button', { name: 'Renew', exact: true }).click();
+	await expect(page.getByText('Fernhill Library renews once, and that has been done.')).toBeVisible();
+	await page.getByRole('button', { name: 'It is back', exact: true }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'back, back Fri, Jan 22' })).toBeVisible();
+});
+
+test('the trips, with one thumb: fetched, gone back, fewer books left @phone', async ({ page }) => {
+	await open(page, '/lists/library');
+	await expect(page.getByText('Next trip on Wed, Jan 27: fetch 2, bring back 2.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Gone back: The Paper Mountain' }).click();
+	await expect(page.getByText('The Paper Mountain: gone back')).toBeVisible();
+	await expect(page.getByText(/bring back 1\./)).toBeVisible();
+	await page.getByRole('button', { name: 'Got it: Latitude for Breakfast' }).click();
+	await expect(page.getByText('Latitude for Breakfast: on loan')).toBeVisible();
+});
+
+test('a book is flagged for a lesson from the plan; covers and shelves are drawn', async ({ page }) => {
+	await open(page, '/units/1/plan/pages');
+	await page.getByLabel('Title, from the library').fill('Old Roads');
+	await page.getByLabel('For lesson').selectOption({ label: '9 Bearings from sun and shadow' });
+	await page.getByLabel('What for, as on a slip').fill('read alone Perrin 3–9, 10 min');
+	await page.getByRole('button', { name: 'Flag it' }).click();
+	await expect(
+		page
+			.getByText('reads like grade 5, Perrin reads English at 2')
+			.or(page.getByText('for age 9 and up, Perrin is 7'))
+	).toBeVisible();
+	await expectAccessible(page);
+	await page.getByLabel('Title, from the library').fill('globe');
+	await page.getByRole('button', { name: 'Flag it' }).click();
+	await expect(page.getByText(/things go by that/).first()).toBeVisible();
+	for (const view of ['grid', 'shelf']) {
+		await open(page, `/home/books?view=${view}`);
+		await expect(page.getByRole('link', { name: 'A Field Guide to Our Street' })).toBeVisible();
+		await expectAccessible(page);
+	}
+});
