@@ -416,6 +416,7 @@ describe('the same thing twice', () => {
 		);
 		expect(sameness(work('Rivers of the World 1'), work('Rivers of the World 2'))).toBeNull();
 		expect(sameness(work('Storm'), work('Stork'))).toBeNull();
+		expect(sameness(work('Film: the mill'), work('Film: the ice'))).toBeNull();
 	});
 });
 

@@ -5,7 +5,9 @@ export type Sameness = 'same ISBN' | 'another edition' | 'nearly the same title'
 
 /** A title without its subtitle, leading article, accents, case and signs. */
 export function titleKey(title: string): string {
-	return plain(title.split(/\s*[:–—]\s+|\s+\(/)[0])
+	const [main] = title.split(/\s*[:–—]\s+|\s+\(/);
+	// "Film: across the ice": a single word before the colon says what it is, not which one.
+	return plain(/\s/.test(main.trim()) ? main : title)
 		.replace(/^(?:the|a|an)\s+/, '')
 		.replace(/\s+/g, ' ')
 		.trim();

@@ -2,16 +2,28 @@ import { dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { findBest } from '$core/find/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
+import type { Db } from '../database/open.ts';
+import { libraryPage, type LibraryFilter } from './library.ts';
 import type { Situation } from './situation.ts';
 import { placePath } from './words.ts';
 
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };
 
 const SHOWN = 12;
+const ANY_BOOK: LibraryFilter = {
+	words: '',
+	kind: '',
+	topic: '',
+	where: '',
+	child: null,
+	content: '',
+	use: '',
+	place: null
+};
 const indexes = new WeakMap<Situation, Found[]>();
 
 /** Anything by name, with where it is; and acts, such as "add flour". */
-export function findAnything(situation: Situation, typed: string): Found[] {
+export async function findAnything(read: Db, situation: Situation, typed: string): Promise<Found[]> {
 	const adding = /^add\s+(.+)$/i.exec(typed.trim());
 	if (adding) {
 		return [
@@ -24,7 +36,16 @@ export function findAnything(situation: Situation, typed: string): Found[] {
 	}
 	let index = indexes.get(situation);
 	if (!index) indexes.set(situation, (index = indexOf(situation)));
-	return findBest(index, typed, SHOWN);
+	const books = await libraryPage(read, situation, { ...ANY_BOOK, words: typed }, 0, SHOWN);
+	const shelf = books.rows.map((row) => ({
+		name: row.title,
+		detail: [row.kind, row.where].join(', '),
+		href: `/home/books/${row.id}`
+	}));
+	// A book that is sought by a word of its topics stands behind what has the word in its name.
+	const found = findBest([...index, ...shelf], typed, SHOWN);
+	const named = new Set(found);
+	return [...found, ...shelf.filter((one) => !named.has(one))].slice(0, SHOWN);
 }
 
 function indexOf(situation: Situation): Found[] {
@@ -32,6 +53,9 @@ function indexOf(situation: Situation): Found[] {
 	const pages: Found[] = [
 		{ name: 'Next', detail: 'what to do, by date', href: '/' },
 		{ name: 'Walk through the house', detail: 'Lists', href: '/lists/walk?span=all' },
+		{ name: 'Library trips', detail: 'Lists', href: '/lists/library' },
+		{ name: 'Books and things', detail: 'At home', href: '/home/books' },
+		{ name: 'Scan a shelf', detail: 'At home', href: '/home/books/scan' },
 		{ name: 'Count again', detail: 'At home', href: '/home/count' },
 		{ name: 'Places', detail: 'At home', href: '/home/places' },
 		{ name: 'Files in and out', detail: 'CSV', href: '/home/files' },

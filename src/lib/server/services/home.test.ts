@@ -91,16 +91,21 @@ describe('the stash', () => {
 
 describe('find', () => {
 	it('finds things with their place, lessons with their day, units and pages', async () => {
-		const now = await situationOf(await openTestStore());
-		const first = (typed: string) => findAnything(now, typed)[0];
-		expect(first('glas bowl')).toMatchObject({ name: 'glass bowl', detail: '1, Kitchen › cupboard' });
-		expect(first('needle knows north')).toMatchObject({
+		const store = await openTestStore();
+		const now = await situationOf(store);
+		const first = async (typed: string) => (await findAnything(store.read, now, typed))[0];
+		expect(await first('glas bowl')).toMatchObject({ name: 'glass bowl', detail: '1, Kitchen › cupboard' });
+		expect(await first('needle knows north')).toMatchObject({
 			detail: 'lesson 8 of Maps and Wayfinding, Tue, Feb 2',
 			href: '/units/1'
 		});
-		expect(first('kites')).toMatchObject({ name: 'Kites and Wind' });
-		expect(first('bar magnet').detail).toBe('none at home');
-		expect(findAnything(now, 'add flour 2 kg')[0].href).toBe('/home/supplies?add=flour+2+kg');
+		expect(await first('kites and wind')).toMatchObject({ name: 'Kites and Wind' });
+		expect((await first('bar magnet')).detail).toBe('none at home');
+		expect(await first('shadow stars')).toMatchObject({
+			name: 'Shadows and Stars',
+			detail: 'book, at Fernhill Library'
+		});
+		expect((await first('add flour 2 kg')).href).toBe('/home/supplies?add=flour+2+kg');
 	});
 });
 

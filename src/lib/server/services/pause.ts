@@ -2,6 +2,7 @@ import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addBlocked } from '../stores/units.ts';
+import { listText } from './words.ts';
 import { computeSituation, type RunSituation, type Situation } from './situation.ts';
 
 /** Days that a sick week lasts, today included. */
@@ -67,6 +68,9 @@ function movedText(
 	const late = (one: Situation, run: RunSituation) =>
 		one.needs.filter((need) => need.run === run && need.verdict === 'late').length;
 	const morelate = late(paused, after) - late(situation, before);
+	const unreached = booksInDanger(paused, after).filter(
+		(title) => !booksInDanger(situation, before).includes(title)
+	);
 	const lost = (after.calendar?.shortBy ?? 0) - (before.calendar?.shortBy ?? 0);
 	const { spare, finish } = after.calendar!;
 	const parts = [
@@ -75,9 +79,22 @@ function movedText(
 			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}, the last to ${finish ? dayText(finish) : 'no day'}`,
 		spare === null ? '' : spare === 1 ? '1 day stays spare' : `${spare} days stay spare`,
 		lost > 0 ? `${lost} do not fit any more` : '',
-		morelate > 0 ? `${morelate} more things become late` : ''
+		morelate > 0 ? `${morelate} more things become late` : '',
+		unreached.length
+			? `${listText(unreached.slice(0, SHOWN_LOANS))} ${unreached.length > SHOWN_LOANS ? 'and others ' : ''}would not be there in time`
+			: ''
 	];
 	return parts.filter(Boolean).join('; ');
+}
+
+const SHOWN_LOANS = 3;
+
+/** Titles of borrowed books that are late, or due before their lesson. */
+function booksInDanger(situation: Situation, run: RunSituation): string[] {
+	const titles = situation.whole
+		.filter((one) => one.run === run && one.book !== null && ['late', 'at risk'].includes(one.verdict))
+		.map((one) => one.title);
+	return [...new Set(titles)];
 }
 
 const REASON = 'sick week';

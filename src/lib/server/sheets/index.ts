@@ -7,6 +7,7 @@ import { CoreError } from '$core/error.ts';
 import type { Situation } from '../services/situation.ts';
 import { columnsOf } from './columns.ts';
 import { readCsv, writeCsv, type Sheet } from './csv.ts';
+import { LIBRARY } from './library.ts';
 import { LIST } from './list.ts';
 import { PLAN } from './plan-sheet.ts';
 import { PLACES } from './places.ts';
@@ -16,7 +17,7 @@ import { SUPPLIES } from './supplies.ts';
 export type { ImportPlan, PlannedRow } from './plan.ts';
 export { decodeText, MOST_BYTES } from './decode.ts';
 
-export const SHEET_KINDS = [SUPPLIES, PLACES, LIST, PLAN] as unknown as readonly SheetKind[];
+export const SHEET_KINDS = [SUPPLIES, PLACES, LIBRARY, LIST, PLAN] as unknown as readonly SheetKind[];
 
 /** What a file is by its columns: the kind whose needed columns it has; of several the one it fits best. */
 export function kindOf(sheet: Sheet): SheetKind {

@@ -22,7 +22,7 @@ export type ImportPlan = {
 
 /** A kind of file that goes out and comes in again. */
 export type SheetKind<Key extends string = string> = {
-	readonly id: 'supplies' | 'places' | 'list' | 'plan';
+	readonly id: 'supplies' | 'places' | 'books' | 'list' | 'plan';
 	/** "supplies at home" */
 	readonly name: string;
 	readonly columns: readonly Column<Key>[];

@@ -116,7 +116,7 @@ describe('what a file is', () => {
 });
 
 describe('bringing in', () => {
-	it.each(['supplies', 'places', 'list'] as const)(
+	it.each(['supplies', 'places', 'books', 'list'] as const)(
 		'%s, taken out and brought in again, changes nothing',
 		async (id) => {
 			const store = await openTestStore();
@@ -131,25 +131,32 @@ describe('bringing in', () => {
 		}
 	);
 
-	it.each(['supplies', 'places', 'list'] as const)('%s reads back equal in an empty house', async (id) => {
-		const demo = await openTestStore();
-		const text = exportSheet(await situationOf(demo), id, 1);
-		const other = await openTestStore();
-		await other.write.deleteFrom('need_state').execute();
-		await other.write.deleteFrom('supply_line').execute();
-		await other.write.deleteFrom('lot_event').execute();
-		await other.write.deleteFrom('lot').execute();
-		if (id === 'places') {
-			await other.write.updateTable('run').set({ collecting_place_id: null }).execute();
-			// All at once: a place and what is in it refer to each other.
-			await sql`pragma foreign_keys = off`.execute(other.write);
-			await other.write.deleteFrom('place').execute();
-			await sql`pragma foreign_keys = on`.execute(other.write);
+	it.each(['supplies', 'places', 'books', 'list'] as const)(
+		'%s reads back equal in an empty house',
+		async (id) => {
+			const demo = await openTestStore();
+			const text = exportSheet(await situationOf(demo), id, 1);
+			const other = await openTestStore();
+			await other.write.deleteFrom('need_state').execute();
+			await other.write.deleteFrom('resource_use').execute();
+			await other.write.deleteFrom('loan').execute();
+			await other.write.updateTable('spine').set({ resource_id: null }).execute();
+			await other.write.deleteFrom('resource').execute();
+			await other.write.deleteFrom('supply_line').execute();
+			await other.write.deleteFrom('lot_event').execute();
+			await other.write.deleteFrom('lot').execute();
+			if (id === 'places') {
+				await other.write.updateTable('run').set({ collecting_place_id: null }).execute();
+				// All at once: a place and what is in it refer to each other.
+				await sql`pragma foreign_keys = off`.execute(other.write);
+				await other.write.deleteFrom('place').execute();
+				await sql`pragma foreign_keys = on`.execute(other.write);
+			}
+			const { plan } = planImport(await situationOf(other), text, 1);
+			await change(other.write, doer(), 'import', plan.apply);
+			expect(exportSheet(await situationOf(other), id, 1)).toBe(text);
 		}
-		const { plan } = planImport(await situationOf(other), text, 1);
-		await change(other.write, doer(), 'import', plan.apply);
-		expect(exportSheet(await situationOf(other), id, 1)).toBe(text);
-	});
+	);
 
 	it('bad rows are left out with a sentence each, the good ones come in, and undo takes them back', async () => {
 		const store = await openTestStore();

@@ -10,6 +10,7 @@ export const load: PageServerLoad = async () => {
 	return {
 		lots: snapshot.lots.length,
 		places: snapshot.places.length,
+		resources: snapshot.resources.length,
 		units: runs.map(({ run, unit, lessons }) => ({ id: run.id, name: unit.name, lessons: lessons.length }))
 	};
 };

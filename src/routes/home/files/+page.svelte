@@ -52,6 +52,12 @@
 					>Save as CSV</Button
 				>
 			</li>
+			<li class="flex items-center justify-between gap-3 py-1.5">
+				<span>Books and things, {data.resources}</span>
+				<Button size="small" href="/take-out/books.csv" download aria-label="Save books and things as CSV"
+					>Save as CSV</Button
+				>
+			</li>
 			{#each data.units as unit (unit.id)}
 				<li class="flex items-center justify-between gap-3 py-1.5">
 					<span>Supply list of {unit.name}</span>
@@ -67,6 +73,9 @@
 	</section>
 	<section aria-labelledby="columns" class="mt-6 text-ink-2">
 		<h3 id="columns" class="text-lg text-ink">Columns that are understood</h3>
+		<p class="mt-1">
+			<strong>Books and things:</strong> title, by, kind, ISBN, pages, topics, from age, to age, place, ours, notes.
+		</p>
 		<p class="mt-1"><strong>Supplies at home:</strong> thing, amount, unit, place, good until, opened.</p>
 		<p><strong>Places:</strong> place (as “Kitchen › pantry”), kind, inner measures, above floor.</p>
 		<p>

@@ -8,7 +8,7 @@ import { change } from '$lib/server/stores/changes.ts';
 import { draftById } from '$lib/server/stores/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-const AFTER = { supplies: '/home/supplies', places: '/home/places' } as const;
+const AFTER = { supplies: '/home/supplies', places: '/home/places', books: '/home/books' } as const;
 
 async function draftOf(params: { draft: string }) {
 	const draft = await draftById((await store()).read, Number(params.draft));
