@@ -209,3 +209,20 @@ test('a book is flagged for a lesson from the plan; covers and shelves are drawn
 		await expectAccessible(page);
 	}
 });
+
+test('a unit is started from a pile, with its spine; a library says how it lends', async ({ page }) => {
+	await open(page, '/home/books/topics');
+	await expect(page.getByRole('row', { name: /^weather / })).toContainText('How to Read the Sky');
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Start a unit on insects' }).click();
+	await expect(page.getByRole('heading', { name: 'Insects' })).toBeVisible();
+	await page.getByRole('link', { name: 'Books and pages' }).click();
+	await expect(page.getByRole('heading', { name: /Beetles by Lamplight/ })).toBeVisible();
+
+	await open(page, '/house');
+	await page.getByRole('button', { name: 'Fernhill Library' }).click();
+	await expect(page.getByLabel('A hold is kept, days')).toHaveValue('7');
+	await page.getByLabel('Renewals').fill('2');
+	await page.getByRole('button', { name: 'Save', exact: true }).last().click();
+	await expect(page.getByText('Shop saved')).toBeVisible();
+});

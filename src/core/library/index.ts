@@ -15,6 +15,7 @@ export {
 	type ResourceRole,
 	type TypedResource
 } from './resource.ts';
+export { reportPile, type PileReport, type PileThing } from './pile.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
 export { readUse, type TypedUse } from './use.ts';
 export { spineWidth } from './shelf.ts';

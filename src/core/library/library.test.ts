@@ -11,6 +11,7 @@ import {
 	readIsbn,
 	readResource,
 	readUse,
+	reportPile,
 	sameness,
 	spineWidth,
 	trips,
@@ -460,5 +461,37 @@ describe('for whom, and how thick', () => {
 		// 500 sheets of copy paper, a ream, are about 49 mm thick (common practice: two inches).
 		expect(spineWidth({ widthMm: null, pages: 1000, hardcover: false })).toBeCloseTo(49.1, 1);
 		expect(spineWidth({ widthMm: 12, pages: 1000, hardcover: true })).toBe(12);
+	});
+});
+
+describe('a pile that carries a unit', () => {
+	const thing = (id: string, kind: 'book' | 'picture book' | 'game', pages: number | null, fromAge = 3) => ({
+		id,
+		kind,
+		pages,
+		fromAge,
+		toAge: null,
+		grade: null,
+		language: '',
+		smallParts: false,
+		playersFrom: null,
+		playersTo: null
+	});
+	const children = [
+		{ name: 'Odile', age: 10, reads: [] },
+		{ name: 'Tamsin', age: 2, reads: [] }
+	];
+	it('wants a spine, a read-aloud, something for each child and something to do', () => {
+		expect(reportPile([thing('a', 'picture book', 32)], children)).toEqual({
+			spine: null,
+			lacks: ['a spine', 'something for Tamsin', 'something to do']
+		});
+		const whole = [
+			thing('a', 'book', 120, 8),
+			thing('b', 'book', 180, 8),
+			thing('c', 'picture book', 24, 2),
+			thing('d', 'game', null, 6)
+		];
+		expect(reportPile(whole, children)).toEqual({ spine: 'b', lacks: [] });
 	});
 });

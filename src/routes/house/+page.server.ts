@@ -129,6 +129,9 @@ type SupplierForm = {
 	name: string;
 	kind: Row<'supplier'>['kind'];
 	leadDays: number | null;
+	loanDays: number | null;
+	renewals: number | null;
+	shelfDays: number | null;
 } & WeekdayFlags;
 
 export const actions: Actions = {
@@ -174,6 +177,9 @@ export const actions: Actions = {
 				name: title('the shop a name'),
 				kind: Joi.string().valid('shop', 'order', 'friend', 'library').required(),
 				leadDays: wholeOrNothing('The days', 365),
+				loanDays: wholeOrNothing('The days of a loan', 365),
+				renewals: wholeOrNothing('The renewals', 50),
+				shelfDays: wholeOrNothing('The days a hold is kept', 90),
 				...weekdayFlags
 			}),
 			'Shop saved',
@@ -182,6 +188,9 @@ export const actions: Actions = {
 					name: form.name,
 					kind: form.kind,
 					leadDays: form.leadDays ?? 0,
+					loanDays: form.loanDays ?? undefined,
+					renewals: form.renewals ?? undefined,
+					shelfDays: form.shelfDays ?? undefined,
 					weekdays: chosenWeekdays(form)
 				})
 		),

@@ -23,6 +23,7 @@
 	let kind = $state('child');
 	let supplier = $state<Supplier | 'new' | null>(null);
 	let supplierOpen = $state(false);
+	let sourceKind = $state<string>('shop');
 
 	const kinds = [
 		{ value: 'child', label: 'Child' },
@@ -48,6 +49,7 @@
 	}
 	function openSupplier(one: Supplier | 'new') {
 		supplier = one;
+		sourceKind = one === 'new' ? 'shop' : one.kind;
 		supplierOpen = true;
 	}
 	const kindWord = (one: Supplier) =>
@@ -270,7 +272,7 @@
 			<input type="hidden" name="id" value={one?.id ?? ''} />
 			<div class="grid grid-cols-2 gap-3">
 				<TextField label="Name" name="name" value={one?.name ?? ''} {failure} />
-				<SelectField label="Kind" name="kind" options={supplierKinds} value={one?.kind ?? 'shop'} {failure} />
+				<SelectField label="Kind" name="kind" options={supplierKinds} bind:value={sourceKind} {failure} />
 			</div>
 			<Weekdays legend="Open or at work on" chosen={one?.weekdays ?? [1, 2, 3, 4, 5, 6]} />
 			<TextField
@@ -281,6 +283,31 @@
 				look="!w-28"
 				{failure}
 			/>
+			{#if sourceKind === 'library' || sourceKind === 'friend'}
+				<div class="grid grid-cols-3 gap-3">
+					<TextField
+						label="Days of a loan"
+						name="loanDays"
+						inputmode="numeric"
+						value={one?.loan_days ?? 21}
+						{failure}
+					/>
+					<TextField
+						label="Renewals"
+						name="renewals"
+						inputmode="numeric"
+						value={one?.renewals ?? 1}
+						{failure}
+					/>
+					<TextField
+						label="A hold is kept, days"
+						name="shelfDays"
+						inputmode="numeric"
+						value={one?.shelf_days ?? 7}
+						{failure}
+					/>
+				</div>
+			{/if}
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">Save</Button>
 				{#if one && data.suppliers.length > 1}<Button type="submit" look="quiet" formaction="?/removeSupplier"

@@ -1,4 +1,4 @@
-import { addDays, dayFromToday, dayText, type Day, type Weekday } from '$core/calendar/index.ts';
+import { addDays, dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark } from '$core/library/index.ts';
@@ -11,6 +11,7 @@ import { updateResource } from '../stores/resources.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
 import { remember } from './remember.ts';
 import type { RunSituation, Situation } from './situation.ts';
+import { wayTo } from './ways.ts';
 import type { Step, WholeDraft, WholeNeed } from './whole-needs.ts';
 import { placePath } from './words.ts';
 
@@ -282,22 +283,6 @@ function wantStep(resource: Row<'resource'>, supplier: Row<'supplier'> | null): 
 	if (supplier.kind === 'friend')
 		return { kind: 'ask for', title: `Ask for ${resource.title}`, short: 'ask for', detail: at };
 	return { kind: 'get', title: `Buy ${resource.title}`, short: 'buy', detail: at };
-}
-
-function wayTo(supplier: Row<'supplier'> | null): Way {
-	if (!supplier) return { kind: 'ask', days: 0 };
-	const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
-	if (supplier.kind === 'library')
-		return {
-			kind: 'hold',
-			open: { weekdays },
-			waitDays: supplier.lead_days,
-			shelfDays: supplier.shelf_days
-		};
-	if (supplier.kind === 'friend') return { kind: 'ask', days: supplier.lead_days };
-	if (supplier.kind === 'order')
-		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
-	return { kind: 'shop', open: { weekdays } };
 }
 
 /** Takes the next step for one book, for all lessons that wait for it. Answers what was done. */

@@ -33,8 +33,7 @@ import {
 	type Portions,
 	type Standing,
 	type Stream,
-	type Verdict,
-	type Way
+	type Verdict
 } from '$core/readiness/index.ts';
 import { daysOfLesson, lessonsADay } from '$core/plan/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
@@ -43,6 +42,7 @@ import { habitsOf } from './habits.ts';
 import { net, type Asked } from './netting.ts';
 import { remember } from './remember.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { wayTo } from './ways.ts';
 import { bookDrafts, returnsOf, type Returning } from './book-needs.ts';
 import { settingDrafts, type WholeNeed } from './whole-needs.ts';
 
@@ -392,7 +392,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 			doWithout: state?.decision === 'do without',
 			state: stands.state,
 			promised: state?.promised ?? null,
-			way: isSome(stands.missing) || isSome(stands.arranged) ? wayOf(supplier) : { kind: 'at home' },
+			way: isSome(stands.missing) || isSome(stands.arranged) ? wayTo(supplier) : { kind: 'at home' },
 			prepare: prepares
 				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
 				: null,
@@ -433,20 +433,6 @@ function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): 
 
 function participant(person: Row<'person'>): Participant {
 	return { name: person.name, born: person.born, allergies: listed(person.allergies) as string[] };
-}
-
-/** Common practice, no source: how long a library keeps a hold on its shelf. */
-const HOLD_SHELF_DAYS = 7;
-
-function wayOf(supplier: Row<'supplier'> | null): Way {
-	if (!supplier) return { kind: 'ask', days: 0 };
-	const weekdays = listed(supplier.weekdays) as Weekday[];
-	if (supplier.kind === 'order')
-		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
-	if (supplier.kind === 'library')
-		return { kind: 'hold', open: { weekdays }, waitDays: supplier.lead_days, shelfDays: HOLD_SHELF_DAYS };
-	if (supplier.kind === 'friend') return { kind: 'ask', days: supplier.lead_days };
-	return { kind: 'shop', open: { weekdays } };
 }
 
 /** Where a missing thing is got: as decided for it, else for its item, else the household's first shop. */

@@ -135,6 +135,10 @@ export type SupplierInput = {
 	readonly kind: Row<'supplier'>['kind'];
 	readonly weekdays: readonly Weekday[];
 	readonly leadDays: number;
+	/** Of a library or friend: days of a loan, how often it is renewed, days a hold is kept; as usual where left out. */
+	readonly loanDays?: number;
+	readonly renewals?: number;
+	readonly shelfDays?: number;
 };
 
 export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
@@ -143,7 +147,10 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 		name: input.name,
 		kind: input.kind,
 		weekdays: JSON.stringify(input.weekdays),
-		lead_days: input.leadDays
+		lead_days: input.leadDays,
+		...(input.loanDays === undefined ? {} : { loan_days: input.loanDays }),
+		...(input.renewals === undefined ? {} : { renewals: input.renewals }),
+		...(input.shelfDays === undefined ? {} : { shelf_days: input.shelfDays })
 	};
 	if (id !== null) {
 		await trx.updateTable('supplier').set(row).where('id', '=', id).execute();

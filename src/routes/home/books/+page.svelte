@@ -66,6 +66,7 @@
 		{failure}
 	/>
 	<Button type="submit" look={data.isEmpty ? 'main' : 'plain'}>Add</Button>
+	<Button href="/home/books/topics">Piles by topic</Button>
 	<Button href="/home/books/scan" look={data.isEmpty ? 'plain' : 'main'}>Scan a shelf</Button>
 </form>
 

@@ -1,0 +1,28 @@
+import { redirect } from '@sveltejs/kit';
+import Joi from 'joi';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { sayAfterRedirect } from '$lib/server/said.ts';
+import { pilesOf, pilesSentence, startFromPile } from '$lib/server/services/piles.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const piles = pilesOf(await situation());
+	return { piles, sentence: pilesSentence(piles) };
+};
+
+export const actions: Actions = {
+	start: async (event) => {
+		const done = await act(
+			event,
+			Joi.object<{ topic: string }>({ topic: Joi.string().trim().max(100).required() }),
+			'A unit from a pile',
+			async (trx, form) => startFromPile(trx, await situation(), form.topic)
+		);
+		if ('result' in done) {
+			sayAfterRedirect(event.cookies, done.changed);
+			redirect(303, `/units/${done.result}/plan`);
+		}
+		return done;
+	}
+};
