@@ -5,6 +5,8 @@
  */
 import { CoreError } from '$core/error.ts';
 import type { Situation } from '../services/situation.ts';
+import { isBibtex, readBibtex, writeBibtex } from './bibtex.ts';
+import { isMarcxml, readMarcxml, writeMarcxml } from './marcxml.ts';
 import { columnsOf } from './columns.ts';
 import { readCsv, writeCsv, type Sheet } from './csv.ts';
 import { LIBRARY } from './library.ts';
@@ -43,9 +45,24 @@ export function planImport(
 	text: string,
 	run: number | null
 ): { kind: SheetKind; plan: ImportPlan } {
-	const sheet = readCsv(text);
+	const sheet = readSheet(text);
 	const kind = kindOf(sheet);
 	return { kind, plan: kind.plan(situation, rowsOf(sheet, kind), run) };
+}
+
+/** A table from CSV, or from the two formats that libraries and reference lists use. */
+function readSheet(text: string): Sheet {
+	if (isMarcxml(text)) return readMarcxml(text);
+	return isBibtex(text) ? readBibtex(text) : readCsv(text);
+}
+
+/** The library as BibTeX or MARCXML. */
+export function exportLibrary(situation: Situation, format: 'bib' | 'xml'): string {
+	const sheet = {
+		header: LIBRARY.columns.map((column) => column.title),
+		rows: LIBRARY.write(situation, null)
+	};
+	return format === 'bib' ? writeBibtex(sheet) : writeMarcxml(sheet);
 }
 
 /** A kind of file as it goes out. */

@@ -4,7 +4,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { isFormula, readCsv, writeCsv } from './csv.ts';
 import { decodeText } from './decode.ts';
-import { exportSheet, kindOf, planImport } from './index.ts';
+import { exportLibrary, exportSheet, kindOf, planImport } from './index.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
 import { change, undo } from '../stores/changes.ts';
 
@@ -237,5 +237,73 @@ describe('bringing in', () => {
 			})
 		).rejects.toThrow('the disk is full');
 		expect(await allRows(store)).toEqual(before);
+	});
+});
+
+describe('the library as BibTeX and MARCXML', () => {
+	it.each(['bib', 'xml'] as const)('%s, taken out and brought in again, changes nothing', async (format) => {
+		const store = await openTestStore();
+		await store.write
+			.updateTable('resource')
+			.set({ notes: 'a {brace}, 50% & more_here #1 $2\nback\\slash', authors: 'Nell Arkwright, Bo Li' })
+			.where('id', '=', 3)
+			.execute();
+		const now = await situationOf(store);
+		const { kind, plan } = planImport(now, exportLibrary(now, format), null);
+		expect(kind.id).toBe('books');
+		expect(plan.rows).toHaveLength(now.snapshot.resources.length);
+		expect(plan.rows.filter((row) => row.status !== 'same')).toEqual([]);
+	});
+
+	it('BibTeX as others write it: accents, braces, names turned round; a bad entry is one bad row', async () => {
+		const now = await situationOf(await openTestStore());
+		const text = `% our list
+@string{x = "y"}
+@Book{a1, title = "The {M}aps of {\\"O}land", author = {Str{\\"o}m, Eva and Bo Li}, year = 2019, isbn = {978-0-306-40615-7}}
+@book{broken title
+@misc{b2, title = {A Kit}, type = {kit}, keywords = {wind, kites}}`;
+		const { plan } = planImport(now, text, null);
+		expect(plan.rows.map(({ status, text }) => `${status}: ${text}`)).toEqual([
+			'new: The Maps of Öland, Eva Ström, Bo Li, book',
+			'wrong: there is no title.',
+			'new: A Kit, kit'
+		]);
+	});
+
+	// MARC 21 Format for Bibliographic Data: leader of 24 characters, positions 10, 11 and 20-23 are fixed; a tag
+	// has three digits, an indicator one character, a subfield code one lower-case letter or digit.
+	it('keeps to the rules for leaders and fields', async () => {
+		const xml = exportLibrary(await situationOf(await openTestStore()), 'xml');
+		const leaders = [...xml.matchAll(/<leader>(.*?)<\/leader>/g)].map(([, leader]) => leader);
+		expect(leaders.length).toBeGreaterThan(100);
+		for (const leader of leaders) {
+			expect(leader).toHaveLength(24);
+			expect([leader[10], leader[11], leader.slice(20)]).toEqual(['2', '2', '4500']);
+			// A language text, a monograph, in UTF-8.
+			expect([leader[6], leader[7], leader[9]]).toEqual(['a', 'm', 'a']);
+		}
+		for (const [, tag, one, two] of xml.matchAll(/<datafield tag="(.*?)" ind1="(.*?)" ind2="(.*?)"/g))
+			expect([/^\d{3}$/.test(tag), one.length, two.length]).toEqual([true, 1, 1]);
+		for (const [, code] of xml.matchAll(/<subfield code="(.*?)"/g)) expect(code).toMatch(/^[a-z0-9]$/);
+		expect(xml).toContain('xmlns="http://www.loc.gov/MARC21/slim"');
+	});
+
+	it('a record of a catalogue: cards’ punctuation goes, prefixes and older fields are read', async () => {
+		const now = await situationOf(await openTestStore());
+		const text = `<?xml version="1.0"?><marc:collection xmlns:marc="http://www.loc.gov/MARC21/slim"><marc:record>
+<marc:leader>01234cam a2200289 a 4500</marc:leader><marc:controlfield tag="001">x</marc:controlfield>
+<marc:datafield ind2=" " ind1=" " tag="020"><marc:subfield code="a">9780306406157 (hardcover)</marc:subfield></marc:datafield>
+<marc:datafield tag="100" ind1="1" ind2=" "><marc:subfield code="a">Str&#246;m, Eva.</marc:subfield></marc:datafield>
+<marc:datafield tag="245" ind1="1" ind2="0"><marc:subfield code="a">Maps &amp; more :</marc:subfield><marc:subfield code="b">a guide /</marc:subfield></marc:datafield>
+<marc:datafield tag="260" ind1=" " ind2=" "><marc:subfield code="b">Two Ponds,</marc:subfield><marc:subfield code="c">c1998.</marc:subfield></marc:datafield>
+<marc:datafield tag="300" ind1=" " ind2=" "><marc:subfield code="a">96 p. :</marc:subfield></marc:datafield>
+</marc:record></marc:collection>`;
+		const store = await openTestStore();
+		const { plan } = planImport(now, text, null);
+		expect(plan.rows).toEqual([{ row: 2, status: 'new', text: 'Maps & more: a guide, Eva Ström, book' }]);
+		await change(store.write, doer(), 'import', plan.apply);
+		const row = (await situationOf(store)).snapshot.resources.at(-1)!;
+		expect(row).toMatchObject({ isbn13: '9780306406157', publisher: 'Two Ponds', year: 1998, pages: 96 });
+		expect(() => planImport(now, '<collection><record></collection>', null)).toThrow('not whole');
 	});
 });

@@ -31,7 +31,7 @@
 			{#snippet children(aria)}<input
 					type="file"
 					name="file"
-					accept=".csv,.tsv,.txt,text/csv,text/plain"
+					accept=".csv,.tsv,.txt,.bib,.xml,text/csv,text/plain"
 					class="typed"
 					{...aria}
 				/>{/snippet}
@@ -54,9 +54,13 @@
 			</li>
 			<li class="flex items-center justify-between gap-3 py-1.5">
 				<span>Books and things, {data.resources}</span>
-				<Button size="small" href="/take-out/books.csv" download aria-label="Save books and things as CSV"
-					>Save as CSV</Button
-				>
+				<span class="flex gap-2">
+					<Button size="small" href="/take-out/books.csv" download aria-label="Save books and things as CSV"
+						>Save as CSV</Button
+					>
+					<Button size="small" href="/take-out/library/bib" download>BibTeX</Button>
+					<Button size="small" href="/take-out/library/xml" download>MARCXML</Button>
+				</span>
 			</li>
 			{#each data.units as unit (unit.id)}
 				<li class="flex items-center justify-between gap-3 py-1.5">

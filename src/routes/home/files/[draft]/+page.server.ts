@@ -47,7 +47,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	} catch (problem) {
 		if (!(problem instanceof CoreError)) throw problem;
 		// No table: perhaps a list or a table of contents as plain text.
-		const isTable = /\.(csv|tsv)$/i.test(draft.name);
+		const isTable = /\.(csv|tsv|bib|xml)$/i.test(draft.name);
 		return {
 			...about,
 			kind: null,
