@@ -212,7 +212,7 @@ test('a book is flagged for a lesson from the plan; covers and shelves are drawn
 
 test('a unit is started from a pile, with its spine; a library says how it lends', async ({ page }) => {
 	await open(page, '/home/books/topics');
-	await expect(page.getByRole('row', { name: /^weather / })).toContainText('How to Read the Sky');
+	await expect(page.getByRole('row', { name: /^weather / })).toContainText('The Weather Sisters');
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Start a unit on insects' }).click();
 	await expect(page.getByRole('heading', { name: 'Insects' })).toBeVisible();

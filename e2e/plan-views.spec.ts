@@ -19,7 +19,7 @@ test('from a table of contents to pages in each lesson, fitted into the days, an
 
 	await open(page, '/units/2/plan/pages');
 	await expect(page.getByText('No book carries this unit yet.')).toBeVisible();
-	await page.getByLabel('Title').fill('The Kite Loft');
+	await page.getByLabel('Title', { exact: true }).fill('The Kite Loft');
 	await page.getByLabel('Last', { exact: true }).fill('66');
 	await page.getByRole('button', { name: 'Add this book' }).click();
 	await expect(page.getByRole('heading', { name: /The Kite Loft/ })).toBeVisible();
@@ -115,6 +115,7 @@ test('the board: four streams, and what is behind each word; a thing is begun in
 	await expect(dialog.getByRole('listitem').filter({ hasText: '6 oranges' })).toContainText('buy 6 oranges');
 	await expectAccessible(page);
 	await page.keyboard.press('Escape');
+	await page.getByRole('button', { name: /^Show the \d+ further ahead$/ }).click();
 	await page.getByRole('button', { name: 'Begun: Begin Papier-mâché globe' }).click();
 	await expect(page.getByText('Papier-mâché globe: begun')).toBeVisible();
 	await expect(page.getByRole('button', { name: /^Setting of lesson 9: only extras/ })).toBeVisible();

@@ -15,9 +15,23 @@ import { solveWith } from '../src/lib/solver/highs.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/situation.ts';
+import { libraryPage, type LibraryFilter } from '../src/lib/server/services/library.ts';
+import { planImport } from '../src/lib/server/sheets/index.ts';
+import { change } from '../src/lib/server/stores/changes.ts';
 import { gatherList } from '../src/lib/server/services/gather.ts';
 import { readSnapshot } from '../src/lib/server/stores/snapshot.ts';
-import { fillHouse, fillLarge } from './large-household.ts';
+import { fillHouse, fillLarge, fillLibrary } from './large-household.ts';
+
+const ALL_BOOKS: LibraryFilter = {
+	words: '',
+	kind: '',
+	topic: '',
+	where: '',
+	child: null,
+	content: '',
+	use: '',
+	place: null
+};
 
 const PAGES = [
 	'/',
@@ -35,6 +49,8 @@ const PAGES = [
 	'/lists/walk?span=all',
 	'/home/supplies',
 	'/home/places',
+	'/home/books',
+	'/lists/library',
 	'/home/count',
 	'/home/files',
 	'/house'
@@ -224,6 +240,38 @@ async function pages() {
 		}
 	} finally {
 		server.kill();
+		rmSync(data, { recursive: true, force: true });
+	}
+}
+
+await library();
+
+/** Search, list and import in a library of 20,000 resources. */
+async function library() {
+	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
+	const opened = await openStore(data);
+	try {
+		await fillHouse(opened.write);
+		await fillLibrary(opened.write);
+		// The uses belong to lessons that are over, as after years; those of today stay as they are.
+		await opened.write.updateTable('run').set({ state: 'put away' }).where('id', '>', 1).execute();
+		const start = performance.now();
+		const snapshot = await readSnapshot(opened.read);
+		const now = computeSituation(snapshot, '2027-01-22');
+		report('library: the first situation of all', performance.now() - start);
+		const ask = (filter: Partial<LibraryFilter>, offset = 0) =>
+			libraryPage(opened.read, now, { ...ALL_BOOKS, ...filter }, offset, 60);
+		for (const words of ['lantern', 'comet glac', 'lantren 77', 'no. 1234'])
+			report(`library: search “${words}” of 20,000`, await best(() => ask({ words }), 5), 50);
+		report('library: a stretch in the middle of the list', await best(() => ask({}, 10_000), 5), 150);
+		report('library: topic and age', await best(() => ask({ topic: 'topic 7' }), 5), 150);
+		const csv = `title,by,kind,topics\n${Array.from({ length: 5000 }, (_, i) => `New book ${i},Somebody ${i % 70},book,topic ${i % 9}`).join('\n')}`;
+		const began = performance.now();
+		const { plan } = planImport(now, csv, null);
+		await change(opened.write, { device: 'bench', actor: null, operation: null }, 'import', plan.apply);
+		report('library: 5,000 CSV lines read and brought in', performance.now() - began, 5000);
+	} finally {
+		await opened.close();
 		rmSync(data, { recursive: true, force: true });
 	}
 }

@@ -215,3 +215,59 @@ export async function fillHouse(db: Db): Promise<void> {
 		}
 	});
 }
+
+/** A large library: 20,000 resources and 60,000 uses in the lessons of the house at its largest. */
+export async function fillLibrary(db: Db): Promise<void> {
+	const words = [
+		'River',
+		'Lantern',
+		'Beetle',
+		'Harbor',
+		'Meadow',
+		'Comet',
+		'Loom',
+		'Glacier',
+		'Fiddle',
+		'Orchard'
+	];
+	const kinds = ['book', 'picture book', 'game', 'kit', 'printable'] as const;
+	await db.transaction().execute(async (trx) => {
+		const lessons = await trx.selectFrom('lesson').select('id').execute();
+		for (let at = 0; at < 20_000; at += 500) {
+			await trx
+				.insertInto('resource')
+				.values(
+					Array.from({ length: 500 }, (_, k) => {
+						const i = at + k;
+						return {
+							title: `The ${words[i % 10]} and the ${words[(i * 7 + 3) % 10]} no. ${i}`,
+							authors: `Author ${i % 900}`,
+							kind: kinds[i % 5],
+							topics: `topic ${i % 40}, topic ${(i * 3) % 40}`,
+							pages: 20 + (i % 300),
+							from_age: i % 9,
+							to_age: 4 + (i % 12),
+							owned: i % 6 ? (1 as const) : (0 as const),
+							place_id: 1 + (i % 150),
+							added_on: '2026-09-01'
+						};
+					})
+				)
+				.execute();
+		}
+		for (let at = 0; at < 60_000; at += 1000) {
+			await trx
+				.insertInto('resource_use')
+				.values(
+					Array.from({ length: 1000 }, (_, k) => ({
+						resource_id: 1 + (((at + k) * 17) % 20_000),
+						// Most of them in lessons of long ago; a few hundred in the units that run.
+						lesson_id: lessons[(at + k) % lessons.length].id,
+						role: 'look at' as const,
+						note: ''
+					}))
+				)
+				.execute();
+		}
+	});
+}

@@ -56,12 +56,13 @@ export type Board = {
 	readonly sentence: Sentence;
 	readonly lessons: readonly BoardLesson[];
 	readonly acts: readonly Act[];
-	/** How many acts wait beyond those shown. */
+	/** How many acts wait beyond those listed. */
 	readonly moreActs: number;
 	readonly extras: readonly string[];
 };
 
-const SHOWN_ACTS = 7;
+/** More than these are far ahead. */
+const MOST_ACTS = 60;
 
 const boards = remember<Board>();
 
@@ -77,8 +78,8 @@ function makeBoard(situation: Situation, run: RunSituation): Board {
 	return {
 		sentence: sentenceOf(situation, run),
 		lessons: run.lessons.map((lesson) => boardLesson(situation, lesson, needs, lesson === next)),
-		acts: acts.slice(0, SHOWN_ACTS).map((group) => group.inWords()),
-		moreActs: Math.max(0, acts.length - SHOWN_ACTS),
+		acts: acts.slice(0, MOST_ACTS).map((group) => group.inWords()),
+		moreActs: Math.max(0, acts.length - MOST_ACTS),
 		extras: needs
 			.filter((one) => !one.need.required && isSome(one.standing.missing) && !one.need.doWithout)
 			.map(

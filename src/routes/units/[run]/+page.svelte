@@ -30,6 +30,8 @@
 		looked = { lesson, stream };
 		open = true;
 	}
+	const FIRST_ACTS = 7;
+	let showActs = $state(false);
 	let showTaught = $state(false);
 	const shown = $derived(
 		showTaught ? data.board.lessons : data.board.lessons.filter((lesson) => !lesson.outcome)
@@ -45,9 +47,18 @@
 	<section class="xl:col-start-2 xl:row-span-2 xl:row-start-1" aria-labelledby="do-next">
 		<h2 id="do-next" class="mb-2 text-lg">Do next</h2>
 		{#if data.board.acts.length}
-			<ActList acts={data.board.acts} action={base} />
-			{#if data.board.moreActs}<p class="mt-2 text-sm text-ink-2">
-					{data.board.moreActs} more further ahead.
+			<ActList acts={showActs ? data.board.acts : data.board.acts.slice(0, FIRST_ACTS)} action={base} />
+			{#if data.board.acts.length > FIRST_ACTS}
+				<p class="mt-2">
+					<Button size="small" onclick={() => (showActs = !showActs)}
+						>{showActs
+							? 'Only the first ones'
+							: `Show the ${data.board.acts.length - FIRST_ACTS} further ahead`}</Button
+					>
+				</p>
+			{/if}
+			{#if showActs && data.board.moreActs}<p class="mt-2 text-sm text-ink-2">
+					{data.board.moreActs} more after these.
 				</p>{/if}
 		{:else}
 			<p class="text-ink-2">Nothing by any date.</p>
