@@ -15,23 +15,12 @@ import { solveWith } from '../src/lib/solver/highs.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/situation.ts';
-import { libraryPage, type LibraryFilter } from '../src/lib/server/services/library.ts';
+import { EVERYTHING, libraryPage, type LibraryFilter } from '../src/lib/server/services/library.ts';
 import { planImport } from '../src/lib/server/sheets/index.ts';
 import { change } from '../src/lib/server/stores/changes.ts';
 import { gatherList } from '../src/lib/server/services/gather.ts';
 import { readSnapshot } from '../src/lib/server/stores/snapshot.ts';
 import { fillHouse, fillLarge, fillLibrary } from './large-household.ts';
-
-const ALL_BOOKS: LibraryFilter = {
-	words: '',
-	kind: '',
-	topic: '',
-	where: '',
-	child: null,
-	content: '',
-	use: '',
-	place: null
-};
 
 const PAGES = [
 	'/',
@@ -260,7 +249,7 @@ async function library() {
 		const now = computeSituation(snapshot, '2027-01-22');
 		report('library: the first situation of all', performance.now() - start);
 		const ask = (filter: Partial<LibraryFilter>, offset = 0) =>
-			libraryPage(opened.read, now, { ...ALL_BOOKS, ...filter }, offset, 60);
+			libraryPage(opened.read, now, { ...EVERYTHING, ...filter }, offset, 60);
 		for (const words of ['lantern', 'comet glac', 'lantren 77', 'no. 1234'])
 			report(`library: search “${words}” of 20,000`, await best(() => ask({ words }), 5), 50);
 		report('library: a stretch in the middle of the list', await best(() => ask({}, 10_000), 5), 150);

@@ -3,23 +3,13 @@ import { groupBy } from '$core/group-by.ts';
 import { findBest } from '$core/find/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../database/open.ts';
-import { libraryPage, type LibraryFilter } from './library.ts';
+import { EVERYTHING, libraryPage } from './library.ts';
 import type { Situation } from './situation.ts';
 import { placePath } from './words.ts';
 
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };
 
 const SHOWN = 12;
-const ANY_BOOK: LibraryFilter = {
-	words: '',
-	kind: '',
-	topic: '',
-	where: '',
-	child: null,
-	content: '',
-	use: '',
-	place: null
-};
 const indexes = new WeakMap<Situation, Found[]>();
 
 /** Anything by name, with where it is; and acts, such as "add flour". */
@@ -36,7 +26,7 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 	}
 	let index = indexes.get(situation);
 	if (!index) indexes.set(situation, (index = indexOf(situation)));
-	const books = await libraryPage(read, situation, { ...ANY_BOOK, words: typed }, 0, SHOWN);
+	const books = await libraryPage(read, situation, { ...EVERYTHING, words: typed }, 0, SHOWN);
 	const shelf = books.rows.map((row) => ({
 		name: row.title,
 		detail: [row.kind, row.where].join(', '),

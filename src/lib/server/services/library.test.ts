@@ -9,21 +9,10 @@ import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts
 import { actsOf } from './acts.ts';
 import { boardOf } from './board.ts';
 import { takeStep } from './commands.ts';
-import { libraryPage, type LibraryFilter } from './library.ts';
+import { EVERYTHING, libraryPage, type LibraryFilter } from './library.ts';
 import { addTyped, resourceView } from './resources.ts';
 import { tripsView } from './trips.ts';
 import { resourceNamed } from './uses.ts';
-
-const ALL: LibraryFilter = {
-	words: '',
-	kind: '',
-	topic: '',
-	where: '',
-	child: null,
-	content: '',
-	use: '',
-	place: null
-};
 
 async function demo() {
 	const store = await openTestStore();
@@ -41,7 +30,7 @@ describe('searching the library', () => {
 				const has = wordsOf([row.title, row.authors, row.topics, row.notes, row.about].join(' '));
 				return words.every((word) => has.some((one) => one.startsWith(word)));
 			});
-			const { total, rows } = await libraryPage(store.read, now, { ...ALL, words: typed }, 0, 500);
+			const { total, rows } = await libraryPage(store.read, now, { ...EVERYTHING, words: typed }, 0, 500);
 			expect(rows.map((row) => row.id).sort((a, b) => a - b)).toEqual(expected.map((row) => row.id));
 			expect(total).toBe(expected.length);
 		}
@@ -50,7 +39,7 @@ describe('searching the library', () => {
 	it('forgives a typing error, finds nothing for nonsense, and takes signs of the query language as text', async () => {
 		const { store, now } = await demo();
 		const titles = async (words: string) =>
-			(await libraryPage(store.read, now, { ...ALL, words }, 0, 50)).rows.map((row) => row.title);
+			(await libraryPage(store.read, now, { ...EVERYTHING, words }, 0, 50)).rows.map((row) => row.title);
 		expect(await titles('catrographer')).toEqual(['The Cartographer’s Daughter’s Notebook']);
 		expect(await titles('qqqqqqqq')).toEqual([]);
 		expect(await titles('"; drop table resource; -- *')).toEqual([]);
@@ -60,7 +49,7 @@ describe('searching the library', () => {
 	it('filters by topic, child, place, loan and use', async () => {
 		const { store, now } = await demo();
 		const ids = async (filter: Partial<LibraryFilter>) =>
-			(await libraryPage(store.read, now, { ...ALL, ...filter }, 0, 500)).rows.map((row) => row.id);
+			(await libraryPage(store.read, now, { ...EVERYTHING, ...filter }, 0, 500)).rows.map((row) => row.id);
 		const { resources, uses, spines, people } = now.snapshot;
 		const matching = (is: (row: (typeof resources)[number]) => boolean) =>
 			resources.filter(is).map((row) => row.id);
@@ -86,7 +75,7 @@ describe('searching the library', () => {
 		const { store } = await demo();
 		const now = await situationOf(store);
 		const found = async (words: string) =>
-			(await libraryPage(store.read, now, { ...ALL, words }, 0, 9)).total;
+			(await libraryPage(store.read, now, { ...EVERYTHING, words }, 0, 9)).total;
 		const { result } = await change(store.write, doer(), 'Added', (trx) =>
 			addResource(trx, { title: 'Zephyr Primer', kind: 'book' }, now.today)
 		);

@@ -20,6 +20,18 @@ export type LibraryFilter = {
 	readonly place: number | null;
 };
 
+/** Asks for the whole library. */
+export const EVERYTHING: LibraryFilter = {
+	words: '',
+	kind: '',
+	topic: '',
+	where: '',
+	child: null,
+	content: '',
+	use: '',
+	place: null
+};
+
 export type LibraryRow = {
 	readonly id: number;
 	readonly title: string;

@@ -1,11 +1,10 @@
-import { monthsOld } from '$core/cautions/index.ts';
 import { CoreError } from '$core/error.ts';
-import type { ReadingLevel } from '$core/house/index.ts';
-import { reportPile, type PileThing, type Reader } from '$core/library/index.ts';
+import { reportPile, type PileThing } from '$core/library/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addSpine } from '../stores/spines.ts';
 import { createUnit } from '../stores/units.ts';
+import { fittingOf, readerOf } from './fitting.ts';
 import { topicList } from './library.ts';
 import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
@@ -28,7 +27,7 @@ const LEAST = 3;
 export function pilesOf({ snapshot, runs, today }: Situation): Pile[] {
 	const children = snapshot.people
 		.filter((person) => person.kind === 'child')
-		.map((one) => reader(one, today));
+		.map((one) => readerOf(one, today));
 	const byTopic = new Map<string, Row<'resource'>[]>();
 	for (const row of snapshot.resources)
 		for (const topic of topicList(row.topics)) {
@@ -87,25 +86,6 @@ export function pilesSentence(piles: readonly Pile[]): string {
 
 const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
 
-function reader(person: Row<'person'>, today: string): Reader {
-	return {
-		name: person.name,
-		age: person.born ? Math.floor(monthsOld(person.born, today) / 12) : null,
-		reads: JSON.parse(person.reads) as ReadingLevel[]
-	};
-}
-
 function thing(row: Row<'resource'>): PileThing {
-	return {
-		id: String(row.id),
-		kind: row.kind,
-		pages: row.pages,
-		fromAge: row.from_age,
-		toAge: row.to_age,
-		grade: row.grade,
-		language: row.language,
-		smallParts: row.small_parts === 1,
-		playersFrom: row.players_from,
-		playersTo: row.players_to
-	};
+	return { ...fittingOf(row), id: String(row.id), pages: row.pages };
 }

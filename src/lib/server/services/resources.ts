@@ -1,5 +1,5 @@
 import { dayText } from '$core/calendar/index.ts';
-import { cautionsFor, monthsOld } from '$core/cautions/index.ts';
+import { cautionsFor } from '$core/cautions/index.ts';
 import { CoreError } from '$core/error.ts';
 import { levelsText, type ReadingLevel } from '$core/house/index.ts';
 import {
@@ -14,6 +14,7 @@ import {
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addResource, type ResourceInput } from '../stores/resources.ts';
+import { fittingOf, readerOf } from './fitting.ts';
 import { isbnShown, libraryRow, type LibraryRow } from './library.ts';
 import { remember } from './remember.ts';
 import type { Situation } from './situation.ts';
@@ -141,40 +142,12 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 	const names = new Map(snapshot.people.map((person) => [person.id, person.name]));
 	const loans = snapshot.loans.filter((loan) => loan.resource_id === row.id);
 	const uses = usesOf(situation, row, names);
+	const fitting = fittingOf(row);
 	const fit = people.map((person) => ({
 		name: person.name,
-		why: misfit(
-			{
-				kind: row.kind,
-				fromAge: row.from_age,
-				toAge: row.to_age,
-				grade: row.grade,
-				language: row.language,
-				smallParts: row.small_parts === 1,
-				playersFrom: row.players_from,
-				playersTo: row.players_to
-			},
-			{
-				name: person.name,
-				age: person.born ? Math.floor(monthsOld(person.born, today) / 12) : null,
-				reads: JSON.parse(person.reads) as ReadingLevel[]
-			},
-			'read alone'
-		)
+		why: misfit(fitting, readerOf(person, today), 'read alone')
 	}));
-	const players = playersMisfit(
-		{
-			kind: row.kind,
-			fromAge: null,
-			toAge: null,
-			grade: null,
-			language: '',
-			smallParts: false,
-			playersFrom: row.players_from,
-			playersTo: row.players_to
-		},
-		people.filter((person) => person.kind === 'child').length
-	);
+	const players = playersMisfit(fitting, people.filter((person) => person.kind === 'child').length);
 	const cautions = cautionsFor(
 		row.title,
 		today,

@@ -2,10 +2,9 @@ import { dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark, misfit, readUse, titleKey, type ResourceRole } from '$core/library/index.ts';
-import type { ReadingLevel } from '$core/house/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
 import type { Row } from '../database/tables.ts';
-import { libraryPage, type LibraryFilter } from './library.ts';
+import { EVERYTHING, libraryPage } from './library.ts';
+import { fittingOf, readerOf } from './fitting.ts';
 import { flagText } from './resources.ts';
 import type { RunSituation, Situation } from './situation.ts';
 import type { Db } from '../database/open.ts';
@@ -95,26 +94,7 @@ function misfitOf(run: RunSituation, resource: Row<'resource'>, use: Row<'resour
 	if (who === null) return '';
 	return run.participants
 		.filter((person) => who.includes(person.id))
-		.map((person) =>
-			misfit(
-				{
-					kind: resource.kind,
-					fromAge: resource.from_age,
-					toAge: resource.to_age,
-					grade: resource.grade,
-					language: resource.language,
-					smallParts: resource.small_parts === 1,
-					playersFrom: null,
-					playersTo: null
-				},
-				{
-					name: person.name,
-					age: person.born ? Math.floor(monthsOld(person.born, day) / 12) : null,
-					reads: JSON.parse(person.reads) as ReadingLevel[]
-				},
-				use.role as ResourceRole
-			)
-		)
+		.map((person) => misfit(fittingOf(resource), readerOf(person, day), use.role as ResourceRole))
 		.filter((why) => why !== null)
 		.join('; ');
 }
@@ -123,17 +103,7 @@ const OFFERED = 4;
 
 /** The resource that a title means. @throws CoreError when none or several begin so. */
 export async function resourceNamed(read: Db, situation: Situation, title: string): Promise<number> {
-	const nothing: LibraryFilter = {
-		words: title,
-		kind: '',
-		topic: '',
-		where: '',
-		child: null,
-		content: '',
-		use: '',
-		place: null
-	};
-	const { total, rows } = await libraryPage(read, situation, nothing, 0, 200);
+	const { total, rows } = await libraryPage(read, situation, { ...EVERYTHING, words: title }, 0, 200);
 	const same = rows.filter((row) => titleKey(row.title) === titleKey(title));
 	if (same.length === 1) return same[0].id;
 	if (total === 1) return rows[0].id;

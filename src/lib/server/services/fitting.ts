@@ -1,0 +1,28 @@
+import type { Day } from '$core/calendar/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import type { ReadingLevel } from '$core/house/index.ts';
+import type { Fitting, Reader } from '$core/library/index.ts';
+import type { Row } from '../database/tables.ts';
+
+/** What the core asks of a resource to say for whom it is. */
+export function fittingOf(row: Row<'resource'>): Fitting {
+	return {
+		kind: row.kind,
+		fromAge: row.from_age,
+		toAge: row.to_age,
+		grade: row.grade,
+		language: row.language,
+		smallParts: row.small_parts === 1,
+		playersFrom: row.players_from,
+		playersTo: row.players_to
+	};
+}
+
+/** A child on a day: its age then, and how far it reads. */
+export function readerOf(person: Row<'person'>, day: Day): Reader {
+	return {
+		name: person.name,
+		age: person.born ? Math.floor(monthsOld(person.born, day) / 12) : null,
+		reads: JSON.parse(person.reads) as ReadingLevel[]
+	};
+}
