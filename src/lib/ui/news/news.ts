@@ -17,7 +17,10 @@ export function followNews(): () => void {
 	function look() {
 		clearTimeout(timer);
 		if (newest <= (page.data.revision as number)) return;
-		if (isBusy()) timer = setTimeout(look, BUSY_MS);
+		if (source === null) return;
+		// While the server is away there is nothing to load; that would only end on the page for errors.
+		const isAway = source.readyState !== EventSource.OPEN;
+		if (isAway || isBusy()) timer = setTimeout(look, BUSY_MS);
 		else void invalidateAll();
 	}
 	function heard(event: MessageEvent<string>) {
