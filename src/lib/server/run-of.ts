@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { situation } from './household.ts';
-import type { RunSituation, Situation } from './services/situation.ts';
+import type { RunSituation } from './services/runs.ts';
+import type { Situation } from './services/situation.ts';
 
 /** The run that an address names, with the situation it stands in; a plain "not here" when there is none. */
 export async function runOf(params: { run: string }): Promise<{ now: Situation; run: RunSituation }> {

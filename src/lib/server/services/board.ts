@@ -11,7 +11,9 @@ import {
 } from '$core/readiness/index.ts';
 import { actGroups, type Act } from './acts.ts';
 import { remember } from './remember.ts';
-import type { LessonSituation, RunSituation, Situation, SupplyNeed } from './situation.ts';
+import type { LessonSituation, RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './supply-needs.ts';
 import type { WholeNeed } from './whole-needs.ts';
 import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
 

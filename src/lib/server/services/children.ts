@@ -6,7 +6,8 @@ import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
 import { USUAL_LESSON_MINUTES } from './load.ts';
 import { minutesOfRange } from './pages.ts';
-import { takingPartOn, type LessonSituation, type RunSituation, type Situation } from './situation.ts';
+import { takingPartOn, type LessonSituation, type RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
 
 /** Common practice, no source: from which age the table work of a lesson, listening and reading alone are something for a child. */

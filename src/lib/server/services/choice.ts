@@ -4,7 +4,8 @@ import { CoreError } from '$core/error.ts';
 import { placeActivity } from '../stores/activities.ts';
 import type { Trx } from '../stores/changes.ts';
 import { limitsOf, loadsOf, weekOf } from './load.ts';
-import { takingPartOn, type RunSituation, type Situation } from './situation.ts';
+import { takingPartOn, type RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 
 /** What the solver is given, and the words to show its answer with. */
 export type ChoiceView = {

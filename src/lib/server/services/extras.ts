@@ -4,8 +4,10 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
-import { byId } from '../stores/snapshot.ts';
-import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
+import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { remember } from './remember.ts';
+import type { ActivitySituation, RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { listText, money, placePath, thingText } from './words.ts';
 
 /** One activity as the screen shows it. */
@@ -34,58 +36,82 @@ export type Extras = {
 	readonly pool: readonly ExtraRow[];
 	readonly placed: readonly ExtraRow[];
 	readonly without: readonly ExtraRow[];
+	/** How many more there are in the plan and in the pool than are listed. */
+	readonly more: number;
 	readonly setAside: readonly { readonly id: number; readonly text: string; readonly place: string }[];
 };
 
-/** The activities of a run: those with a day, the pool of extras without one, and things pulled for nothing. */
-export function extrasOf(situation: Situation, run: RunSituation): Extras {
-	const linesOf = groupBy(
-		situation.snapshot.lines.filter((line) => line.activity_id !== null),
-		(line) => line.activity_id!
-	);
-	const rows = run.activities.map((one) => extraRow(situation, run, one, linesOf.get(one.activity.id) ?? []));
-	const pool = rows.filter((row) => row.standing !== 'do without' && row.where === '');
-	const placed = rows
-		.filter((row) => row.standing !== 'do without' && row.where !== '')
+/** A longer list is folded, so that the page stays light. */
+const SHOWN = 40;
+
+/**
+ * The activities of a run: those with a day, the pool of extras without one, and things pulled for nothing.
+ * Without `all` only the first of a long list are given.
+ */
+export function extrasOf(situation: Situation, run: RunSituation, all = true): Extras {
+	const linesOf = linesByActivity(situation.snapshot);
+	const rowsOf = (some: readonly ActivitySituation[]) =>
+		some.map((one) => extraRow(situation, run, one, linesOf.get(one.activity.id) ?? []));
+	const wanted = run.activities.filter((one) => one.activity.standing !== 'do without');
+	const pool = wanted.filter((one) => !isPlaced(one));
+	const { today } = situation;
+	const placed = wanted
+		.filter(isPlaced)
 		.sort(
-			(a, b) =>
-				rankOf(a, situation.today) - rankOf(b, situation.today) ||
-				((a.date ?? '9999') < (b.date ?? '9999') ? -1 : 1)
+			(a, b) => rankOf(a, today) - rankOf(b, today) || ((a.date ?? '9999') < (b.date ?? '9999') ? -1 : 1)
 		);
+	const most = all ? Infinity : SHOWN;
 	return {
-		sentence: sentenceOf(situation, run, pool, placed),
-		pool,
-		placed,
-		without: rows.filter((row) => row.standing === 'do without'),
+		sentence: sentenceOf(situation, run, pool.length, placed),
+		pool: rowsOf(pool.slice(0, most)),
+		placed: rowsOf(placed.slice(0, most)),
+		without: rowsOf(run.activities.filter((one) => one.activity.standing === 'do without')),
+		more: Math.max(0, pool.length - most) + Math.max(0, placed.length - most),
 		setAside: setAsideOf(situation, run)
 	};
 }
 
+const activityLines = remember<Map<number, Row<'supply_line'>[]>>();
+function linesByActivity({ lines }: Snapshot): Map<number, Row<'supply_line'>[]> {
+	return activityLines(lines, [], () =>
+		groupBy(
+			lines.filter((line) => line.activity_id !== null),
+			(line) => line.activity_id!
+		)
+	);
+}
+
+/** In a lesson or on a day of its own. */
+function isPlaced({ activity }: ActivitySituation): boolean {
+	return activity.lesson_id !== null || activity.day !== null;
+}
+
 /** What is to come stands first, then what goes on or was missed, then what is done. */
-function rankOf(row: ExtraRow, today: Day): number {
-	if (row.done >= row.times) return 2;
-	return row.date !== null && row.date < today ? 1 : 0;
+function rankOf({ activity, date }: ActivitySituation, today: Day): number {
+	if (activity.done >= activity.times) return 2;
+	return date !== null && date < today ? 1 : 0;
 }
 
 function sentenceOf(
 	situation: Situation,
 	run: RunSituation,
-	pool: readonly ExtraRow[],
-	placed: readonly ExtraRow[]
+	inPool: number,
+	placed: readonly ActivitySituation[]
 ): string {
-	if (pool.length + placed.length === 0)
+	if (inPool + placed.length === 0)
 		return 'Nothing beside the lessons yet: type the first idea below, as you would say it.';
-	const next = placed.find((row) => row.date !== null && row.date >= situation.today && row.done < row.times);
+	const open = placed.filter(({ activity }) => activity.done < activity.times);
+	const next = open.find(({ date }) => date !== null && date >= situation.today);
 	const begins = placed
-		.filter(({ date, fields }) => date !== null && fields.start_days_before > 0 && date > situation.today)
-		.map((row) => ({ row, day: addDays(row.date!, -row.fields.start_days_before) }))
+		.filter(({ date, activity }) => date !== null && activity.start_days_before > 0 && date > situation.today)
+		.map((one) => ({ ...one, day: addDays(one.date!, -one.activity.start_days_before) }))
 		.find(({ day }) => day >= situation.today);
 	const parts = [
-		next ? `Next is ${next.title} on ${dayText(next.date!)}.` : 'None of the extras has a day to come.',
-		begins ? `Begin ${begins.row.title} on ${dayText(begins.day)}.` : '',
-		pool.length === 0
-			? 'The pool is empty.'
-			: `${pool.length} ${pool.length === 1 ? 'waits' : 'wait'} in the pool.`
+		next
+			? `Next is ${next.activity.title} on ${dayText(next.date!)}.`
+			: 'None of the extras has a day to come.',
+		begins ? `Begin ${begins.activity.title} on ${dayText(begins.day)}.` : '',
+		inPool === 0 ? 'The pool is empty.' : `${inPool} ${inPool === 1 ? 'waits' : 'wait'} in the pool.`
 	];
 	return parts.filter(Boolean).join(' ');
 }

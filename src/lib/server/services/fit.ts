@@ -9,7 +9,8 @@ import {
 import { CoreError } from '$core/error.ts';
 import type { Trx } from '../stores/changes.ts';
 import { mergeLessons, moveEnd, setOptional, setWeekdays } from '../stores/units.ts';
-import { calendarInput, type RunSituation, type Situation } from './situation.ts';
+import { calendarInput, type RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
 
 /** One way to make the lessons fit, in words, with the button that does it. */

@@ -4,7 +4,7 @@ import { addActivity } from '../stores/activities.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addLesson, orderLessons } from '../stores/units.ts';
 import { typedActivity } from './typed.ts';
-import type { RunSituation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
 import { listText } from './words.ts';
 
 /**

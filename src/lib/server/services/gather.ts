@@ -15,7 +15,9 @@ import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { byId } from '../stores/snapshot.ts';
 import { remember } from './remember.ts';
-import type { RunSituation, Situation, SupplyNeed } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './supply-needs.ts';
 import { byText, placePath, thingText } from './words.ts';
 
 export type CautionText = { readonly who: string; readonly text: string; readonly source: string };
@@ -69,6 +71,7 @@ export type GatherList = {
 };
 
 const lists = remember<GatherList>();
+const listRows = remember<ListRow>();
 
 /** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
 export function gatherList(situation: Situation, run: RunSituation): GatherList {
@@ -76,9 +79,14 @@ export function gatherList(situation: Situation, run: RunSituation): GatherList 
 }
 
 function makeList(situation: Situation, run: RunSituation): GatherList {
-	const mine = situation.needs.filter((one) => one.run === run);
-	const groups = groupBy(mine, (one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`);
-	const rows = [...groups].map(([id, needs]) => listRow(situation, id, needs)).sort(compareRows);
+	const groups = groupsOf(situation, run);
+	const { snapshot, today } = situation;
+	const rows = [...groups]
+		.map(([id, needs]) =>
+			// Lots need no mention: a need is made anew when a lot of its item has changed.
+			listRows(needs[0].line, [id, today, needs, snapshot.places], () => listRow(situation, id, needs))
+		)
+		.sort(compareRows);
 	const needed = rows.filter((row) => !row.doWithout);
 	return {
 		rows,
@@ -90,6 +98,26 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 			looks: rows.filter((row) => row.looks.length || row.problem).length
 		}
 	};
+}
+
+/** What one row stands for: an item in one unit and use, the required apart from the optional. */
+function groupsOf(situation: Situation, run: RunSituation): Map<string, SupplyNeed[]> {
+	return groupBy(
+		situation.needs.filter((one) => one.run === run),
+		(one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`
+	);
+}
+
+/** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
+export function missingThings(situation: Situation, run: RunSituation): Map<string, string> {
+	const result = new Map<string, string>();
+	for (const needs of groupsOf(situation, run).values()) {
+		if (needs.every((one) => one.need.doWithout)) continue;
+		const missing = total(needs, (one) => one.standing.missing);
+		const { item, unit } = needs[0];
+		if (isSome(missing)) result.set(item.name, thingText(missing, unit, item.name));
+	}
+	return result;
 }
 
 function compareRows(a: ListRow, b: ListRow): number {

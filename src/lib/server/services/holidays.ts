@@ -1,6 +1,7 @@
 import Holidays from 'date-holidays';
 import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 
 export type Holiday = { readonly from: Day; readonly to: Day; readonly name: string; readonly kind: string };
 

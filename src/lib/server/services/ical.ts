@@ -1,7 +1,8 @@
 import ical from 'ical-generator';
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { actsOf } from './acts.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 
 /**
  * Lessons, days off and the days to act by as all-day events, for one run or for all that are not put

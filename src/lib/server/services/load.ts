@@ -16,7 +16,8 @@ import {
 } from '$core/plan/index.ts';
 import type { Row } from '../database/tables.ts';
 import { minutesOfRange } from './pages.ts';
-import type { ActivitySituation, RunSituation, Situation } from './situation.ts';
+import type { ActivitySituation, RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { money } from './words.ts';
 
 /** Common practice, no source: how long a lesson takes when nobody has said. */

@@ -1,6 +1,7 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
 
 export type MonthDay = {

@@ -14,7 +14,7 @@ import { holdBack, netSupplies, type Lot, type NetLine, type ServedLine } from '
 import type { Row } from '../database/tables.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
 import { remember } from './remember.ts';
-import type { LessonSituation, RunSituation } from './situation.ts';
+import type { LessonSituation, RunSituation } from './runs.ts';
 
 /** A supply line exploded over those who take part on its day. */
 export type Asked = {

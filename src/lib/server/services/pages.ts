@@ -3,7 +3,8 @@ import { groupBy } from '$core/group-by.ts';
 import { pagesLeft, pagesText, readFlag, type Flag } from '$core/plan/index.ts';
 import { readingPlan, readingRate } from '$core/reading/index.ts';
 import type { Row } from '../database/tables.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { listText } from './words.ts';
 
 /** Common practice, no source: words on a page of a book for children that is read aloud. */

@@ -3,7 +3,8 @@ import { CoreError } from '$core/error.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addBlocked } from '../stores/units.ts';
 import { listText } from './words.ts';
-import { computeSituation, type RunSituation, type Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import { computeSituation, type Situation } from './situation.ts';
 
 /** Days that a sick week lasts, today included. */
 export const PAUSE_DAYS = 7;

@@ -17,7 +17,8 @@ import { extrasOf } from './extras.ts';
 import { loadView } from './load.ts';
 import { monthView } from './month.ts';
 import { pagesView } from './pages.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { applyWhatIf, whatIf, type WhatIf } from './what-if.ts';
 
 const running = (now: Situation) => now.runs[0];

@@ -9,7 +9,8 @@ import {
 } from '$core/calendar/index.ts';
 import { linesOfLessons } from '../stores/snapshot.ts';
 import { listText } from './words.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 
 export type StripDay = {
 	readonly day: Day;

@@ -13,18 +13,26 @@ export function remember<R>(): (key: object, inputs: readonly unknown[], work: (
 	type Known = { readonly inputs: readonly unknown[]; readonly answer: R };
 	const known = new WeakMap<object, readonly Known[]>();
 	return (key, inputs, work) => {
-		const before = known.get(key) ?? [];
-		const same = before.find((one) => one.inputs.every((input, i) => isSame(input, inputs[i])));
-		if (same) return same.answer;
+		const before = known.get(key);
+		if (before) for (const one of before) if (areSame(one.inputs, inputs)) return one.answer;
 		const answer = work();
-		known.set(key, [{ inputs, answer }, ...before.slice(0, KEPT - 1)]);
+		known.set(key, [{ inputs, answer }, ...(before ?? []).slice(0, KEPT - 1)]);
 		return answer;
 	};
 }
 
-function isSame(a: unknown, b: unknown): boolean {
-	if (a === b) return true;
-	return (
-		Array.isArray(a) && Array.isArray(b) && a.length === b.length && a.every((element, i) => element === b[i])
-	);
+// Loops and not every(): this runs some ten thousand times after each change.
+function areSame(a: readonly unknown[], b: readonly unknown[]): boolean {
+	if (a.length !== b.length) return false;
+	for (let i = 0; i < a.length; i++) {
+		const [x, y] = [a[i], b[i]];
+		if (x !== y && !(Array.isArray(x) && Array.isArray(y) && haveSame(x, y))) return false;
+	}
+	return true;
+}
+
+function haveSame(a: readonly unknown[], b: readonly unknown[]): boolean {
+	if (a.length !== b.length) return false;
+	for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
+	return true;
 }

@@ -10,7 +10,8 @@ import {
 	type SupplyUse
 } from '$core/supplies/index.ts';
 import { byId, linesOfLessons } from '../stores/snapshot.ts';
-import type { RunSituation, Situation } from './situation.ts';
+import type { RunSituation } from './runs.ts';
+import type { Situation } from './situation.ts';
 import { numberTyped } from './words.ts';
 
 /** One line of the review: as written, as read, and what is to become of it. */

@@ -18,7 +18,8 @@ import { byId } from '../stores/snapshot.ts';
 import { patchNeed } from '../stores/needs.ts';
 import { countLot, moveLot } from '../stores/stash.ts';
 import { reachText } from './stash.ts';
-import { toFetchFrom, type Situation, type SupplyNeed } from './situation.ts';
+import type { Situation } from './situation.ts';
+import { toFetchFrom, type SupplyNeed } from './supply-needs.ts';
 import { listText, placePath, thingText, walkingOrder } from './words.ts';
 
 /** One thing to take from one lot for one unit. */

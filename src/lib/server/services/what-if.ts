@@ -4,8 +4,9 @@ import type { Trx } from '../stores/changes.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
 import { setStanding } from '../stores/activities.ts';
 import { removeLesson, setLimits, setStart, setWeekdays } from '../stores/units.ts';
-import { gatherList } from './gather.ts';
-import { computeSituation, type RunSituation, type Situation } from './situation.ts';
+import { missingThings } from './gather.ts';
+import type { RunSituation } from './runs.ts';
+import { computeSituation, type Situation } from './situation.ts';
 import { limitsOf } from './load.ts';
 import { listText, money } from './words.ts';
 
@@ -56,8 +57,8 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 		['Extras cost', money(costOf(run)), money(costOf(after))],
 		['Budget', budgetText(run), budgetText(after)]
 	];
-	const before = missingByName(situation, run);
-	const now = missingByName(asked, after);
+	const before = missingThings(situation, run);
+	const now = missingThings(asked, after);
 	const names = [...new Set([...before.keys(), ...now.keys()])].sort();
 	return {
 		lines: rows.filter(([, a, b]) => a !== b).map(([what, a, b]) => ({ what, before: a, after: b })),
@@ -159,12 +160,4 @@ function lateText(situation: Situation, run: RunSituation): string {
 	return names.length
 		? listText(names.length > 4 ? [...names.slice(0, 4), `${names.length - 4} more`] : names)
 		: 'nothing';
-}
-
-function missingByName(situation: Situation, run: RunSituation): Map<string, string> {
-	return new Map(
-		gatherList(situation, run)
-			.rows.filter((row) => row.missing !== null && !row.doWithout)
-			.map((row) => [row.name, row.missing!])
-	);
 }

@@ -2,7 +2,7 @@ import { addDays, type Day } from '$core/calendar/index.ts';
 import { needKey, type Need, type NeedDays, type Stream, type Verdict } from '$core/readiness/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
-import type { ActivitySituation, LessonSituation, RunSituation } from './situation.ts';
+import type { ActivitySituation, LessonSituation, RunSituation } from './runs.ts';
 
 /** What moves a need on, as the button of its act says it. */
 export type StepKind =

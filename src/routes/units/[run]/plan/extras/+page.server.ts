@@ -29,7 +29,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const budget = asked.error || asked.value === null ? null : Math.round((asked.value as number) * 100);
 	const saved = limitsOf(run.run).budget;
 	return {
-		extras: extrasOf(now, run),
+		extras: extrasOf(now, run, url.searchParams.has('all')),
 		choice: choiceOf(now, run, budget),
 		budget: budget ?? saved,
 		asked: url.searchParams.get('budget') ?? '',

@@ -13,10 +13,6 @@
 	type Row = (typeof data.extras.pool)[number];
 	let editing = $state<Row | null>(null);
 	let open = $state(false);
-	/** A larger pool is folded, so that the page stays light. */
-	const SHOWN = 40;
-	let showAll = $state(false);
-	const pool = $derived(showAll ? data.extras.pool : data.extras.pool.slice(0, SHOWN));
 	function edit(row: Row) {
 		editing = row;
 		open = true;
@@ -83,7 +79,7 @@
 		<section aria-labelledby="pool">
 			<h2 id="pool" class="mb-2 text-lg">The pool of extras</h2>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
-				{#each pool as row (row.id)}
+				{#each data.extras.pool as row (row.id)}
 					<li class="flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
 						<div class="min-w-56 flex-1">{@render title(row)}</div>
 						<form method="post" action="?/place" use:enhance={saves()} class="flex items-center gap-2">
@@ -101,14 +97,10 @@
 					</li>
 				{:else}<li class="py-2 text-ink-2">Empty. Ideas wait here until they have a day.</li>{/each}
 			</ul>
-			{#if data.extras.pool.length > pool.length}
-				<p class="mt-2">
-					<Button size="small" onclick={() => (showAll = true)}
-						>Show the other {data.extras.pool.length - pool.length}</Button
-					>
-				</p>
-			{/if}
 		</section>
+		{#if data.extras.more}
+			<p><Button size="small" href="?all">Show the other {data.extras.more}</Button></p>
+		{/if}
 		{#if data.extras.without.length}
 			<section aria-labelledby="without">
 				<h2 id="without" class="mb-2 text-lg">Done without</h2>
