@@ -1,3 +1,5 @@
+import account from './library-account.json';
+
 /**
  * The books and things of the Marrow household and of its library, all invented. A line each:
  * title | authors | kind | pages or pieces | ages | reading grade | topics | where
@@ -15,6 +17,7 @@ From the Roof of the Barn|Lena Fisk|picture book|28|3-6|1|maps, birds|window she
 The Island That Was Drawn Twice|Corin Ashby|book|144|8-12|5|maps, islands|desk
 Sea Serpents of the Margin|Tilda Rowe|picture book|48|6-11|4|maps, old maps|library
 The Chart Room|Edmund Quill|book|210|10-14|7|maps, ships|library
+Maps in a Suitcase|Dora Plum|picture book|36|5-9|3|maps, travel|van
 Bus Number Nine|Hana Pryce|picture book|32|3-7|1|maps, towns|library
 Under the Street|Hana Pryce|book|72|7-11|3|maps, towns|friend
 Ten Thousand Paces|Silas Oake|book|112|8-12|4|maps, walking|desk
@@ -42,6 +45,8 @@ Bearings, a card game|Marrow Games|game|54|8-14||maps, compass|game shelf
 Wooden continents tray||puzzle|9|2-5||maps, globe|window shelf
 Needle compass kit||kit|18|8-14||maps, compass, magnets|art cart
 Symbol cards, three-part||card set|36|4-9||maps, signs|desk
+Little ships and sea animals||model|24|3-9||maps, ships, sea|game shelf
+Sea chart cards, three-part||card set|20|4-9||maps, ships, sea|desk
 Blank maps of everywhere||printable|40|||maps|paper shelf
 Contour journal pages||printable|12|||maps, mountains|paper shelf
 Globe net to cut out||printable|2|||maps, globe|paper shelf
@@ -176,6 +181,9 @@ export const USES: readonly (readonly [lesson: number, title: string, text: stri
 	[6, 'Lines That Are Not There', 'read aloud 12–18, 15 min: why every map lies a little'],
 	[6, 'Globe net to cut out', 'one activity'],
 	[6, 'Wooden continents tray', 'one activity, Tamsin'],
+	[6, 'Film: how a globe is made', 'listen or watch, 20 min'],
+	[7, 'Maps in a Suitcase', 'look at, Perrin, 10 min'],
+	[12, 'Maps in a Suitcase', 'read aloud, 15 min'],
 	[7, 'Latitude for Breakfast', 'read alone Odile 20–34, 20 min'],
 	[7, 'The Very Long Coast', 'look at, Tamsin and Perrin, 10 min'],
 	[8, 'What the Needle Knows', 'read aloud 8–19, 15 min, preview 20 min'],
@@ -192,39 +200,18 @@ export const USES: readonly (readonly [lesson: number, title: string, text: stri
 	[13, 'Old Roads', 'reference 90–101']
 ];
 
-/** The library's books in their different states on the demo's day. */
-export const LOANS = [
-	{
-		title: 'Lines That Are Not There',
-		state: 'on loan',
-		placed: '2026-12-29',
-		fetched: '2027-01-09',
-		due: '2027-01-30'
-	},
-	{ title: 'Latitude for Breakfast', state: 'ready', placed: '2027-01-08', ready: '2027-01-20' },
-	{
-		title: 'The Very Long Coast',
-		state: 'on loan',
-		placed: '2026-12-22',
-		fetched: '2027-01-05',
-		due: '2027-01-26'
-	},
-	{ title: 'What the Needle Knows', state: 'hold placed', placed: '2027-01-15', expected: '2027-01-27' },
-	{
-		title: 'The Paper Mountain',
-		state: 'on loan',
-		placed: '2026-12-28',
-		fetched: '2027-01-08',
-		due: '2027-01-29'
-	},
-	{
-		title: 'Where the River Bends',
-		state: 'back',
-		placed: '2026-12-20',
-		fetched: '2026-12-30',
-		due: '2027-01-20'
-	}
-] as const;
+/** One of the library's books in its state on the demo's day, as the library's own computer has it too. */
+export type DemoLoan = {
+	readonly number: string;
+	readonly title: string;
+	readonly state: 'hold placed' | 'ready' | 'on loan' | 'back';
+	readonly placed: string;
+	readonly expected?: string;
+	readonly ready?: string;
+	readonly fetched?: string;
+	readonly due?: string;
+};
+export const LOANS = account as readonly DemoLoan[];
 
 /** One of ours that a friend has. */
 export const LENT = {
@@ -233,3 +220,22 @@ export const LENT = {
 	since: '2026-12-12',
 	due: '2027-02-14'
 } as const;
+
+/** A piece that a tray has from a set; it goes back there. */
+export const LENT_PIECES = [
+	{
+		set: 'Little ships and sea animals',
+		piece: 'narwhal and two sailing ships',
+		to: 'Sorting ships and whales',
+		on: '2027-01-20'
+	}
+] as const;
+
+/** What this family wants to be warned about. */
+export const CONTENT_POLICY = ['sensitive matter'] as const;
+
+/** Content notes that somebody has read off covers and contents. */
+export const CONTENT: Readonly<Record<string, readonly string[]>> = {
+	'The Chart Room': ['sensitive matter'],
+	'Old Roads': ['secular']
+};

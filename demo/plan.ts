@@ -145,6 +145,8 @@ export type DemoActivity = {
 	readonly insteadMinutes?: number;
 	readonly done?: number;
 	readonly helper?: string;
+	/** Titles of what it takes from the library. */
+	readonly takes?: readonly string[];
 };
 
 /** As typed, then what only the form asks. Lesson number or day where it has one. */
@@ -175,8 +177,19 @@ export const ACTIVITIES: readonly DemoActivity[] = [
 		worth: 4,
 		weather: 'a clear day'
 	},
-	{ text: 'Map puzzle tray, shelf tray, 15 min, Tamsin', lesson: 6, worth: 4, helper: 'Perrin' },
-	{ text: 'Sorting ships and whales, shelf tray, 15 min, Tamsin', lesson: 11, worth: 3 },
+	{
+		text: 'Map puzzle tray, shelf tray, 15 min, Tamsin',
+		lesson: 6,
+		worth: 4,
+		helper: 'Perrin',
+		takes: ['Wooden continents tray']
+	},
+	{
+		text: 'Sorting ships and whales, shelf tray, 15 min, Tamsin',
+		lesson: 11,
+		worth: 3,
+		takes: ['Little ships and sea animals', 'Sea chart cards, three-part']
+	},
 	{
 		text: 'Tea-stained sea chart, craft, 60 min, messy, with an adult, $4, begin 2 days before',
 		lesson: 11,
@@ -203,7 +216,7 @@ export const ACTIVITIES: readonly DemoActivity[] = [
 	{ text: 'Geocache with the cousins, outing, 90 min, with an adult', worth: 4, weather: 'dry' },
 	{ text: 'Edible contour map, snack, 45 min, messy, with an adult, $5, for Odile and Perrin', worth: 3 },
 	{ text: 'Lacing maps, hands-busy work, 20 min, Tamsin', worth: 3 },
-	{ text: 'Street map bingo, game, 25 min, $1', worth: 2 },
+	{ text: 'Street map bingo, game, 25 min, $1', worth: 2, takes: ['Street map bingo boards'] },
 	{
 		text: 'Sextant from cardboard, project, 55 min, crumbs, ages 8 and up',
 		worth: 3,

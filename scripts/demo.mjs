@@ -10,7 +10,11 @@ if (!run('npm', ['run', '--silent', 'build'])) process.exit(1);
 process.env.GATHER_BIN_DEMO = '1';
 process.env.GATHER_BIN_DATA ??= join(ROOT, 'data', 'demo');
 process.env.PORT ??= '3210';
-process.env.GATHER_BIN_CATALOGUE ??= await startCatalogue();
+process.env.GATHER_BIN_CATALOGUE ??= await startStandIn('catalogue.mjs');
+process.env.GATHER_BIN_LIBRARY ??= await startStandIn('library.mjs', {
+	LIBRARY_ACCOUNT: join(ROOT, 'demo', 'library-account.json'),
+	LIBRARY_TODAY: '2027-01-22'
+});
 await import('./start.mjs');
 
 const home = Object.values(networkInterfaces())
@@ -20,9 +24,10 @@ console.log(`\nGather Bin with the demo household: http://localhost:${process.en
 if (home) console.log(`From a phone on the same network:    http://${home.address}:${process.env.PORT}`);
 console.log(`Its data lies in ${process.env.GATHER_BIN_DATA}; delete that folder to start the demo afresh.`);
 
-/** The stand-in for a library catalogue, a process of its own that ends with this one. */
-async function startCatalogue() {
-	const child = spawn(process.execPath, [join(ROOT, 'scripts', 'catalogue.mjs')], {
+/** A stand-in for a part of the outside world, a process of its own that ends with this one. Answers its address. */
+async function startStandIn(script, more = {}) {
+	const child = spawn(process.execPath, [join(ROOT, 'scripts', script)], {
+		env: { ...process.env, ...more },
 		stdio: ['ignore', 'pipe', 'inherit']
 	});
 	process.on('exit', () => child.kill());

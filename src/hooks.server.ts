@@ -3,10 +3,11 @@ import { env } from '$env/dynamic/private';
 import { endNews } from '$lib/server/news.ts';
 import { refusal } from '$lib/server/origin.ts';
 import { ACTOR } from '$lib/server/actor.ts';
-import { closeStore, store } from '$lib/server/household.ts';
+import { closeStore, situation } from '$lib/server/household.ts';
 
 export const init: ServerInit = async () => {
-	await store();
+	// Computed before the first visitor asks, since a large library takes a while.
+	await situation();
 	process.once('sveltekit:shutdown', () => void closeStore());
 	// Open streams would keep the server from ending.
 	for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, endNews);

@@ -1,5 +1,6 @@
 import loadHighs from 'highs';
 import Joi from 'joi';
+import { packs, type PacksInput } from '../core/buying/index.ts';
 import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
 import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
@@ -22,6 +23,9 @@ const day = Joi.string()
 const text = Joi.string();
 const unit = Joi.string().valid(...UNITS);
 const quantity = Joi.number().unsafe().min(0);
+const cents = Joi.number().integer().min(0);
+/** After so long the best found so far is the answer, with a bound. */
+const PACKS_LIMIT_MS = 5000;
 const whole = Joi.number().integer().min(1).messages({
 	'number.base': '{{#label}} must be a whole number, 1 or more',
 	'number.integer': '{{#label}} must be a whole number, 1 or more',
@@ -202,6 +206,37 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		(input) => {
 			const { trips: days, loans, impossible } = trips(input);
 			return { trips: days, loans, impossible };
+		}
+	),
+	packs: computation<PacksInput>(
+		'What to buy where, at the least total cost.',
+		{
+			items: Joi.array()
+				.items(Joi.object({ item: text.required(), need: quantity.required() }))
+				.unique('item')
+				.required(),
+			offers: Joi.array()
+				.items(
+					Joi.object({
+						item: text.required(),
+						store: text.required(),
+						size: Joi.number().unsafe().greater(0).required(),
+						price: cents.required(),
+						limit: Joi.number().integer().min(0).allow(null).required()
+					})
+				)
+				.required(),
+			stores: Joi.array()
+				.items(
+					Joi.object({ store: text.required(), fee: cents.required(), freeOver: cents.allow(null).required() })
+				)
+				.unique('store')
+				.required(),
+			maxStores: whole.allow(null).required()
+		},
+		(input) => {
+			const end = performance.now() + PACKS_LIMIT_MS;
+			return packs(input, () => performance.now() > end);
 		}
 	)
 };

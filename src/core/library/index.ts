@@ -2,7 +2,7 @@
  * The library's knowledge: ISBNs, what a line about a book says, whether two entries are the same thing,
  * for whom something is, how thick it stands, and as few trips as the holds and loans allow.
  */
-export { isbnText, readIsbn, type Isbn } from './isbn.ts';
+export { readIsbn, type Isbn } from './isbn.ts';
 export { misfit, playersMisfit, type Fitting, type Reader } from './fit.ts';
 export {
 	COPYING_RIGHTS,
@@ -18,6 +18,7 @@ export {
 export { reportPile, type PileReport, type PileThing } from './pile.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
 export { readUse, type TypedUse } from './use.ts';
+export { loansInARow, swapForOneLoan, type LoanStretch, type OrderedLesson } from './short-loan.ts';
 export { spineWidth } from './shelf.ts';
 export {
 	trips,

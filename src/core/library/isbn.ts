@@ -68,8 +68,3 @@ function check13(digits: string): string {
 	const sum = [...digits.slice(0, 12)].reduce((all, digit, i) => all + Number(digit) * (i % 2 ? 3 : 1), 0);
 	return String((10 - (sum % 10)) % 10);
 }
-
-/** An ISBN-13 with its hyphens left out of the groups that are not known here: prefix and check digit apart. */
-export function isbnText(isbn13: string): string {
-	return `${isbn13.slice(0, 3)}-${isbn13.slice(3, 12)}-${isbn13.slice(12)}`;
-}

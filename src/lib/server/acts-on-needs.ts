@@ -3,7 +3,8 @@ import type { Actions } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { readQuantity } from '$core/supplies/index.ts';
-import { act } from './act.ts';
+import { act, doerOf } from './act.ts';
+import { tellLibrarySoon } from './desk-talk.ts';
 import { situation } from './household.ts';
 import { id, optionalDay } from './schemas/fields.ts';
 import { arrange, chooseSupplier, decide, giveTo, gotIt, prepared, takeStep } from './services/commands.ts';
@@ -43,13 +44,16 @@ export const needActions = {
 			(what: string) => `${what}: prepared`,
 			async (trx, input) => prepared(trx, await situation(), split(input.keys))
 		),
-	step: (event) =>
-		act(
+	step: async (event) => {
+		const done = await act(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => what,
 			async (trx, input) => takeStep(trx, await situation(), split(input.keys))
-		),
+		);
+		tellLibrarySoon(doerOf(event, null));
+		return done;
+	},
 	without: (event) =>
 		act(
 			event,

@@ -122,7 +122,13 @@ function typedLevels(text: string): ReadingLevel[] {
 }
 
 type HouseholdForm = people.Measures &
-	HabitForm & { name: string; countAgeDays: number; country: string | null; region: string | null };
+	HabitForm & {
+		name: string;
+		countAgeDays: number;
+		country: string | null;
+		region: string | null;
+		contentPolicy: string;
+	};
 
 type SupplierForm = {
 	id: number | null;
@@ -164,10 +170,19 @@ export const actions: Actions = {
 					.min(1)
 					.max(3650)
 					.required()
-					.messages({ 'number.base': 'Please give the days as a whole number' })
+					.messages({ 'number.base': 'Please give the days as a whole number' }),
+				contentPolicy: Joi.string().trim().allow('').max(300).default('')
 			}),
 			'Household settings',
-			(trx, form) => people.setHousehold(trx, { ...form, habits: asHabits(form) })
+			(trx, form) =>
+				people.setHousehold(trx, {
+					...form,
+					habits: asHabits(form),
+					contentPolicy: form.contentPolicy
+						.split(',')
+						.map((one) => one.trim().toLowerCase())
+						.filter(Boolean)
+				})
 		),
 	supplier: (event) =>
 		act(

@@ -137,6 +137,13 @@
 							value={data.household.count_age_days}
 							{failure}
 						/>
+						<TextField
+							label="Warn us before we buy or plan anything with"
+							name="contentPolicy"
+							hint="Content notes with commas between: faith-based, secular, sensitive matter, or your own."
+							value={(JSON.parse(data.household.content_policy) as string[]).join(', ')}
+							{failure}
+						/>
 						<Button type="submit">Save</Button>
 					</form>
 				</section>

@@ -35,6 +35,8 @@ export interface HouseholdTable {
 	habit_date: Day | null;
 	/** A count older than this many days is shown with "look again". */
 	count_age_days: number;
+	/** Content notes that are warned about before anything is bought or planned, as JSON. */
+	content_policy: Generated<Json>;
 }
 
 export interface PersonTable {
@@ -320,6 +322,26 @@ export interface ResourceTable {
 	notes: Generated<string>;
 	liked: Generated<'' | 'good' | 'all right' | 'not used'>;
 	added_on: Day;
+	/** The name of its picture among the household's files. */
+	picture: string | null;
+}
+
+/** A resource that an activity takes together with its supplies. */
+export interface ActivityResourceTable {
+	id: Generated<number>;
+	activity_id: number;
+	resource_id: number;
+}
+
+/** A piece out of a set, lent to a tray or elsewhere; the set stays its home. */
+export interface LentPieceTable {
+	id: Generated<number>;
+	resource_id: number;
+	piece: string;
+	activity_id: number | null;
+	/** Where it is, in the household's words. */
+	lent_to: string;
+	lent_on: Day;
 }
 
 /** A resource in a lesson, and what for. */
@@ -357,6 +379,8 @@ export interface LoanTable {
 	renewed: Generated<number>;
 	back_on: Day | null;
 	note: Generated<string>;
+	/** As the library's own computer calls the hold; null while it has not been told. */
+	hold_number: string | null;
 }
 
 /** Work of one child's own in a lesson. */
@@ -514,6 +538,8 @@ export interface Database {
 	resource: ResourceTable;
 	resource_use: ResourceUseTable;
 	loan: LoanTable;
+	activity_resource: ActivityResourceTable;
+	lent_piece: LentPieceTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -562,5 +588,7 @@ export const TRACKED = [
 	'goal',
 	'resource',
 	'resource_use',
-	'loan'
+	'loan',
+	'activity_resource',
+	'lent_piece'
 ] as const satisfies readonly (keyof Database)[];

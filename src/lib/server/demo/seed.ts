@@ -12,9 +12,18 @@ import {
 	TODAY,
 	type DemoPlace
 } from '../../../../demo/household.ts';
-import { LENT, LOANS, RESOURCES, USES } from '../../../../demo/library.ts';
+import {
+	CONTENT,
+	CONTENT_POLICY,
+	LENT_PIECES,
+	LENT,
+	LOANS,
+	RESOURCES,
+	USES
+} from '../../../../demo/library.ts';
 import { ACTIVITIES, DETAILS, GOALS, LEVELS, READS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
 import { readLevels } from '$core/house/index.ts';
+import { titleKey } from '$core/library/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
@@ -70,6 +79,7 @@ export async function seedDemo(db: Db): Promise<void> {
 					kind: supplier.kind,
 					weekdays: JSON.stringify(supplier.weekdays),
 					lead_days: supplier.leadDays,
+					...('loanDays' in supplier ? { loan_days: supplier.loanDays, renewals: supplier.renewals } : {}),
 					position: i + 1
 				})
 				.execute();
@@ -315,10 +325,11 @@ async function seedPlan(trx: Trx, run: number) {
 async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, number>) {
 	const suppliers = await trx.selectFrom('supplier').selectAll().execute();
 	const supplierId = (kind: string) => suppliers.find((one) => one.kind === kind)!.id;
+	const van = suppliers.find((one) => one.name === 'The book van')!.id;
 	const people = await trx.selectFrom('person').selectAll().where('kind', '!=', 'adult').execute();
 	const ids = new Map<string, number>();
 	for (const [i, one] of RESOURCES.entries()) {
-		const away = one.where === 'library' || one.where === 'friend';
+		const away = ['library', 'friend', 'van'].includes(one.where);
 		const isRead = ['book', 'picture book', 'magazine', 'printable'].includes(one.kind);
 		const id = await addResource(
 			trx,
@@ -336,13 +347,18 @@ async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, nu
 				topics: one.topics,
 				owned: away ? 0 : 1,
 				place_id: places.get(one.where) ?? null,
-				supplier_id: away ? supplierId(one.where) : null,
+				supplier_id: away ? (one.where === 'van' ? van : supplierId(one.where)) : null,
 				hardcover: one.kind === 'picture book' ? 1 : 0,
 				small_parts: one.kind === 'kit' ? 1 : 0,
 				players_from: one.kind === 'game' ? 2 : null,
 				players_to: one.kind === 'game' ? 4 : null,
 				minutes: one.kind === 'link' ? 20 : null,
-				rights: one.kind === 'printable' ? 'one class' : 'own family'
+				address:
+					one.kind === 'link' ? `https://films.example.org/${titleKey(one.title).replaceAll(' ', '-')}` : '',
+				service: one.kind === 'link' ? 'the library’s film shelf' : '',
+				device: one.kind === 'link' ? 'laptop' : '',
+				rights: one.kind === 'printable' ? 'one class' : 'own family',
+				content: JSON.stringify(CONTENT[one.title] ?? [])
 			},
 			'2026-09-01'
 		);
@@ -368,6 +384,27 @@ async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, nu
 			resource_id: idOf(title),
 			lesson_id: lessons[number - 1].id
 		});
+	const activities = await trx
+		.selectFrom('activity')
+		.select(['id', 'title'])
+		.where('run_id', '=', run)
+		.execute();
+	const activityId = (title: string) => activities.find((one) => one.title === title)!.id;
+	for (const { text, takes = [] } of ACTIVITIES)
+		for (const title of takes)
+			await trx
+				.insertInto('activity_resource')
+				.values({ activity_id: activityId(text.split(', ')[0]), resource_id: idOf(title) })
+				.execute();
+	for (const { set, piece, to, on } of LENT_PIECES)
+		await trx
+			.insertInto('lent_piece')
+			.values({ resource_id: idOf(set), piece, activity_id: activityId(to), lent_to: to, lent_on: on })
+			.execute();
+	await trx
+		.updateTable('household')
+		.set({ content_policy: JSON.stringify(CONTENT_POLICY) })
+		.execute();
 	for (const loan of LOANS)
 		await trx
 			.insertInto('loan')
@@ -377,11 +414,12 @@ async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, nu
 				supplier_id: supplierId('library'),
 				state: loan.state,
 				placed_on: loan.placed,
-				expected_on: 'expected' in loan ? loan.expected : null,
-				ready_on: 'ready' in loan ? loan.ready : null,
-				fetched_on: 'fetched' in loan ? loan.fetched : null,
-				due_on: 'due' in loan ? loan.due : null,
-				back_on: loan.state === 'back' ? '2027-01-19' : null
+				expected_on: loan.expected ?? null,
+				ready_on: loan.ready ?? null,
+				fetched_on: loan.fetched ?? null,
+				due_on: loan.due ?? null,
+				back_on: loan.state === 'back' ? '2027-01-19' : null,
+				hold_number: loan.number
 			})
 			.execute();
 	await trx

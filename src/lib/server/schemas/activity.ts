@@ -22,6 +22,7 @@ export type ActivityForm = {
 	daily: boolean;
 	note: string;
 	supplies: string;
+	resources: string;
 	helper: number | null;
 };
 
@@ -68,6 +69,7 @@ export const activityFields = {
 	daily: flag,
 	note: words(500),
 	supplies: words(5000),
+	resources: words(5000),
 	helper: id.empty('').allow(null).default(null)
 };
 

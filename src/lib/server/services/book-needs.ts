@@ -12,6 +12,7 @@ import { byId, type Snapshot } from '../stores/snapshot.ts';
 import { remember } from './remember.ts';
 import type { RunSituation } from './runs.ts';
 import type { Situation } from './situation.ts';
+import { policyText } from './fitting.ts';
 import { wayTo } from './ways.ts';
 import type { Step, WholeDraft, WholeNeed } from './whole-needs.ts';
 import { placePath } from './words.ts';
@@ -38,15 +39,32 @@ type Wanted = {
 
 const usesByLesson = remember<ReadonlyMap<number, readonly Row<'resource_use'>[]>>();
 const rangesByLesson = remember<ReadonlyMap<number, readonly Row<'page_range'>[]>>();
+const takenByActivity = remember<ReadonlyMap<number, readonly Row<'activity_resource'>[]>>();
 const loansByResource = remember<ReadonlyMap<number, readonly Row<'loan'>[]>>();
 
-/** What a run wants of the library, a resource and lesson each: flags of its books and all other uses. */
+/** What a run wants of the library, a resource and lesson each: flags of its books, other uses, what activities take. */
 export function wantedOf(snapshot: Snapshot, run: RunSituation): Wanted[] {
 	const uses = usesByLesson(snapshot.uses, [], () => groupBy(snapshot.uses, (use) => use.lesson_id));
 	const ranges = rangesByLesson(snapshot.ranges, [], () =>
 		groupBy(snapshot.ranges, (range) => range.lesson_id)
 	);
 	const books = byId(snapshot.spines);
+	const takes = takenByActivity(snapshot.activityResources, [], () =>
+		groupBy(snapshot.activityResources, (one) => one.activity_id)
+	);
+	const taken = groupBy(
+		run.activities.flatMap(({ activity, lesson, over }) =>
+			over || lesson === null
+				? []
+				: (takes.get(activity.id) ?? []).map((one): Wanted => ({
+						resource: one.resource_id,
+						lesson: lesson.lesson.id,
+						required: activity.standing === 'required',
+						previewMinutes: null
+					}))
+		),
+		(one) => one.lesson
+	);
 	return run.lessons.flatMap(({ lesson }) => {
 		const flags = (ranges.get(lesson.id) ?? []).flatMap((range): Wanted[] => {
 			const book = books.get(range.spine_id);
@@ -62,7 +80,9 @@ export function wantedOf(snapshot: Snapshot, run: RunSituation): Wanted[] {
 				required: use.required === 1,
 				previewMinutes: use.preview_minutes
 			}));
-		return [...groupBy([...flags, ...own], (one) => one.resource).values()].map((same) => ({
+		return [
+			...groupBy([...flags, ...own, ...(taken.get(lesson.id) ?? [])], (one) => one.resource).values()
+		].map((same) => ({
 			...same[0],
 			required: same.some((one) => one.required),
 			previewMinutes: same.reduce<number | null>(
@@ -203,7 +223,7 @@ function standingOf(
 		...here,
 		state: 'missing',
 		text: 'not here',
-		step: wantStep(resource, supplier),
+		step: wantStep(snapshot, resource, supplier),
 		way,
 		loan: null
 	};
@@ -267,13 +287,16 @@ function standingOf(
 	return {
 		...wanted,
 		text: `due ${dayText(loan.due_on)}, and cannot be renewed`,
-		step: { ...wantStep(resource, supplier), detail: `a second time: it is due ${dayText(loan.due_on)}` },
+		step: {
+			...wantStep(snapshot, resource, supplier),
+			detail: `a second time: it is due ${dayText(loan.due_on)}`
+		},
 		loan
 	};
 }
 
-function wantStep(resource: Row<'resource'>, supplier: Row<'supplier'> | null): Step {
-	const at = supplier?.name ?? '';
+function wantStep(snapshot: Snapshot, resource: Row<'resource'>, supplier: Row<'supplier'> | null): Step {
+	const at = [supplier?.name, policyText(snapshot, resource)].filter(Boolean).join('; ');
 	if (!supplier || supplier.kind === 'library')
 		return {
 			kind: 'place',

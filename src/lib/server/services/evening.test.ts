@@ -116,7 +116,8 @@ describe('habits', () => {
 			paper: 'letter',
 			countAgeDays: 120,
 			country: null,
-			region: null
+			region: null,
+			contentPolicy: []
 		} as const;
 		const unit = { start: '2027-01-05', end: null, weekdays: [2, 4], keepFree: 0 } as const;
 		const set = (

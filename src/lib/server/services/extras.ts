@@ -28,7 +28,13 @@ export type ExtraRow = {
 	readonly times: number;
 	readonly done: number;
 	/** Everything a form needs. */
-	readonly fields: Row<'activity'> & { readonly supplies: string; readonly who: readonly number[] };
+	readonly fields: Row<'activity'> & {
+		readonly supplies: string;
+		readonly resources: string;
+		readonly who: readonly number[];
+	};
+	/** What it takes from the library. */
+	readonly takes: readonly { readonly id: number; readonly title: string; readonly where: string }[];
 };
 
 export type Extras = {
@@ -140,6 +146,7 @@ function extraRow(
 				`${items.get(line.item_id)!.name}: ${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`
 		)
 	);
+	const takes = takesOf(situation, activity.id);
 	const end = forecastEnd(
 		{ times: activity.times, done: activity.done, begun: date, daily: activity.daily === 1 },
 		situation.today
@@ -181,8 +188,26 @@ function extraRow(
 		instead: activity.instead,
 		times: activity.times,
 		done: activity.done,
-		fields: { ...activity, supplies: lines.map((line) => line.written).join('\n'), who }
+		takes,
+		fields: {
+			...activity,
+			supplies: lines.map((line) => line.written).join('\n'),
+			resources: takes.map((one) => one.title).join('\n'),
+			who
+		}
 	};
+}
+
+/** The things of the library that an activity takes, with where each is. */
+export function takesOf({ snapshot }: Situation, activity: number): ExtraRow['takes'] {
+	const resources = byId(snapshot.resources);
+	return snapshot.activityResources
+		.filter((one) => one.activity_id === activity)
+		.map(({ resource_id }) => {
+			const row = resources.get(resource_id)!;
+			const where = row.owned ? placePath(snapshot.places, row.place_id) : 'not ours';
+			return { id: row.id, title: row.title, where };
+		});
 }
 
 function helperText(situation: Situation, { helper_id }: Row<'activity'>): string {

@@ -1,10 +1,13 @@
 import { sql } from 'kysely';
 import { monthsOld } from '$core/cautions/index.ts';
 import { findBest } from '$core/find/index.ts';
-import { isbnText, spineWidth, type ResourceKind } from '$core/library/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { spineWidth, type ResourceKind } from '$core/library/index.ts';
+import isbn3 from 'isbn3';
 import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
 import type { Situation } from './situation.ts';
+import { remember } from './remember.ts';
 import { placePath } from './words.ts';
 
 export type LibraryFilter = {
@@ -41,6 +44,8 @@ export type LibraryRow = {
 	readonly where: string;
 	/** Of its spine, in mm. */
 	readonly width: number;
+	/** The address of its picture; empty when there is none. */
+	readonly picture: string;
 };
 
 export type LibraryPage = { readonly total: number; readonly rows: readonly LibraryRow[] };
@@ -53,7 +58,7 @@ export async function libraryPage(
 	offset: number,
 	limit: number
 ): Promise<LibraryPage> {
-	const match = await matchOf(read, filter.words);
+	const match = await matchOf(read, situation, filter.words);
 	if (match === null) return { total: 0, rows: [] };
 	let query = read.selectFrom('resource');
 	if (match)
@@ -115,6 +120,7 @@ export function libraryRow({ snapshot }: Situation, row: Row<'resource'>): Libra
 			.filter(Boolean)
 			.join(' · '),
 		where: whereText(snapshot, row),
+		picture: row.picture ? `/pictures/${row.picture}` : '',
 		width: spineWidth({ widthMm: row.width_mm, pages: row.pages, hardcover: row.hardcover === 1 })
 	};
 }
@@ -149,7 +155,7 @@ const NEAR_WORDS = 4;
  * The words as a full-text query: each as the beginning of a word; one that begins no word of the library
  * is taken for a typing error. Empty asks for everything, null finds nothing.
  */
-async function matchOf(read: Db, typed: string): Promise<string | null> {
+async function matchOf(read: Db, situation: Situation, typed: string): Promise<string | null> {
 	const words = typed.match(/[\p{L}\p{N}]+/gu) ?? [];
 	if (words.length === 0) return typed.trim() ? null : '';
 	const parts: string[] = [];
@@ -160,17 +166,28 @@ async function matchOf(read: Db, typed: string): Promise<string | null> {
 			parts.push(`"${word}"*`);
 			continue;
 		}
-		const near = findBest(await termsOf(read, word.length), word, NEAR_WORDS);
+		const near = findBest(await termsNear(read, situation, word.length), word, NEAR_WORDS);
 		if (near.length === 0) return null;
 		parts.push(`(${near.map(({ name }) => `"${name}"`).join(' OR ')})`);
 	}
 	return parts.join(' AND ');
 }
 
-async function termsOf(read: Db, length: number): Promise<{ name: string }[]> {
-	const { rows } = await sql<{ name: string }>`select term as name from resource_terms
-		where length(term) between ${length - 2} and ${length + 2}`.execute(read);
-	return rows;
+type Term = { readonly name: string };
+/** All words of the library by their length, for as long as its resources are the same. */
+const terms = new WeakMap<object, Promise<ReadonlyMap<number, readonly Term[]>>>();
+
+/** The words of the library that are up to two letters longer or shorter. */
+async function termsNear(read: Db, { snapshot }: Situation, length: number): Promise<Term[]> {
+	let known = terms.get(snapshot.resources);
+	if (!known) {
+		known = sql<Term>`select term as name from resource_terms`
+			.execute(read)
+			.then(({ rows }) => groupBy(rows, (one) => one.name.length));
+		terms.set(snapshot.resources, known);
+	}
+	const byLength = await known;
+	return [-2, -1, 0, 1, 2].flatMap((more) => byLength.get(length + more) ?? []);
 }
 
 /** The topics of all resources, most frequent first. */
@@ -191,7 +208,8 @@ export function topicList(topics: string): string[] {
 }
 
 /** What the library comes to, in words. */
-export function librarySentence({ snapshot, returns }: Situation): string {
+export function librarySentence(situation: Situation): string {
+	const { snapshot, returns } = situation;
 	const { resources, loans } = snapshot;
 	if (resources.length === 0)
 		return 'No book is here yet. Type a title or an ISBN, or take a scanner along the shelf.';
@@ -204,10 +222,33 @@ export function librarySentence({ snapshot, returns }: Situation): string {
 		lent ? `${lent} ${lent === 1 ? 'is' : 'are'} lent` : ''
 	].filter(Boolean);
 	const [first] = returns;
-	return `${parts.join(', ')}.${first ? ` ${first.resource.title} goes back first.` : ''}`;
+	const idle = unusedOf(situation).length;
+	const unused = idle ? ` ${idle} ${idle === 1 ? 'was' : 'were'} not used in two units or more.` : '';
+	return `${parts.join(', ')}.${unused}${first ? ` ${first.resource.title} goes back first.` : ''}`;
 }
 
-/** "979-…": the number as it is shown. */
+const useCounts = remember<readonly Row<'resource'>[]>();
+
+/** What is ours, was here for two units that have begun or are over, and no lesson or extra of any unit uses. */
+export function unusedOf({ snapshot, runs }: Situation): readonly Row<'resource'>[] {
+	const begun = runs.filter(
+		({ run, lessons }) => run.state === 'put away' || lessons.some((one) => one.over)
+	);
+	const starts = begun.flatMap(({ run }) => (run.start_on ? [run.start_on] : [])).sort();
+	// Here before the last two of them began.
+	const before = starts.at(-2) ?? '';
+	const { resources, uses, spines, activityResources } = snapshot;
+	return useCounts(resources, [before, uses, spines, activityResources], () => {
+		const used = new Set([
+			...uses.map((one) => one.resource_id),
+			...spines.map((one) => one.resource_id),
+			...activityResources.map((one) => one.resource_id)
+		]);
+		return resources.filter((one) => one.owned === 1 && one.added_on < before && !used.has(one.id));
+	});
+}
+
+/** The number with hyphens between its groups; one of a range that is given to nobody as bare digits. */
 export function isbnShown(isbn13: string | null): string {
-	return isbn13 ? isbnText(isbn13) : '';
+	return isbn13 ? (isbn3.parse(isbn13)?.isbn13h ?? isbn13) : '';
 }

@@ -14,8 +14,8 @@ import {
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addResource, type ResourceInput } from '../stores/resources.ts';
-import { fittingOf, readerOf } from './fitting.ts';
-import { isbnShown, libraryRow, type LibraryRow } from './library.ts';
+import { fittingOf, policyWarnings, readerOf } from './fitting.ts';
+import { isbnShown, libraryRow, unusedOf, type LibraryRow } from './library.ts';
 import { remember } from './remember.ts';
 import type { Situation } from './situation.ts';
 import { listText, placePath } from './words.ts';
@@ -130,6 +130,8 @@ export type ResourceView = {
 		readonly text: string;
 		readonly state: Row<'loan'>['state'];
 	}[];
+	/** Pieces that are out of the set. */
+	readonly pieces: readonly { readonly id: number; readonly text: string }[];
 	readonly same: readonly { readonly id: number; readonly title: string; readonly how: string }[];
 	/** A word about buying what is borrowed again and again, or about what nobody uses. */
 	readonly advice: string;
@@ -169,13 +171,20 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 			...cautions,
 			...(players ? [players] : []),
 			...(row.charter ? ['Paid by a charter: it wants it back, so it must be secular and stay whole.'] : []),
+			...policyWarnings(snapshot, row).map((note) => `You asked to be warned: ${note}.`),
 			...(row.pieces_missing ? [`Missing: ${row.pieces_missing}.`] : [])
 		],
 		loans: loans
 			.map((loan) => ({ id: loan.id, state: loan.state, text: loanText(snapshot, loan) }))
 			.toReversed(),
+		pieces: snapshot.lentPieces
+			.filter((one) => one.resource_id === row.id)
+			.map((one) => ({
+				id: one.id,
+				text: `${one.piece}: with ${one.lent_to} since ${dayText(one.lent_on)}`
+			})),
 		same: sameAs(situation, row).filter((one) => one.id !== row.id),
-		advice: adviceOf(situation, row, loans, uses.length)
+		advice: adviceOf(situation, row, loans)
 	};
 }
 
@@ -266,22 +275,15 @@ function sentenceOf(situation: Situation, row: Row<'resource'>, uses: number): s
 /** Common practice, no source: borrowed so often, a book is worth buying. */
 const BORROWED_OFTEN = 3;
 
-function adviceOf(
-	{ runs }: Situation,
-	row: Row<'resource'>,
-	loans: readonly Row<'loan'>[],
-	uses: number
-): string {
+function adviceOf(situation: Situation, row: Row<'resource'>, loans: readonly Row<'loan'>[]): string {
 	const borrowed = loans.filter((loan) => loan.direction === 'in' && loan.fetched_on !== null).length;
 	if (!row.owned && borrowed >= BORROWED_OFTEN)
 		return `Borrowed ${borrowed} times: perhaps buy it, or put it on a wish list.`;
 	if (!row.owned && row.cents !== null && borrowed === 0)
 		return 'Nobody has seen it yet: borrow it before you buy it.';
-	const over = runs.filter(
-		(run) => run.run.state === 'put away' || run.lessons.some((one) => one.over)
-	).length;
-	if (row.owned && uses === 0 && over >= 2) return `Not used in the last ${over} runs.`;
-	return '';
+	return unusedOf(situation).includes(row)
+		? 'Not used in two units or more: keep it, lend it or let it go?'
+		: '';
 }
 
 /** "English 5" and the like, for a hint beside the reading level. */

@@ -1,9 +1,17 @@
 import { addDays, dayText, daysBetween, type Day, type Weekday } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { trips, type TripLoan, type TripReturn } from '$core/library/index.ts';
+import {
+	loansInARow,
+	swapForOneLoan,
+	trips,
+	type TripLoan,
+	type TripReturn,
+	type WhyImpossible
+} from '$core/library/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Situation } from './situation.ts';
 import type { WholeNeed } from './whole-needs.ts';
+import { listText } from './words.ts';
 
 /** A book on a trip, with the command that ticks it. */
 export type TripBook = {
@@ -36,6 +44,15 @@ export type LoanBar = {
 	readonly isPlanned: boolean;
 };
 
+/** Why a book cannot be had as planned, and what would do. */
+export type Problem = {
+	readonly text: string;
+	/** Two loans in a row, or more, each with its days. */
+	readonly loans: readonly string[];
+	/** Lessons that could change places instead. */
+	readonly swap: { readonly first: string; readonly second: string; readonly text: string } | null;
+};
+
 export type TripsView = {
 	readonly sentence: string;
 	readonly trips: readonly Trip[];
@@ -46,7 +63,7 @@ export type TripsView = {
 		readonly keys: readonly string[];
 		readonly isLate: boolean;
 	}[];
-	readonly problems: readonly string[];
+	readonly problems: readonly Problem[];
 	readonly bars: readonly LoanBar[];
 	/** Days that the timeline shows, and where its weeks begin. */
 	readonly days: number;
@@ -99,7 +116,7 @@ function planFor(
 	situation: Situation,
 	library: Row<'supplier'>,
 	books: ReadonlyMap<number, readonly WholeNeed[]>
-): { trips: Trip[]; bars: LoanBar[]; problems: string[] } {
+): { trips: Trip[]; bars: LoanBar[]; problems: Problem[] } {
 	const { snapshot, today } = situation;
 	const loans: TripLoan[] = [];
 	const returns: TripReturn[] = [];
@@ -200,7 +217,7 @@ function planFor(
 				return bar(one.id, loan!.fetched_on ?? today, one.takeBack, loan!.due_on!, false);
 			})
 		],
-		problems: plan.impossible.map(({ id, why }) => `${titles.get(id)!.resource.title}: ${WHY[why]}`)
+		problems: plan.impossible.map(({ id, why }) => problemOf(titles.get(id)!, library, why, today))
 	};
 
 	function bar(id: string, from: Day, to: Day, due: Day, isPlanned: boolean): LoanBar {
@@ -220,10 +237,52 @@ function planFor(
 const WHY = {
 	'not ready before it is used':
 		'not ready before its lesson, even with the hold placed today. Ask a friend, or move the lesson.',
-	'loan too short for its use':
-		'the loan is too short for all its lessons, with every renewal. Borrow it twice, or bring its lessons together.',
+	'loan too short for its use': 'the loan is too short for all its lessons, with every renewal.',
 	'library closed on every day that would do': 'the library is closed on every day that would do.'
 } as const;
+
+function problemOf(
+	{ resource, uses }: { readonly resource: Row<'resource'>; readonly uses: readonly WholeNeed[] },
+	library: Row<'supplier'>,
+	why: WhyImpossible,
+	today: Day
+): Problem {
+	const text = `${resource.title}: ${WHY[why]}`;
+	if (why !== 'loan too short for its use') return { text, loans: [], swap: null };
+	const keep = library.loan_days * (1 + library.renewals);
+	const days = uses.map((one) => one.need.useDay!);
+	const lessonsOn = (from: Day, to: Day) =>
+		listText(
+			uses
+				.filter(({ need }) => from <= need.useDay! && need.useDay! <= to)
+				.map((one) => `lesson ${one.lesson.number}`)
+		);
+	const loans = loansInARow(days, keep).map(({ from, to }, i) => {
+		const hold = addDays(from, -1 - library.lead_days);
+		const when = hold <= today ? 'now' : `on ${dayText(hold)}`;
+		return `${i === 0 ? 'A loan' : 'Another'} for ${lessonsOn(from, to)}, ${dayText(from)}${to === from ? '' : ` to ${dayText(to)}`}: place its hold ${when}.`;
+	});
+	const [{ run }] = uses;
+	const inOrder = run.lessons
+		.filter((one) => !one.over && one.dates.length > 0 && one.sessions === 1)
+		.map((one) => ({
+			id: String(one.lesson.id),
+			day: one.dates[0],
+			uses: uses.some((use) => use.lesson === one)
+		}));
+	const isOneRun = uses.every((one) => one.run === run && inOrder.some(({ id }) => id === one.need.lesson));
+	const swap = isOneRun ? swapForOneLoan(inOrder, keep) : null;
+	const number = (id: string) => run.lessons.find((one) => String(one.lesson.id) === id)!.number;
+	return {
+		text,
+		loans,
+		swap: swap && {
+			first: swap.first,
+			second: swap.second,
+			text: `Or let lessons ${number(swap.first)} and ${number(swap.second)} change places: then one loan is enough, for ${dayText(swap.from)} to ${dayText(swap.to)}.`
+		}
+	};
+}
 
 /** When a book waits on the hold shelf: as it does now, or when the hold is placed today. */
 function hold(

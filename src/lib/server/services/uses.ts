@@ -4,7 +4,7 @@ import { groupBy } from '$core/group-by.ts';
 import { isRemark, misfit, readUse, titleKey, type ResourceRole } from '$core/library/index.ts';
 import type { Row } from '../database/tables.ts';
 import { EVERYTHING, libraryPage } from './library.ts';
-import { fittingOf, readerOf } from './fitting.ts';
+import { fittingOf, policyText, readerOf } from './fitting.ts';
 import { flagText } from './resources.ts';
 import type { RunSituation } from './runs.ts';
 import type { Situation } from './situation.ts';
@@ -73,7 +73,9 @@ export function usesView({ snapshot, today }: Situation, run: RunSituation): Use
 				title: resource.title,
 				text: flagText(use.role, use.from_page, use.to_page, use, names),
 				isRemark: isRemark(use.role),
-				misfit: misfitOf(run, resource, use, one.dates[0] ?? today)
+				misfit: [misfitOf(run, resource, use, one.dates[0] ?? today), policyText(snapshot, resource)]
+					.filter(Boolean)
+					.join('; ')
 			};
 		})
 	}));
@@ -120,4 +122,21 @@ export async function resourceNamed(read: Db, situation: Situation, title: strin
 			.join('; ')}${total > OFFERED ? ' …' : ''}. Type more of the title.`,
 		'title'
 	);
+}
+
+/** The resources that titles mean, one on each line. @throws CoreError at the first that cannot be told. */
+export async function resourcesNamed(read: Db, situation: Situation, text: string): Promise<number[]> {
+	const titles = text
+		.split('\n')
+		.map((line) => line.trim())
+		.filter(Boolean);
+	const ids: number[] = [];
+	for (const title of titles) {
+		try {
+			ids.push(await resourceNamed(read, situation, title));
+		} catch (error) {
+			throw error instanceof CoreError ? new CoreError(error.message, 'resources') : error;
+		}
+	}
+	return ids;
 }

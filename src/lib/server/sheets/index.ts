@@ -14,6 +14,7 @@ import { LIST } from './list.ts';
 import { PLAN } from './plan-sheet.ts';
 import { PLACES } from './places.ts';
 import { rowsOf, type ImportPlan, type SheetKind } from './plan.ts';
+export { Stopped } from './plan.ts';
 import { SUPPLIES } from './supplies.ts';
 
 export type { ImportPlan, PlannedRow } from './plan.ts';

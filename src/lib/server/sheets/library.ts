@@ -11,7 +11,7 @@ import { placePath } from '../services/words.ts';
 import { placeByPath } from '../stores/places.ts';
 import { addResource, updateResource, type ResourceInput } from '../stores/resources.ts';
 import { nameCell, yesCell } from './columns.ts';
-import { readRow, type SheetKind } from './plan.ts';
+import { eachRow, readRow, type SheetKind } from './plan.ts';
 
 type Key =
 	| 'title'
@@ -140,12 +140,12 @@ export const LIBRARY: SheetKind<Key> = {
 		);
 		return {
 			rows: read.map((one) => one.planned),
-			async apply(trx) {
-				for (const { id, input, path } of planned) {
+			apply(trx, progress) {
+				return eachRow(planned, progress, async ({ id, input, path }) => {
 					const place_id = path.length ? await placeByPath(trx, path) : null;
 					if (id === null) await addResource(trx, { ...input, place_id }, today);
 					else await updateResource(trx, id, { ...input, place_id });
-				}
+				});
 			}
 		};
 	}

@@ -15,7 +15,7 @@ import { addLine, updateLine, type LessonLineInput } from '../stores/supply-line
 import { addLesson } from '../stores/units.ts';
 import { amountCell, nameCell, unitCell, yesCell } from './columns.ts';
 import { isFormula } from './csv.ts';
-import { readRow, type SheetKind } from './plan.ts';
+import { eachRow, readRow, type SheetKind } from './plan.ts';
 import { amountWritten } from './supplies.ts';
 
 type Key =
@@ -120,17 +120,17 @@ export const LIST: SheetKind<Key> = {
 					before.alternatives !== JSON.stringify(value.or);
 				return { ...planned, status: changed ? 'changed' : 'same' };
 			}),
-			async apply(trx) {
+			async apply(trx, progress) {
 				const ids = new Map<number, number>();
 				for (const [number, title] of [...newLessons].sort(([a], [b]) => a - b)) {
 					ids.set(-number, await addLesson(trx, own.run.id, { title, note: '', optional: 0, sessions: 1 }));
 				}
-				for (const [i, line] of lines.entries()) {
+				await eachRow(lines, progress, async (line, i) => {
 					const kept = { ...line, lesson: ids.get(line.lesson) ?? line.lesson };
 					const match = matches[i];
 					if (match) await updateLine(trx, Number(match.known.id), kept);
 					else await addLine(trx, kept);
-				}
+				});
 			}
 		};
 	}

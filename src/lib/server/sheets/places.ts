@@ -5,7 +5,7 @@ import type { Row } from '../database/tables.ts';
 import { placePath, walkingOrder } from '../services/words.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../stores/places.ts';
 import { nameCell } from './columns.ts';
-import { readRow, type SheetKind } from './plan.ts';
+import { eachRow, readRow, type SheetKind } from './plan.ts';
 
 type Key = 'place' | 'kind' | 'length' | 'width' | 'height' | 'floor';
 const LENGTHS = ['length', 'width', 'height', 'floor'] as const;
@@ -87,10 +87,10 @@ export const PLACES: SheetKind<Key> = {
 		);
 		return {
 			rows: read.map((one) => one.planned),
-			async apply(trx) {
-				for (const { path, input, changes } of planned) {
+			apply(trx, progress) {
+				return eachRow(planned, progress, async ({ path, input, changes }) => {
 					if (changes) await updatePlace(trx, await placeByPath(trx, path), input);
-				}
+				});
 			}
 		};
 	}

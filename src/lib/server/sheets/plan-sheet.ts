@@ -2,7 +2,7 @@ import { CoreError } from '$core/error.ts';
 import { addLesson, updateLesson, type LessonInput } from '../stores/units.ts';
 import { isFormula } from './csv.ts';
 import { yesCell } from './columns.ts';
-import { readRow, type SheetKind } from './plan.ts';
+import { eachRow, readRow, type SheetKind } from './plan.ts';
 
 type Key = 'lesson' | 'title' | 'days' | 'sessions' | 'optional' | 'note';
 
@@ -65,11 +65,12 @@ export const PLAN: SheetKind<Key> = {
 		);
 		return {
 			rows: read.map((one) => one.planned),
-			async apply(trx) {
-				for (const { id, input } of planned.toSorted((a, b) => a.number - b.number)) {
+			apply(trx, progress) {
+				const inOrder = planned.toSorted((a, b) => a.number - b.number);
+				return eachRow(inOrder, progress, async ({ id, input }) => {
 					if (id === null) await addLesson(trx, own.run.id, input);
 					else await updateLesson(trx, own.run.id, id, input);
-				}
+				});
 			}
 		};
 	}

@@ -17,8 +17,28 @@ export type PlannedRow = {
 export type ImportPlan = {
 	readonly rows: readonly PlannedRow[];
 	/** Makes all the changes of the plan, or none of them. */
-	readonly apply: (trx: Trx) => Promise<void>;
+	readonly apply: (trx: Trx, progress?: Progress) => Promise<void>;
 };
+
+/** Called now and then with how many rows are done; throws {@link Stopped} when they are to be undone. */
+export type Progress = (done: number) => Promise<void>;
+
+/** Somebody has changed their mind. */
+export class Stopped extends Error {}
+
+const ROWS_A_STEP = 50;
+
+/** Goes through the rows one by one, and says now and then how far it is. */
+export async function eachRow<T>(
+	rows: readonly T[],
+	progress: Progress | undefined,
+	work: (row: T, index: number) => Promise<void>
+): Promise<void> {
+	for (const [i, row] of rows.entries()) {
+		if (progress && i % ROWS_A_STEP === 0) await progress(i);
+		await work(row, i);
+	}
+}
 
 /** A kind of file that goes out and comes in again. */
 export type SheetKind<Key extends string = string> = {

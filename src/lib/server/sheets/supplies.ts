@@ -6,7 +6,7 @@ import { placeByPath } from '../stores/places.ts';
 import { addLot, countLot, openLot } from '../stores/stash.ts';
 import { placePath } from '../services/words.ts';
 import { amountCell, dayCell, nameCell, unitCell, yesCell } from './columns.ts';
-import { readRow, type SheetKind } from './plan.ts';
+import { eachRow, readRow, type SheetKind } from './plan.ts';
 
 type Key = 'thing' | 'amount' | 'unit' | 'place' | 'goodUntil' | 'opened';
 
@@ -99,13 +99,13 @@ export const SUPPLIES: SheetKind<Key> = {
 		);
 		return {
 			rows: read.map((one) => one.planned),
-			async apply(trx) {
-				for (const one of planned) {
+			apply(trx, progress) {
+				return eachRow(planned, progress, async (one) => {
 					if (one.lot !== null) {
 						const lot = snapshot.lots.find((own) => own.id === one.lot)!;
 						if (!exact(lot.amount).equals(one.amount)) await countLot(trx, one.lot, one.amount, today);
 						await openLot(trx, one.lot, one.opened, today);
-						continue;
+						return;
 					}
 					const item = await itemNamed(trx, one.thing);
 					const place_id = one.path.length ? await placeByPath(trx, one.path) : null;
@@ -115,7 +115,7 @@ export const SUPPLIES: SheetKind<Key> = {
 						today
 					);
 					if (one.opened) await openLot(trx, id, true, today);
-				}
+				});
 			}
 		};
 	}

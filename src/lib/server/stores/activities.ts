@@ -8,6 +8,8 @@ import { addLine, removeLine } from './supply-lines.ts';
 export type ActivityInput = Omit<Row<'activity'>, 'id' | 'run_id' | 'lesson_id' | 'day' | 'done'> & {
 	/** What it needs, a line each, as a supply list prints it. */
 	readonly supplies: string;
+	/** What it takes from the library, by id; left out, it stays as it is. */
+	readonly resources?: readonly number[];
 };
 
 /** Where an activity goes: into a lesson, onto a day of its own, or (neither) back to the pool. */
@@ -17,7 +19,7 @@ export type ActivityPlace = { readonly lesson: number | null; readonly day: Day 
 export async function addActivity(
 	trx: Trx,
 	run: number,
-	{ supplies, ...columns }: ActivityInput,
+	{ supplies, resources = [], ...columns }: ActivityInput,
 	place: ActivityPlace = { lesson: null, day: null }
 ): Promise<number> {
 	await requireLesson(trx, run, place.lesson);
@@ -27,6 +29,7 @@ export async function addActivity(
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	await setSupplies(trx, id, supplies);
+	await setResources(trx, id, resources);
 	return id;
 }
 
@@ -34,11 +37,12 @@ export async function updateActivity(
 	trx: Trx,
 	run: number,
 	id: number,
-	{ supplies, ...columns }: ActivityInput
+	{ supplies, resources, ...columns }: ActivityInput
 ): Promise<void> {
 	await activityOf(trx, run, id);
 	await trx.updateTable('activity').set(columns).where('id', '=', id).execute();
 	await setSupplies(trx, id, supplies);
+	if (resources) await setResources(trx, id, resources);
 }
 
 /** Moves an activity to a lesson, a day or the pool; what is known about its needs goes along. */
@@ -83,6 +87,7 @@ export async function doInstead(trx: Trx, run: number, id: number): Promise<void
 		.where('id', '=', id)
 		.execute();
 	await trx.deleteFrom('supply_line').where('activity_id', '=', id).execute();
+	await setResources(trx, id, []);
 }
 
 /** Writes down that it was done once more (or once less). */
@@ -95,7 +100,9 @@ export async function countDone(trx: Trx, run: number, id: number, by: 1 | -1): 
 export async function removeActivity(trx: Trx, run: number, id: number): Promise<void> {
 	await activityOf(trx, run, id);
 	await trx.deleteFrom('supply_line').where('activity_id', '=', id).execute();
-	await trx.updateTable('task').set({ activity_id: null }).where('activity_id', '=', id).execute();
+	await setResources(trx, id, []);
+	for (const table of ['task', 'lent_piece'] as const)
+		await trx.updateTable(table).set({ activity_id: null }).where('activity_id', '=', id).execute();
 	await trx.deleteFrom('activity').where('id', '=', id).execute();
 }
 
@@ -131,4 +138,22 @@ async function setSupplies(trx: Trx, activity: number, text: string): Promise<vo
 		else await addLine(trx, { ...read, lesson: null, activity, written, use: usualUse(read.item) });
 	}
 	for (const line of left) await removeLine(trx, line.id);
+}
+
+/** Makes it take just these from the library; rows that stay keep their ids. */
+async function setResources(trx: Trx, activity: number, wanted: readonly number[]): Promise<void> {
+	const now = await trx
+		.selectFrom('activity_resource')
+		.select(['id', 'resource_id'])
+		.where('activity_id', '=', activity)
+		.execute();
+	for (const { id, resource_id } of now)
+		if (!wanted.includes(resource_id))
+			await trx.deleteFrom('activity_resource').where('id', '=', id).execute();
+	for (const resource of new Set(wanted))
+		if (!now.some((one) => one.resource_id === resource))
+			await trx
+				.insertInto('activity_resource')
+				.values({ activity_id: activity, resource_id: resource })
+				.execute();
 }

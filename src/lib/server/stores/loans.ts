@@ -66,6 +66,12 @@ export async function renewLoan(trx: Trx, id: number): Promise<Day> {
 	return due;
 }
 
+/** Writes a loan down as the library's own computer has it. */
+export async function patchLoan(trx: Trx, id: number, patch: Partial<Row<'loan'>>): Promise<void> {
+	await loanOf(trx, id);
+	await trx.updateTable('loan').set(patch).where('id', '=', id).execute();
+}
+
 /** It went back, or came back to us. */
 export async function endLoan(trx: Trx, id: number, today: Day): Promise<void> {
 	await change(trx, id, ['hold placed', 'ready', 'on loan'], { state: 'back', back_on: today });

@@ -72,6 +72,8 @@ export type HouseholdInput = Measures & {
 	readonly countAgeDays: number;
 	readonly country: string | null;
 	readonly region: string | null;
+	/** Content notes that the family wants to be warned about. */
+	readonly contentPolicy: readonly string[];
 };
 
 export type Measures = {
@@ -93,7 +95,8 @@ export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<voi
 			habit_date: habits.date,
 			count_age_days: input.countAgeDays,
 			country: input.country,
-			region: input.country ? input.region : null
+			region: input.country ? input.region : null,
+			content_policy: JSON.stringify(input.contentPolicy)
 		})
 		.where('id', '=', 1)
 		.execute();

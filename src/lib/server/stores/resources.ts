@@ -30,7 +30,8 @@ export async function updateResource(trx: Trx, id: number, patch: Partial<Resour
 /** Takes a resource out of the library, with its uses and loans. */
 export async function removeResource(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('resource_use').where('resource_id', '=', id).execute();
-	await trx.deleteFrom('loan').where('resource_id', '=', id).execute();
+	for (const table of ['loan', 'activity_resource', 'lent_piece'] as const)
+		await trx.deleteFrom(table).where('resource_id', '=', id).execute();
 	await trx.updateTable('spine').set({ resource_id: null }).where('resource_id', '=', id).execute();
 	const { numDeletedRows } = await trx.deleteFrom('resource').where('id', '=', id).executeTakeFirst();
 	if (numDeletedRows === 0n) throw new CoreError(GONE);
@@ -69,6 +70,22 @@ export async function removeUse(trx: Trx, run: number, id: number): Promise<void
 		.where('id', '=', id)
 		.where('lesson_id', 'in', trx.selectFrom('lesson').select('id').where('run_id', '=', run))
 		.execute();
+}
+
+/** Lends a piece out of a set, to a tray (an activity of that name) or elsewhere; the set stays its home. */
+export async function lendPiece(trx: Trx, id: number, piece: string, to: string, today: Day): Promise<void> {
+	await resourceOf(trx, id);
+	const tray = await trx.selectFrom('activity').select('id').where('title', '=', to).executeTakeFirst();
+	await trx
+		.insertInto('lent_piece')
+		.values({ resource_id: id, piece, activity_id: tray?.id ?? null, lent_to: to, lent_on: today })
+		.execute();
+}
+
+/** The piece is back in its set. */
+export async function pieceBack(trx: Trx, id: number): Promise<void> {
+	const { numDeletedRows } = await trx.deleteFrom('lent_piece').where('id', '=', id).executeTakeFirst();
+	if (numDeletedRows === 0n) throw new CoreError('That piece is back already.');
 }
 
 export async function resourceOf(trx: Trx, id: number): Promise<Row<'resource'>> {

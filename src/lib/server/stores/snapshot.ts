@@ -31,6 +31,8 @@ export type Snapshot = {
 	readonly resources: readonly Row<'resource'>[];
 	readonly uses: readonly Row<'resource_use'>[];
 	readonly loans: readonly Row<'loan'>[];
+	readonly activityResources: readonly Row<'activity_resource'>[];
+	readonly lentPieces: readonly Row<'lent_piece'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -63,7 +65,9 @@ const SOURCES: {
 	goals: { table: 'goal', order: ['id'] },
 	resources: { table: 'resource', order: ['id'] },
 	uses: { table: 'resource_use', order: ['id'] },
-	loans: { table: 'loan', order: ['id'] }
+	loans: { table: 'loan', order: ['id'] },
+	activityResources: { table: 'activity_resource', order: ['id'] },
+	lentPieces: { table: 'lent_piece', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];

@@ -132,6 +132,20 @@ export async function orderLessons(trx: Trx, run: number, order: readonly number
 	}
 }
 
+/** Two lessons of one run change places in its order. */
+export async function swapLessons(trx: Trx, first: number, second: number): Promise<void> {
+	const rows = await trx
+		.selectFrom('lesson')
+		.select(['id', 'run_id', 'position'])
+		.where('id', 'in', [first, second])
+		.execute();
+	if (rows.length !== 2 || rows[0].run_id !== rows[1].run_id)
+		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+	const [a, b] = rows;
+	await trx.updateTable('lesson').set({ position: b.position }).where('id', '=', a.id).execute();
+	await trx.updateTable('lesson').set({ position: a.position }).where('id', '=', b.id).execute();
+}
+
 /** Takes a lesson out of the plan, with its supply lines and outcomes. */
 export async function removeLesson(trx: Trx, run: number, id: number): Promise<void> {
 	const lesson = await trx

@@ -1,6 +1,6 @@
 <script lang="ts">
-	type Props = { title: string; authors: string; kind: string };
-	let { title, authors, kind }: Props = $props();
+	type Props = { title: string; authors: string; kind: string; picture?: string };
+	let { title, authors, kind, picture = '' }: Props = $props();
 
 	/** A picture drawn from the title and the kind, the same each time. */
 	const seed = $derived([...title].reduce((sum, sign) => (sum * 31 + sign.codePointAt(0)!) >>> 0, 7));
@@ -15,6 +15,12 @@
 	class="relative flex aspect-[3/4] flex-col overflow-hidden rounded-[3px] border border-edge bg-sheet p-2"
 	style="--tint: var(--color-{tint})"
 >
+	{#if picture}<img
+			src={picture}
+			alt=""
+			loading="lazy"
+			class="absolute inset-0 size-full object-cover"
+		/>{/if}
 	<svg viewBox="0 0 60 24" class="mb-2 block w-full" preserveAspectRatio="none">
 		<rect width="60" height="24" fill="var(--tint)" />
 		{#each bands as height, i (i)}

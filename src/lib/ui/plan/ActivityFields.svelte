@@ -25,6 +25,7 @@
 		readonly note: string;
 		readonly helper_id: number | null;
 		readonly supplies: string;
+		readonly resources: string;
 		readonly who: readonly number[];
 		readonly lesson_id: number | null;
 		readonly day: string | null;
@@ -98,6 +99,13 @@
 	rows={3}
 	value={fields.supplies}
 	placeholder="1 cup flour per child"
+	{failure}
+/>
+<TextField
+	label="Books, models, cards and printables it takes, a title on each line"
+	name="resources"
+	rows={2}
+	value={fields.resources}
 	{failure}
 />
 <div class="grid gap-3 sm:grid-cols-2">

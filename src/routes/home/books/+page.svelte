@@ -177,7 +177,7 @@
 		>
 			{#snippet entry(row: Row)}
 				<a href="/home/books/{row.id}" class="block p-1.5 text-ink no-underline" aria-label={row.title}>
-					<Cover title={row.title} authors={row.authors} kind={row.kind} />
+					<Cover title={row.title} authors={row.authors} kind={row.kind} picture={row.picture} />
 					<span class="mt-1 block truncate text-sm text-ink-2">{row.where}</span>
 				</a>
 			{/snippet}

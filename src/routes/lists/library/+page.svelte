@@ -5,6 +5,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import TextField from '$lib/ui/field/TextField.svelte';
 	import LoanLine from '$lib/ui/library/LoanLine.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
@@ -53,7 +54,69 @@
 			>
 		</div>
 		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
-		{#each view.problems as problem (problem)}<p class="mt-2 border-l-4 border-late pl-3">{problem}</p>{/each}
+		{#each view.problems as problem (problem.text)}
+			<div class="mt-3 max-w-3xl border-l-4 border-late pl-3">
+				<p class="font-semibold">{problem.text}</p>
+				{#each problem.loans as loan (loan)}<p>{loan}</p>{/each}
+				{#if problem.swap}
+					<form
+						method="post"
+						action="?/swap"
+						use:enhance={saves()}
+						class="mt-1 flex flex-wrap items-center gap-3"
+					>
+						<input type="hidden" name="first" value={problem.swap.first} />
+						<input type="hidden" name="second" value={problem.swap.second} />
+						<span>{problem.swap.text}</span>
+						<Button type="submit" size="small">Change places</Button>
+					</form>
+				{/if}
+			</div>
+		{/each}
+		{#if data.desk.isThere}
+			<section
+				aria-label="The library’s computer"
+				class="no-print mt-5 flex flex-wrap items-end gap-x-6 gap-y-3 border-y border-rule py-3"
+			>
+				<form method="get" class="flex min-w-64 flex-1 items-end gap-3">
+					<TextField label="Does the library have" name="q" value={data.words} class="flex-1" type="search" />
+					<Button type="submit" size="small">Look</Button>
+				</form>
+				<form method="post" action="?/ask" use:enhance={saves()} class="flex items-center gap-3">
+					<Button type="submit" size="small">Ask what is new</Button>
+				</form>
+				{#if data.desk.said}<p class="w-full text-sm" role="status">{data.desk.said}</p>{/if}
+			</section>
+			{#if data.found}
+				<ul class="no-print mt-2 divide-y divide-rule">
+					{#each data.found.titles as one (one.isbn)}
+						<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+							<span class="min-w-56 flex-1"
+								><span class="font-semibold">{one.title}</span>
+								<span class="block text-sm text-ink-2"
+									>{one.authors} · {one.copies}
+									{one.copies === 1 ? 'copy' : 'copies'}, {one.waiting === 0
+										? 'nobody waits'
+										: one.waiting === 1
+											? 'one waits'
+											: `${one.waiting} wait`}</span
+								></span
+							>
+							<form method="post" action="?/want" use:enhance={saves()}>
+								{#each ['isbn', 'title', 'authors', 'kind', 'pages'] as const as name (name)}
+									<input type="hidden" {name} value={one[name] ?? ''} />
+								{/each}
+								<Button type="submit" size="small" aria-label="Place a hold on {one.title}"
+									>Place a hold</Button
+								>
+							</form>
+						</li>
+					{:else}<li class="py-2 text-ink-2">
+							{data.found.failure || 'The library has nothing by these words. Try fewer of them.'}
+						</li>{/each}
+				</ul>
+			{/if}
+		{/if}
 		{#if view.trips.length === 0 && view.holds.length === 0}
 			<div class="mt-6">
 				<EmptyState title="Nothing to carry">

@@ -1,4 +1,4 @@
-import { error, redirect } from '@sveltejs/kit';
+import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import {
 	COPYING_RIGHTS,
@@ -9,17 +9,28 @@ import {
 	type ResourceKind
 } from '$core/library/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act, doerOf } from '$lib/server/act.ts';
+import { tellLibrarySoon } from '$lib/server/desk-talk.ts';
+import { keepPicture } from '$lib/server/files/pictures.ts';
+import { situation, store } from '$lib/server/household.ts';
+import { change } from '$lib/server/stores/changes.ts';
 import { sayAfterRedirect } from '$lib/server/said.ts';
 import { flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
+import { policyText } from '$lib/server/services/fitting.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/resources.ts';
 import { placeOptions } from '$lib/server/services/stash.ts';
 import { typedUse } from '$lib/server/services/uses.ts';
 import { byId } from '$lib/server/stores/snapshot.ts';
 import { endLoan, fetchLoan, holdReady, lendOut, placeHold, renewLoan } from '$lib/server/stores/loans.ts';
-import { addNote, addUse, removeResource, updateResource } from '$lib/server/stores/resources.ts';
+import {
+	addNote,
+	addUse,
+	lendPiece,
+	pieceBack,
+	removeResource,
+	updateResource
+} from '$lib/server/stores/resources.ts';
 import { dayText } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -40,6 +51,7 @@ export const load: PageServerLoad = async ({ params }) => {
 			label: one.name,
 			kind: one.kind
 		})),
+		trays: [...new Set(now.snapshot.activities.map((one) => one.title))],
 		runs: now.runs
 			.filter(({ run }) => run.state !== 'put away')
 			.map(({ run, unit, lessons }) => ({
@@ -152,6 +164,13 @@ function isbnTyped(text: string): string | null {
 	return isbn.isbn13;
 }
 
+/** After a change that the library has to know of. */
+async function telling<T>(event: RequestEvent, work: () => Promise<T>): Promise<T> {
+	const done = await work();
+	tellLibrarySoon(doerOf(event, null));
+	return done;
+}
+
 const loanForm = Joi.object<{ loan: number }>({ loan: id.required() });
 
 export const actions: Actions = {
@@ -233,12 +252,19 @@ export const actions: Actions = {
 					resource_id: Number(event.params.id),
 					lesson_id: form.lesson
 				});
-				return `lesson ${run.lessons.find(({ lesson }) => lesson.id === form.lesson)!.number}`;
+				const { number } = run.lessons.find(({ lesson }) => lesson.id === form.lesson)!;
+				const row = byId(now.snapshot.resources).get(Number(event.params.id));
+				return [`lesson ${number}`, row ? policyText(now.snapshot, row) : ''].filter(Boolean).join('; ');
 			}
 		),
 	hold: (event) =>
-		act(event, Joi.object<{ source: number }>({ source: id.required() }), 'Hold placed', async (trx, form) =>
-			placeHold(trx, Number(event.params.id), form.source, (await situation()).today)
+		telling(event, () =>
+			act(
+				event,
+				Joi.object<{ source: number }>({ source: id.required() }),
+				'Hold placed',
+				async (trx, form) => placeHold(trx, Number(event.params.id), form.source, (await situation()).today)
+			)
 		),
 	ready: (event) =>
 		act(event, loanForm, 'On the hold shelf', async (trx, form) =>
@@ -249,14 +275,18 @@ export const actions: Actions = {
 			fetchLoan(trx, form.loan, (await situation()).today)
 		),
 	renew: (event) =>
-		act(
-			event,
-			loanForm,
-			(due: string) => `Renewed, due ${dayText(due)}`,
-			(trx, form) => renewLoan(trx, form.loan)
+		telling(event, () =>
+			act(
+				event,
+				loanForm,
+				(due: string) => `Renewed, due ${dayText(due)}`,
+				(trx, form) => renewLoan(trx, form.loan)
+			)
 		),
 	back: (event) =>
-		act(event, loanForm, 'Back', async (trx, form) => endLoan(trx, form.loan, (await situation()).today)),
+		telling(event, () =>
+			act(event, loanForm, 'Back', async (trx, form) => endLoan(trx, form.loan, (await situation()).today))
+		),
 	lend: (event) =>
 		act(
 			event,
@@ -269,6 +299,44 @@ export const actions: Actions = {
 			'Lent',
 			async (trx, form) =>
 				lendOut(trx, Number(event.params.id), form.borrower, (await situation()).today, form.due)
+		),
+	picture: async (event) => {
+		const now = await situation();
+		const row = byId(now.snapshot.resources).get(Number(event.params.id));
+		if (!row) error(404, 'That is not in the library. It may have been undone.');
+		try {
+			const file = (await event.request.formData()).get('picture');
+			if (!(file instanceof File) || file.size === 0)
+				throw new CoreError('Take or choose a picture first.', 'picture');
+			const picture = await keepPicture(new Uint8Array(await file.arrayBuffer()));
+			const { write } = await store();
+			const done = await change(write, doerOf(event, null), `Picture of ${row.title}`, (trx) =>
+				updateResource(trx, row.id, { picture })
+			);
+			return { changed: done.changed };
+		} catch (problem) {
+			if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
+			throw problem;
+		}
+	},
+	noPicture: (event) =>
+		act(event, Joi.object({}), 'Picture taken away', (trx) =>
+			updateResource(trx, Number(event.params.id), { picture: null })
+		),
+	piece: (event) =>
+		act(
+			event,
+			Joi.object<{ piece: string; to: string }>({
+				piece: Joi.string().trim().max(200).required().messages({ 'string.empty': 'Please say which piece' }),
+				to: Joi.string().trim().max(100).required().messages({ 'string.empty': 'Please say where it goes' })
+			}),
+			'Piece lent',
+			async (trx, form) =>
+				lendPiece(trx, Number(event.params.id), form.piece, form.to, (await situation()).today)
+		),
+	pieceBack: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', (trx, form) =>
+			pieceBack(trx, form.id)
 		),
 	remove: async (event) => {
 		const done = await act(event, Joi.object({}), 'Taken out of the library', (trx) =>

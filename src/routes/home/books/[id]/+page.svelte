@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import PictureField from '$lib/ui/library/PictureField.svelte';
 	import Cover from '$lib/ui/library/Cover.svelte';
 	import ResourceFields from '$lib/ui/library/ResourceFields.svelte';
 
@@ -43,7 +45,10 @@
 <svelte:head><title>{row.title} · Gather Bin</title></svelte:head>
 
 <div class="flex flex-wrap gap-x-8 gap-y-4">
-	<div class="w-32 shrink-0"><Cover title={row.title} authors={row.authors} kind={row.kind} /></div>
+	<div class="w-32 shrink-0">
+		<Cover title={row.title} authors={row.authors} kind={row.kind} picture={view.shown.picture} />
+		<PictureField has={row.picture !== null} {failure} />
+	</div>
 	<div class="min-w-64 flex-1">
 		<h2 class="text-2xl">{row.title}</h2>
 		<p class="text-ink-2">{[row.authors, view.shown.about].filter(Boolean).join(' · ')}</p>
@@ -55,6 +60,9 @@
 		{#if row.about}<p class="mt-2 max-w-2xl">{row.about}</p>{/if}
 		<p class="mt-3 flex flex-wrap gap-3">
 			<Button size="small" onclick={() => (editing = true)}>Change</Button>
+			{#if view.uses.length}<Button size="small" href="/home/books/{row.id}/slip"
+					><Printer size={18} aria-hidden="true" /> Its slip</Button
+				>{/if}
 			{#if row.kind === 'link' && row.address}<Button
 					size="small"
 					href={row.address}
@@ -145,6 +153,44 @@
 			{#each view.cautions as caution (caution)}<p class="mt-2 text-sm text-due">{caution}</p>{/each}
 			<p class="mt-2 text-sm text-ink-2">Copying: {row.rights}.</p>
 		</section>
+		{#if row.pieces !== null || view.pieces.length}
+			<section aria-labelledby="pieces">
+				<h3 id="pieces" class="mb-2 text-lg">Pieces out of the set</h3>
+				<ul class="divide-y divide-rule border-t-2 border-ink">
+					{#each view.pieces as one (one.id)}
+						<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
+							<span class="min-w-48 flex-1">{one.text}</span>
+							<form method="post" action="?/pieceBack" use:enhance={saves()}>
+								<input type="hidden" name="id" value={one.id} />
+								<Button type="submit" size="small" aria-label="Back in its set: {one.text}"
+									>Back in its set</Button
+								>
+							</form>
+						</li>
+					{:else}<li class="py-2 text-ink-2">All are in their place.</li>{/each}
+				</ul>
+				<form
+					method="post"
+					action="?/piece"
+					use:enhance={saves({ reset: true })}
+					class="mt-3 flex flex-wrap items-end gap-3"
+				>
+					<TextField label="Piece" name="piece" class="min-w-32 flex-1" placeholder="narwhal" {failure} />
+					<TextField
+						label="To which tray or place"
+						name="to"
+						class="min-w-40 flex-1"
+						list="trays"
+						placeholder="Sorting ships and whales"
+						{failure}
+					/>
+					<datalist id="trays"
+						>{#each data.trays as tray (tray)}<option value={tray}></option>{/each}</datalist
+					>
+					<Button type="submit" size="small">Lend it</Button>
+				</form>
+			</section>
+		{/if}
 		<section aria-labelledby="loans">
 			<h3 id="loans" class="mb-2 text-lg">{row.owned ? 'Lent to others' : 'Borrowing it'}</h3>
 			<ul class="divide-y divide-rule border-t-2 border-ink">

@@ -2,11 +2,25 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
 import { doerOf } from '$lib/server/act.ts';
 import { situation, store } from '$lib/server/household.ts';
+import { forgetImport, importJob, runImport } from '$lib/server/import-jobs.ts';
 import { sayAfterRedirect } from '$lib/server/said.ts';
 import { planImport } from '$lib/server/sheets/index.ts';
-import { change } from '$lib/server/stores/changes.ts';
 import { draftById } from '$lib/server/stores/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
+
+/** With more rows than this a page shows how far it is. */
+const SHORT_ROWS = 300;
+
+const NOTHING_READ = {
+	note: null,
+	units: [],
+	run: '',
+	kind: null,
+	rows: [],
+	counts: null,
+	problem: null,
+	text: null
+};
 
 const AFTER = { supplies: '/home/supplies', places: '/home/places', books: '/home/books' } as const;
 
@@ -16,8 +30,18 @@ async function draftOf(params: { draft: string }) {
 	return draft;
 }
 
-export const load: PageServerLoad = async ({ params, url }) => {
+export const load: PageServerLoad = async ({ params, url, cookies, depends }) => {
 	const draft = await draftOf(params);
+	depends('import:job');
+	const job = importJob(draft.id);
+	if (job?.state === 'done') {
+		forgetImport(draft.id);
+		sayAfterRedirect(cookies, job.said);
+		redirect(303, job.to);
+	}
+	if (job?.state === 'running')
+		return { ...NOTHING_READ, name: draft.name, job: { done: job.done, total: job.total }, ended: null };
+	const ended = job && { stopped: job.state === 'stopped', said: job.said ?? '' };
 	const now = await situation();
 	const units = now.runs
 		.filter(({ run }) => run.state !== 'put away')
@@ -27,7 +51,14 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			lesson: lessons[0]?.lesson.id ?? null
 		}));
 	const run = Number(url.searchParams.get('unit')) || Number(units[0]?.value) || null;
-	const about = { name: draft.name, note: draft.note, units, run: run === null ? '' : String(run) };
+	const about = {
+		name: draft.name,
+		note: draft.note,
+		units,
+		run: run === null ? '' : String(run),
+		job: null,
+		ended
+	};
 	try {
 		const { kind, plan } = planImport(now, draft.text, run);
 		const count = (status: string) => plan.rows.filter((row) => row.status === status).length;
@@ -66,27 +97,30 @@ export const actions: Actions = {
 		const form = await event.request.formData();
 		const run = Number(form.get('unit')) || null;
 		const operation = form.get('operation');
-		let to: string;
 		try {
 			const { kind, plan } = planImport(await situation(), draft.text, run);
-			const { write } = await store();
-			const { changed } = await change(
-				write,
-				doerOf(event, typeof operation === 'string' ? operation : null),
-				`Brought in: ${draft.name}`,
-				plan.apply
-			);
-			sayAfterRedirect(event.cookies, changed);
-			to =
+			const to =
 				kind.id === 'list'
 					? `/units/${run}/gather`
 					: kind.id === 'plan'
 						? `/units/${run}/plan`
 						: AFTER[kind.id];
+			const doer = doerOf(event, typeof operation === 'string' ? operation : null);
+			const job = runImport(draft.id, draft.name, plan, to, doer);
+			// A short file is in before anybody could look; a long one shows how far it is.
+			if (plan.rows.length <= SHORT_ROWS) await job;
+			else void job;
 		} catch (problem) {
 			if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
 			throw problem;
 		}
-		redirect(303, to);
+		redirect(303, event.url.pathname);
+	},
+	/** Stops bringing it in; what was brought in so far is taken out again. */
+	stop: async (event) => {
+		const draft = await draftOf(event.params);
+		const job = importJob(draft.id);
+		if (job) job.stop = true;
+		redirect(303, event.url.pathname);
 	}
 };

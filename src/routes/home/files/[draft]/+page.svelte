@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { goto } from '$app/navigation';
+	import { goto, invalidate } from '$app/navigation';
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
@@ -27,6 +27,12 @@
 	const told = $derived(
 		`${data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
 	);
+	const LOOK_AGAIN_MS = 250;
+	$effect(() => {
+		if (!data.job) return;
+		const timer = setTimeout(() => void invalidate('import:job'), LOOK_AGAIN_MS);
+		return () => clearTimeout(timer);
+	});
 	let unit = $derived(data.run);
 	const lesson = $derived(data.units.find((one) => one.value === unit)?.lesson);
 </script>
@@ -37,7 +43,25 @@
 	{#if data.note}<p class="mt-2 max-w-3xl border-l-4 border-due bg-due-soft px-4 py-2">{data.note}</p>{/if}
 	{#if failure}<p class="mt-2 font-semibold text-late">{failure.message}</p>{/if}
 
-	{#if data.kind && data.counts}
+	{#if data.ended}<p class="mt-2 font-semibold {data.ended.stopped ? '' : 'text-late'}" role="status">
+			{data.ended.stopped ? 'Stopped. Nothing of this file was brought in.' : data.ended.said}
+		</p>{/if}
+
+	{#if data.job}
+		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
+			{data.job.done} of {data.job.total} rows are in.
+		</p>
+		<progress
+			class="mt-3 h-4 w-full max-w-xl accent-ink"
+			value={data.job.done}
+			max={data.job.total}
+			aria-label="Rows brought in"
+		></progress>
+		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
+			<Button type="submit">Stop, and bring in nothing</Button>
+		</form>
+		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
+	{:else if data.kind && data.counts}
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
 			{told}
 			{#if data.counts.wrong}

@@ -2,12 +2,14 @@ import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { readActivity } from '$core/plan/index.ts';
 import { act } from '$lib/server/act.ts';
+import { situation, store } from '$lib/server/household.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import { activityFields, asActivity, money, type ActivityForm } from '$lib/server/schemas/activity.ts';
 import { flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
 import { applyChoice, choiceOf } from '$lib/server/services/choice.ts';
 import { extrasOf } from '$lib/server/services/extras.ts';
 import { limitsOf } from '$lib/server/services/load.ts';
+import { resourcesNamed } from '$lib/server/services/uses.ts';
 import { typedActivity } from '$lib/server/services/typed.ts';
 import {
 	addActivity,
@@ -85,8 +87,10 @@ export const actions: Actions = {
 				const run = Number(event.params.run);
 				if (form.lesson !== null && form.day !== null)
 					throw new CoreError('Choose a lesson or a day of its own, not both.', 'day');
+				const { read } = await store();
 				await updateActivity(trx, run, form.id, {
 					...asActivity(form),
+					resources: await resourcesNamed(read, await situation(), form.resources),
 					standing: form.required ? 'required' : 'extra'
 				});
 				await placeActivity(trx, run, form.id, { lesson: form.lesson, day: form.day });

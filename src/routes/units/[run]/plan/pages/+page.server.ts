@@ -6,6 +6,8 @@ import { runOf } from '$lib/server/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { flagTyped, pagesView } from '$lib/server/services/pages.ts';
 import { resourceNamed, typedUse, usesView } from '$lib/server/services/uses.ts';
+import { policyText } from '$lib/server/services/fitting.ts';
+import { byId } from '$lib/server/stores/snapshot.ts';
 import { addUse, removeUse } from '$lib/server/stores/resources.ts';
 import { store } from '$lib/server/household.ts';
 import * as spines from '$lib/server/stores/spines.ts';
@@ -66,7 +68,7 @@ export const actions: Actions = {
 				lesson: id.required(),
 				slip: Joi.string().trim().allow('').max(500).default('')
 			}),
-			'Flagged',
+			(warning: string) => (warning ? `Flagged; ${warning}` : 'Flagged'),
 			async (trx, form) => {
 				const { now, run } = await runOf(event.params);
 				const resource = await resourceNamed((await store()).read, now, form.title);
@@ -75,6 +77,7 @@ export const actions: Actions = {
 					resource_id: resource,
 					lesson_id: form.lesson
 				});
+				return policyText(now.snapshot, byId(now.snapshot.resources).get(resource)!);
 			}
 		),
 	unuse: (event) =>

@@ -3,7 +3,10 @@ import { extrasOf } from '$lib/server/services/extras.ts';
 import { monthAsked, monthView } from '$lib/server/services/month.ts';
 import { pagesView } from '$lib/server/services/pages.ts';
 import { planOf } from '$lib/server/services/plan.ts';
-import { linesOfLessons } from '$lib/server/stores/snapshot.ts';
+import { usesView } from '$lib/server/services/uses.ts';
+import { placePath } from '$lib/server/services/words.ts';
+import { qrCode } from '$lib/server/sheets/qr.ts';
+import { byId, linesOfLessons } from '$lib/server/stores/snapshot.ts';
 import type { PageServerLoad } from './$types';
 
 const SHOWN = ['plan', 'month', 'lessons'] as const;
@@ -15,19 +18,34 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { spines } = pagesView(now, run, []);
 	const { placed } = extrasOf(now, run);
 	const lines = linesOfLessons(now.snapshot);
+	const plan = planOf(now, run);
+	const usesOf = new Map(usesView(now, run).lessons.map((one) => [one.lesson, one.uses]));
+	const resources = byId(now.snapshot.resources);
 	return {
 		show,
 		month: monthView(now, run, monthAsked(now, run, url.searchParams.get('m'))),
-		plan: planOf(now, run),
+		plan,
 		lessons: run.lessons.map(({ lesson, number }) => ({
 			...lesson,
 			number,
-			day: planOf(now, run).lessons.find((one) => one.id === lesson.id)!.days,
+			day: plan.lessons.find((one) => one.id === lesson.id)!.days,
 			pages: spines.flatMap((spine) =>
 				spine.rows
 					.filter((row) => row.lesson === lesson.id)
 					.flatMap((row) => row.flags.map((flag) => ({ book: spine.title, ...flag })))
 			),
+			uses: (usesOf.get(lesson.id) ?? []).map((use) => {
+				const { address, service, place_id, owned, kind } = resources.get(use.resource)!;
+				const where = kind === 'link' ? service : owned ? placePath(now.snapshot.places, place_id) : '';
+				return {
+					id: use.id,
+					title: use.title,
+					text: use.text,
+					where,
+					address,
+					code: address && qrCode(address)
+				};
+			}),
 			extras: placed.filter((row) => row.fields.lesson_id === lesson.id),
 			supplies: lines.filter((line) => line.lesson_id === lesson.id).map((line) => line.written)
 		}))

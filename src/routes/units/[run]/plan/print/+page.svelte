@@ -100,10 +100,20 @@
 			{#if lesson.objective}<p class="mt-3"><strong>So that</strong> {lesson.objective}</p>{/if}
 			{#if lesson.note}<p class="mt-2">{lesson.note}</p>{/if}
 			<div class="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2">
-				{#if lesson.pages.length}<section>
+				{#if lesson.pages.length || lesson.uses.length}<section>
 						<h3 class="font-display font-semibold">Open these</h3>
 						<ul>
 							{#each lesson.pages as flag (flag.id)}<li>{flag.book} {flag.pages}: {flag.text}</li>{/each}
+							{#each lesson.uses as use (use.id)}
+								<li>
+									{use.title}: {use.text}{use.where ? ` (${use.where})` : ''}
+									{#if use.code}<span class="my-1 flex items-center gap-3"
+											><img src={use.code} alt="Code for {use.address}" class="size-20" /><span
+												class="text-sm break-all">{use.address}</span
+											></span
+										>{/if}
+								</li>
+							{/each}
 						</ul>
 					</section>{/if}
 				{#if lesson.supplies.length}<section>
@@ -125,7 +135,11 @@
 				{#if lesson.extras.length}<section>
 						<h3 class="font-display font-semibold">And then</h3>
 						<ul>
-							{#each lesson.extras as one (one.id)}<li>□ {one.title}, {one.fields.minutes} min</li>{/each}
+							{#each lesson.extras as one (one.id)}<li>
+									□ {one.title}, {one.fields.minutes} min{one.takes.length
+										? `; takes ${one.takes.map((thing) => thing.title).join(', ')}`
+										: ''}
+								</li>{/each}
 						</ul>
 					</section>{/if}
 				{#if lesson.extension}<section>

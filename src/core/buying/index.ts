@@ -1,0 +1,5 @@
+/**
+ * What to buy where: packs of given sizes and prices, stores with fees and thresholds for free delivery, and
+ * the least that everything can cost. Exact, by going through sets of stores.
+ */
+export { packs, type Offer, type PacksInput, type Purchase, type Store } from './packs.ts';

@@ -1,0 +1,38 @@
+import { situation, store } from './household.ts';
+import { askLibrary, deskFailure } from './services/desk.ts';
+import { libraryDesk } from './standins/library.ts';
+import type { Doer } from './stores/changes.ts';
+
+/** What the library's computer said last, for as long as the server runs. */
+let said = '';
+let talking: Promise<string> | null = null;
+
+/** Whether there is a library's computer to ask, and what it said last. */
+export function deskState(): { readonly isThere: boolean; readonly said: string } {
+	return { isThere: libraryDesk() !== null, said };
+}
+
+/** Asks the library now. Answers in words what is new, or why nothing is known. */
+export function talkToLibrary(doer: Doer): Promise<string> {
+	// One talk at a time, since both sides change meanwhile.
+	talking = (talking ?? Promise.resolve('')).then(() => talk(doer));
+	return talking;
+}
+
+async function talk(doer: Doer): Promise<string> {
+	const desk = libraryDesk();
+	if (!desk) return '';
+	try {
+		const { snapshot, today } = await situation();
+		said = await askLibrary((await store()).write, snapshot, today, desk, doer);
+	} catch (error) {
+		said = deskFailure(error);
+	}
+	return said;
+}
+
+/** Tells the library in the background what was just decided; nobody waits for it. */
+export function tellLibrarySoon(doer: Doer): void {
+	if (libraryDesk())
+		talkToLibrary(doer).catch((error: unknown) => console.error('The library could not be told', error));
+}

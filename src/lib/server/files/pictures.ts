@@ -1,0 +1,55 @@
+import { createHash } from 'node:crypto';
+import { mkdir, open, readFile, rename } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+import { env } from '$env/dynamic/private';
+import { CoreError } from '$core/error.ts';
+
+/** What a picture may be, known by its first bytes. */
+const KINDS: readonly { readonly type: string; readonly ending: string; readonly starts: RegExp }[] = [
+	{ type: 'image/jpeg', ending: 'jpg', starts: /^\xff\xd8\xff/ },
+	{ type: 'image/png', ending: 'png', starts: /^\x89PNG\r\n/ },
+	{ type: 'image/webp', ending: 'webp', starts: /^RIFF[\s\S]{4}WEBP/ }
+];
+const MOST_BYTES = 8 * 1024 * 1024;
+const NAME = /^([0-9a-f]{64})\.(jpg|png|webp)$/;
+
+function pathOf(name: string): string {
+	return join(env.GATHER_BIN_DATA || 'data', 'files', name.slice(0, 2), name);
+}
+
+/**
+ * Keeps a picture under the hash of its bytes, written to a temporary file first. Answers its name.
+ * @throws CoreError when it is none, or too large.
+ */
+export async function keepPicture(bytes: Uint8Array): Promise<string> {
+	if (bytes.length > MOST_BYTES)
+		throw new CoreError('That picture is larger than 8 MB. Take a smaller one.', 'picture');
+	const first = Buffer.from(bytes.subarray(0, 16)).toString('latin1');
+	const kind = KINDS.find(({ starts }) => starts.test(first));
+	if (!kind) throw new CoreError('That is not a picture that can be shown: JPEG, PNG or WebP is.', 'picture');
+	const name = `${createHash('sha256').update(bytes).digest('hex')}.${kind.ending}`;
+	const path = pathOf(name);
+	await mkdir(dirname(path), { recursive: true });
+	const temporary = `${path}.${process.pid}.part`;
+	const file = await open(temporary, 'w');
+	try {
+		await file.writeFile(bytes);
+		await file.sync();
+	} finally {
+		await file.close();
+	}
+	await rename(temporary, path);
+	return name;
+}
+
+/** A kept picture and its type; null when there is none by that name. */
+export async function readPicture(name: string): Promise<{ bytes: Buffer; type: string } | null> {
+	const [, , ending] = NAME.exec(name) ?? [];
+	const kind = KINDS.find((one) => one.ending === ending);
+	if (!kind) return null;
+	try {
+		return { bytes: await readFile(pathOf(name)), type: kind.type };
+	} catch {
+		return null;
+	}
+}
