@@ -66,24 +66,50 @@ function freePort(): Promise<number> {
 	});
 }
 
-/** The stand-in for a catalogue, a process of its own. */
-export async function startCatalogue(): Promise<{ address: string; stop: () => void }> {
-	const child = spawn(process.execPath, ['scripts/catalogue.mjs'], { stdio: ['ignore', 'pipe', 'inherit'] });
+export type StandIn = { readonly address: string; readonly stop: () => void };
+
+/** A stand-in for a part of the outside world, a process of its own. */
+async function startStandIn(script: string, more: Readonly<Record<string, string>> = {}): Promise<StandIn> {
+	const child = spawn(process.execPath, [`scripts/${script}`], {
+		env: { ...process.env, ...more },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
 	const address = await new Promise<string>((started) =>
 		child.stdout.once('data', (text: Buffer) => started(/http:\S+/.exec(String(text))![0]))
 	);
 	return { address, stop: () => child.kill() };
 }
 
-type Fixtures = { catalogue: boolean; demo: boolean; house: House; watched: void };
+type Fixtures = {
+	catalogue: boolean;
+	demo: boolean;
+	library: StandIn | null;
+	withLibrary: boolean;
+	house: House;
+	watched: void;
+};
 
 /** Every test gets its own house, and fails when the page errs or asks another host for anything. */
 export const test = base.extend<Fixtures>({
 	demo: [true, { option: true }],
 	catalogue: [false, { option: true }],
-	house: async ({ demo, catalogue }, use) => {
-		const books = catalogue ? await startCatalogue() : null;
-		const house = new House(demo, books ? { GATHER_BIN_CATALOGUE: books.address } : {});
+	withLibrary: [false, { option: true }],
+	library: async ({ withLibrary }, use) => {
+		const library = withLibrary
+			? await startStandIn('library.mjs', {
+					LIBRARY_ACCOUNT: 'demo/library-account.json',
+					LIBRARY_TODAY: '2027-01-22'
+				})
+			: null;
+		await use(library);
+		library?.stop();
+	},
+	house: async ({ demo, catalogue, library }, use) => {
+		const books = catalogue ? await startStandIn('catalogue.mjs') : null;
+		const house = new House(demo, {
+			...(books ? { GATHER_BIN_CATALOGUE: books.address } : {}),
+			...(library ? { GATHER_BIN_LIBRARY: library.address } : {})
+		});
 		await house.start();
 		await use(house);
 		await house.stop();

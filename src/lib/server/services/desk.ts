@@ -49,7 +49,10 @@ export async function askLibrary(
 			told.push({
 				loan: loan.id,
 				patch: { ...news?.patch, hold_number: number },
-				words: news?.words || `the hold on ${title} is placed, expected ${dayText(hold.expectedOn)}`
+				words:
+					news && hold.state !== 'waiting'
+						? news.words
+						: `the hold on ${title} is placed, expected ${dayText(hold.expectedOn)}`
 			});
 		else if (news) told.push({ loan: loan.id, ...news });
 	}

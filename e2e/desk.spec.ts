@@ -1,0 +1,71 @@
+import { expect, expectAccessible, open, test, type StandIn } from './house.ts';
+
+test.use({ withLibrary: true });
+
+/** What happens at the library itself: its clock goes on, a book is handed over the counter. */
+async function atTheDesk(library: StandIn, method: string, path: string, body: object): Promise<void> {
+	const response = await fetch(`${library.address}/${path}`, { method, body: JSON.stringify(body) });
+	expect(response.ok).toBe(true);
+}
+
+async function numberOf(library: StandIn, title: string): Promise<string> {
+	const response = await fetch(`${library.address}/account`);
+	const { holds, loans } = (await response.json()) as Record<string, { number: string; title: string }[]>;
+	return [...holds, ...loans].find((one) => one.title === title)!.number;
+}
+
+test('a hold from wanted to back, as the library’s own computer tells it', async ({ page, library }) => {
+	const title = 'The Comet Keeper';
+	await open(page, '/lists/library');
+	await page.getByLabel('Does the library have').fill('comet keep');
+	await page.getByRole('button', { name: 'Look' }).click();
+	await expect(page.getByText('3 copies, nobody waits')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: `Place a hold on ${title}` }).click();
+	await expect(page.getByText(`${title}: hold placed`)).toBeVisible();
+
+	const said = page.getByRole('region', { name: 'The library’s computer' }).getByRole('status');
+	await expect(said).toContainText(`The hold on ${title} is placed, expected Sun, Jan 24`);
+	await atTheDesk(library!, 'PUT', 'clock', { today: '2027-01-25' });
+	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await expect(said).toContainText(`${title} is on the hold shelf`);
+
+	await atTheDesk(library!, 'POST', 'desk/check-out', { number: await numberOf(library!, title) });
+	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await expect(said).toContainText(`${title} is on loan, due Mon, Feb 15`);
+
+	await open(page, '/home/books');
+	await page.getByLabel('Look for a title, a name, a topic, a note').fill('comet keep');
+	await page.getByRole('link', { name: /The Comet Keeper/ }).click();
+	await page.getByRole('button', { name: 'Renew' }).click();
+	await expect(page.getByText('due Mon, Mar 8')).toBeVisible();
+
+	await atTheDesk(library!, 'POST', 'desk/return', { number: await numberOf(library!, title) });
+	await open(page, '/lists/library');
+	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await expect(said).toContainText(`${title} is back at the library`);
+});
+
+test('a library that does not answer takes nothing away', async ({ page, library }) => {
+	library!.stop();
+	await open(page, '/lists/library');
+	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	const said = page.getByRole('region', { name: 'The library’s computer' }).getByRole('status');
+	await expect(said).toContainText('does not answer. What was noted here is kept');
+	await page
+		.getByRole('button', { name: /^Placed: / })
+		.first()
+		.click();
+	await expect(page.getByText(/: hold placed/).first()).toBeVisible();
+});
+
+test('a loan that is too short: two in a row, or lessons change places', async ({ page }) => {
+	await open(page, '/lists/library');
+	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeVisible();
+	await expect(page.getByText('Another for lesson 12')).toBeVisible();
+	await page.getByRole('button', { name: 'Change places' }).click();
+	await expect(page.getByText('Lessons changed places')).toBeVisible();
+	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeHidden();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeVisible();
+});

@@ -1,0 +1,125 @@
+import { deflateSync } from 'node:zlib';
+import { expect, expectAccessible, open, test } from './house.ts';
+
+/** A small picture of one tone, as a PNG. */
+function picture(): Buffer {
+	const chunk = (type: string, data: Buffer) => {
+		const body = Buffer.concat([Buffer.from(type, 'latin1'), data]);
+		const size = Buffer.alloc(4);
+		size.writeUInt32BE(data.length);
+		const check = Buffer.alloc(4);
+		check.writeUInt32BE(crc(body));
+		return Buffer.concat([size, body, check]);
+	};
+	const head = Buffer.from([0, 0, 0, 8, 0, 0, 0, 8, 8, 0, 0, 0, 0]);
+	const rows = Buffer.alloc(8 * 9, 120).map((byte, i) => (i % 9 ? byte : 0));
+	return Buffer.concat([
+		Buffer.from('89504e470d0a1a0a', 'hex'),
+		chunk('IHDR', head),
+		chunk('IDAT', deflateSync(rows)),
+		chunk('IEND', Buffer.alloc(0))
+	]);
+}
+
+/** The check sum of a PNG chunk (ISO 3309, as the PNG specification has it). */
+function crc(bytes: Buffer): number {
+	let sum = 0xffffffff;
+	for (const byte of bytes) {
+		sum ^= byte;
+		for (let bit = 0; bit < 8; bit++) sum = sum & 1 ? (sum >>> 1) ^ 0xedb88320 : sum >>> 1;
+	}
+	return (sum ^ 0xffffffff) >>> 0;
+}
+
+async function openThing(page: Parameters<typeof open>[0], title: string) {
+	await open(page, '/home/books');
+	await page.getByLabel('Look for a title, a name, a topic, a note').fill(title);
+	await page
+		.getByRole('link', { name: new RegExp(title) })
+		.first()
+		.click();
+	await expect(page.getByRole('heading', { name: title })).toBeVisible();
+}
+
+test('a set: its picture, a piece lent to a tray and back, and what is no picture', async ({ page }) => {
+	await openThing(page, 'Little ships and sea animals');
+	await expect(page.getByText('narwhal and two sailing ships: with Sorting ships and whales')).toBeVisible();
+	await page.getByLabel('Piece', { exact: true }).fill('lighthouse');
+	await page.getByLabel('To which tray or place').fill('window sill');
+	await page.getByRole('button', { name: 'Lend it' }).first().click();
+	await expect(page.getByText('lighthouse: with window sill since Fri, Jan 22')).toBeVisible();
+	await page.getByRole('button', { name: /^Back in its set: lighthouse/ }).click();
+	await expect(page.getByText('lighthouse: with window sill')).toBeHidden();
+
+	const field = page.getByLabel('Take a picture');
+	await field.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+	await expect(page.getByText('That is not a picture that can be shown').first()).toBeVisible();
+	await field.setInputFiles({ name: 'set.png', mimeType: 'image/png', buffer: picture() });
+	await expect(page.getByText('Another picture')).toBeVisible();
+	const image = page.locator('img[src^="/pictures/"]');
+	await expect(image).toBeVisible();
+	expect(await image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(8);
+	await expectAccessible(page);
+});
+
+test('the family is warned about content before it plans; the slip of a book; a link’s code on the lesson’s page', async ({
+	page
+}) => {
+	await openThing(page, 'The Chart Room');
+	await expect(page.getByText('You asked to be warned: sensitive matter.')).toBeVisible();
+	await page.getByLabel('What for, as on a slip').fill('read aloud 60–72');
+	await page.getByRole('button', { name: 'Flag it' }).click();
+	await expect(page.getByText(/Flagged for lesson \d+; mind its content: sensitive matter/)).toBeVisible();
+	await page.getByRole('link', { name: 'Its slip' }).click();
+	await expect(page.getByRole('heading', { name: 'The Chart Room' })).toBeVisible();
+	await expect(page.getByText('read alone 40–58')).toBeVisible();
+	await expect(page.getByText('read aloud 60–72')).toBeVisible();
+	await expectAccessible(page);
+
+	await open(page, '/units/1/plan/print?show=lessons');
+	const lesson = page.getByRole('article').filter({ hasText: 'Lesson 6:' });
+	await expect(lesson).toContainText('Film: how a globe is made');
+	const code = lesson.getByRole('img', { name: /^Code for https:/ });
+	await expect(code).toBeVisible();
+	expect(await code.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(20);
+});
+
+test('an activity takes books and models along, and they are wanted on its day', async ({ page }) => {
+	await open(page, '/units/1/plan/extras');
+	await expect(page.getByText('takes Wooden continents tray')).toBeVisible();
+	await page.getByRole('button', { name: 'Compass dance', exact: true }).click();
+	const field = page.getByLabel('Books, models, cards and printables it takes, a title on each line');
+	await field.fill('Compass rose poster\nno such thing anywhere');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('“no such thing anywhere” is not in the library').first()).toBeVisible();
+	await field.fill('Compass rose poster');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('takes Compass rose poster')).toBeVisible();
+	await open(page, '/units/1?lesson=8');
+	await expect(page.getByText('Compass rose poster').first()).toBeVisible();
+});
+
+test('a long file shows how far it is, can be stopped without a trace, and goes in the second time', async ({
+	page
+}) => {
+	const lines = Array.from(
+		{ length: 5000 },
+		(_, i) => `Bulk book ${i},Somebody ${i % 70},book,topic ${i % 9}`
+	);
+	await open(page, '/home/files');
+	await page.getByLabel('A CSV file, or a list as plain text').setInputFiles({
+		name: 'shelves.csv',
+		mimeType: 'text/csv',
+		buffer: Buffer.from(`title,by,kind,topics\n${lines.join('\n')}`)
+	});
+	await page.getByRole('button', { name: 'Read the file' }).click();
+	const bring = page.getByRole('button', { name: 'Bring in these 5000 rows' });
+	await bring.click();
+	await expect(page.getByRole('progressbar')).toBeVisible();
+	await page.getByRole('button', { name: 'Stop, and bring in nothing' }).click();
+	await expect(page.getByText('Stopped. Nothing of this file was brought in.')).toBeVisible();
+	await bring.click();
+	await expect(page).toHaveURL(/home\/books$/, { timeout: 60_000 });
+	await page.getByLabel('Look for a title, a name, a topic, a note').fill('bulk book 4999');
+	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+});
