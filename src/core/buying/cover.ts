@@ -115,18 +115,94 @@ export function cheapest(cover: Cover, stores: number): Cost | null {
 
 type Label = Option & { readonly sum: number };
 
+/** What a cent spent at a watched store is taken to be worth there, from 0 to 1; by the place of the store. */
+export type Worth = readonly number[];
+
+/** Relaxed cents of covering an item: by the place of a sum from there to the need, and the first pack of that way. */
+type Relaxed = { readonly least: Float64Array; readonly taken: Int32Array };
+
 /**
- * All ways to cover an item that cost at most `most` cents and are not worse than another in everything:
- * cents, what is spent at the watched stores, what is left over, packs. The cheapest comes first.
+ * By the place of a sum, the least relaxed cents that go from there to the need, limits left out: a price
+ * counts without what spending it is worth. The first is a bound from below for the whole item; infinite
+ * where it cannot be covered.
  */
-export function waysToCover(
+function relax(
+	{ sums, offers, next }: Cover,
+	stores: number,
+	watched: readonly Watched[],
+	worth: Worth
+): Relaxed {
+	// Plain loops: this runs some ten thousand times in one purchase.
+	const own: number[] = [];
+	const prices: number[] = [];
+	for (let i = 0; i < offers.length; i++) {
+		const offer = offers[i];
+		if (!(stores & (1 << offer.store))) continue;
+		let price = offer.price;
+		for (let w = 0; w < watched.length; w++) if (watched[w].store === offer.store) price *= 1 - worth[w];
+		own.push(i);
+		prices.push(price);
+	}
+	const least = new Float64Array(sums.length);
+	const taken = new Int32Array(sums.length);
+	for (let at = sums.length - 1; at >= 0; at--) {
+		let best = Infinity;
+		let first = -1;
+		for (let k = 0; k < own.length; k++) {
+			const to = next[own[k]][at];
+			const cents = to < 0 ? prices[k] : prices[k] + least[to];
+			if (cents < best) {
+				best = cents;
+				first = own[k];
+			}
+		}
+		least[at] = best;
+		taken[at] = first;
+	}
+	return { least, taken };
+}
+
+/** The relaxed cents of covering an item at the least, and what that spends at the watched stores; limits left out. */
+export function relaxed(
 	cover: Cover,
 	stores: number,
 	watched: readonly Watched[],
-	most: number,
-	tick: () => void
-): Option[] {
-	const least = leastToGo(cover, stores);
+	worth: Worth
+): { readonly cents: number; readonly spent: readonly number[] } {
+	const { least, taken } = relax(cover, stores, watched, worth);
+	const spent = watched.map(() => 0);
+	if (least[0] === Infinity) return { cents: Infinity, spent };
+	for (let at = 0; at >= 0;) {
+		const { store, price } = cover.offers[taken[at]];
+		const own = watched.findIndex((one) => one.store === store);
+		if (own >= 0) spent[own] += price;
+		at = cover.next[taken[at]][at];
+	}
+	return { cents: least[0], spent };
+}
+
+export type Ask = {
+	/** Bits of the stores that may be bought from. */
+	readonly stores: number;
+	readonly watched: readonly Watched[];
+	readonly worth: Worth;
+	/** The most relaxed cents that a way may come to. */
+	readonly most: number;
+	/** Whether leftover and packs count too, and not only cents. */
+	readonly withTies: boolean;
+};
+
+/** Rounding of relaxed prices does not count. */
+const SLACK = 1e-6;
+
+/**
+ * The ways to cover an item whose relaxed cents are at most `most`, without those that another is as good as
+ * in everything: cents, what is spent at the watched stores, and with ties what is left over and packs. The
+ * cheapest comes first.
+ */
+export function waysToCover(cover: Cover, ask: Ask, tick: () => void): Option[] {
+	const { stores, watched, worth, most, withTies } = ask;
+	const { least } = relax(cover, stores, watched, worth);
 	const open: Label[][] = cover.sums.map(() => []);
 	const done: Label[] = [];
 	open[0].push({ cost: [0, 0, 0], spent: watched.map(() => 0), packs: null, sum: 0 });
@@ -135,27 +211,32 @@ export function waysToCover(
 		const own = watched.findIndex(({ store }) => store === offer.store);
 		const wanted = own < 0 ? 0 : watched[own].cents;
 		const known = open.map((labels) => [...labels]);
-		const covered = [...done];
-		for (const label of covered) take(label, -1);
+		for (const label of [...done]) take(label, -1);
 		for (const [place, labels] of known.entries()) for (const label of labels) take(label, place);
 
 		function take(label: Label, from: number) {
 			let place = from;
 			for (let count = 1; count <= offer.limit; count++) {
 				// Over the need, one pack more is only good for what the store asks for.
-				const spentBefore = own < 0 ? 0 : label.spent[own] + (count - 1) * offer.price;
-				if (place < 0 && (spentBefore >= wanted || offer.price === 0)) break;
+				const before = own < 0 ? 0 : label.spent[own] + (count - 1) * offer.price;
+				if (place < 0 && (before >= wanted || offer.price === 0)) break;
 				tick();
 				const cents = label.cost[0] + count * offer.price;
-				const sum = label.sum + count * offer.size;
-				place = place < 0 ? -1 : cover.next[i][place];
-				if (cents + (place < 0 ? 0 : least[place]) > most) break;
 				const spent =
 					own < 0
 						? label.spent
 						: label.spent.with(own, Math.min(wanted, label.spent[own] + count * offer.price));
+				place = place < 0 ? -1 : cover.next[i][place];
+				const relaxed = spent.reduce((sum, one, w) => sum - worth[w] * one, cents);
+				// No more packs make it less.
+				if (relaxed + (place < 0 ? 0 : least[place]) > most + SLACK) break;
+				const sum = label.sum + count * offer.size;
 				add(place < 0 ? done : open[place], {
-					cost: [cents, place < 0 ? leftoverOf(cover, sum) : 0, label.cost[2] + count],
+					cost: [
+						cents,
+						withTies && place < 0 ? leftoverOf(cover, sum) : 0,
+						withTies ? label.cost[2] + count : 0
+					],
 					spent,
 					packs: { offer, count, before: label.packs },
 					sum
@@ -164,20 +245,6 @@ export function waysToCover(
 		}
 	}
 	return done.sort((a, b) => compareCosts(a.cost, b.cost));
-}
-
-/** By the place of a sum, the least cents that go from there to the need, limits left out. */
-function leastToGo({ sums, offers, next }: Cover, stores: number): Float64Array {
-	const least = new Float64Array(sums.length).fill(Infinity);
-	for (let at = sums.length - 1; at >= 0; at--) {
-		for (const [i, offer] of offers.entries()) {
-			if (!(stores & (1 << offer.store))) continue;
-			const to = next[i][at];
-			const cents = offer.price + (to < 0 ? 0 : least[to]);
-			if (cents < least[at]) least[at] = cents;
-		}
-	}
-	return least;
 }
 
 /** Adds a label unless another is as good in everything, and drops those that it is as good as. */
@@ -191,10 +258,7 @@ function add(labels: Label[], label: Label): void {
 
 /** Whether a way is at least as good as another in cents, spending, leftover and packs. */
 export function isAsGood(a: Omit<Option, 'packs'>, b: Omit<Option, 'packs'>): boolean {
-	return (
-		a.cost[0] <= b.cost[0] &&
-		a.cost[1] <= b.cost[1] &&
-		a.cost[2] <= b.cost[2] &&
-		a.spent.every((cents, i) => cents >= b.spent[i])
-	);
+	if (a.cost[0] > b.cost[0] || a.cost[1] > b.cost[1] || a.cost[2] > b.cost[2]) return false;
+	for (let i = 0; i < a.spent.length; i++) if (a.spent[i] < b.spent[i]) return false;
+	return true;
 }

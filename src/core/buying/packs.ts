@@ -6,13 +6,15 @@ import {
 	compareCosts,
 	coverOf,
 	isAsGood,
+	relaxed,
 	millionths,
 	waysToCover,
 	type Cost,
 	type Cover,
 	type Option,
 	type PackOffer,
-	type Watched
+	type Watched,
+	type Worth
 } from './cover.ts';
 
 export type Offer = {
@@ -47,24 +49,30 @@ export type Purchase = {
 	/** One for each store bought from, 0 where it is waived. */
 	readonly fees: readonly { readonly store: string; readonly fee: number }[];
 	readonly leftover: readonly { readonly item: string; readonly quantity: number }[];
+	/** The total is proven to be the least. */
 	readonly optimal: boolean;
 	/** No purchase costs less than this; there when the time was over before the best was proven. */
 	readonly bound?: number;
 };
 
-/** A set of stores, and those of them that are to waive their fee. */
-type Combination = {
+/** A kind of purchase: a set of stores, and those of them that are to waive their fee. */
+type Kind = {
 	readonly stores: number;
 	readonly count: number;
 	readonly waived: readonly Watched[];
+	readonly worth: Worth;
+	/** Of the stores that do not waive theirs. */
 	readonly fees: number;
-	/** Goods at their cheapest: with the fees no purchase of this kind costs less. */
+	/** Goods at their cheapest. */
 	readonly goods: Cost;
+	/** No purchase of this kind costs less, in cents. */
+	readonly bound: number;
 };
 
 /** More stores than this make too many sets of them to go through. */
 const MOST_STORES = 20;
 const TICKS_A_LOOK = 2048;
+const TICKS_FOR_EQUALS = 1_000_000;
 
 class TimeOver extends Error {}
 
@@ -95,29 +103,116 @@ export function packs(input: PacksInput, isOver: () => boolean = () => false): P
 	);
 	const wanted = input.items.filter((one) => millionths(one.need) > 1);
 	const covers = wanted.map(({ item, need }) => coverOf(millionths(need), usable(offers.get(item) ?? [])));
-	const known = combinations(input, covers, wanted);
+	const kinds = combinations(input, covers, wanted);
 	let ticks = 0;
 	const tick = () => {
 		if (++ticks % TICKS_A_LOOK === 0 && isOver()) throw new TimeOver();
 	};
-	// Paying every fee is always possible, so the cheapest of that kind is where the search begins.
-	const plain = known.find((one) => one.waived.length === 0)!;
-	let best: Found = { total: totalOf(plain), combination: plain, choice: null };
-	let at = 0;
+	// What is cheapest in some set of stores when nobody thinks of fees: the search begins there.
+	let best = firstFound(input.stores, covers, kinds);
+	let bound = Math.min(kinds[0].bound, best.cents);
 	try {
-		for (; at < known.length; at++) {
-			const one = known[at];
-			if (compareTotals(totalOf(one), best.total) > 0) break;
-			if (one.waived.length === 0) continue;
-			const choice = cheapestWaived(covers, one, best.total.cents - totalOf(one).cents, tick);
-			if (choice && compareTotals(choice.total, best.total) < 0) best = choice;
+		const all = kinds.reduce((bits, kind) => bits | kind.stores, 0);
+		const open: Kind[] = [];
+		for (const same of groupBy(
+			kinds.filter((kind) => kind.waived.length > 0 && kind.bound <= best.cents),
+			(kind) => kind.waived.map((one) => one.store).join()
+		).values()) {
+			// With all stores to choose from goods cost the least, so this holds for every set of them.
+			const widest = tightened(
+				covers,
+				{ ...same[0], stores: all, fees: 0, bound: 0 },
+				best.cents,
+				STEPS,
+				tick
+			);
+			for (const kind of same) {
+				if (widest.bound + kind.fees > best.cents) continue;
+				const own = tightened(covers, { ...kind, worth: widest.worth }, best.cents, 1, tick);
+				if (own.bound <= best.cents) open.push(own);
+			}
+		}
+		const equals: Kind[] = [];
+		const tight = new Set<Kind>();
+		while (open.length) {
+			// The most promising one; its bound is raised once more before anything is looked for.
+			const at = open.reduce((so, one, i) => (one.bound < open[so].bound ? i : so), 0);
+			const [kind] = open.splice(at, 1);
+			bound = Math.min(kind.bound, best.cents);
+			if (kind.bound > best.cents) break;
+			if (!tight.has(kind)) {
+				const own = tightened(covers, kind, best.cents, STEPS, tick);
+				tight.add(own);
+				open.push(own);
+				continue;
+			}
+			const found = cheapestWaived(covers, kind, best.cents, tick);
+			if (!found) continue;
+			if (found.cents < best.cents) equals.length = 0;
+			equals.push(kind);
+			if (found.cents < best.cents || found.stores < best.stores) best = found;
+		}
+		bound = best.cents;
+		for (const kind of kinds) {
+			if (kind.waived.length > 0 || kind.bound !== best.cents) continue;
+			const found: Found = { cents: kind.bound, stores: kind.count, cost: kind.goods, kind, choice: null };
+			if (compareFound(found, best) < 0) best = found;
+		}
+		// The least total is proven. Its equals are compared for a while, always the same while.
+		const last = ticks + TICKS_FOR_EQUALS;
+		const tickOfEquals = () => {
+			tick();
+			if (ticks > last) throw new TimeOver();
+		};
+		for (const kind of equals) {
+			if (kind.count > best.stores) continue;
+			const found = search(covers, kind, best.cents, true, tickOfEquals);
+			if (found && compareFound(found, best) < 0) best = found;
 		}
 	} catch (error) {
 		if (!(error instanceof TimeOver)) throw error;
-		const bound = Math.min(totalOf(known[at]).cents, best.total.cents);
-		return { ...purchase(input, covers, wanted, best), optimal: false, bound };
 	}
-	return { ...purchase(input, covers, wanted, best), optimal: true };
+	const bought = purchase(input, covers, wanted, best);
+	const proven = Math.ceil(bound);
+	return proven >= bought.cost ? { ...bought, optimal: true } : { ...bought, optimal: false, bound: proven };
+}
+
+/**
+ * The best of the purchases that take the cheapest goods from some set of stores and pay the fees that are
+ * left then. Each set stands among the kinds without a store that has to waive its fee.
+ */
+function firstFound(stores: readonly Store[], covers: readonly Cover[], kinds: readonly Kind[]): Found {
+	const plain = kinds.filter((kind) => kind.waived.length === 0);
+	const waives = stores.flatMap(({ fee, freeOver }, store) =>
+		fee > 0 && freeOver !== null ? [{ store, fee, cents: freeOver }] : []
+	);
+	const saved = (spent: readonly number[]) =>
+		waives.reduce((sum, { fee, cents }, w) => (spent[w] >= cents ? sum + fee : sum), 0);
+	const zero = waives.map(() => 0);
+	let best: Found = {
+		cents: plain[0].bound,
+		stores: plain[0].count,
+		cost: plain[0].goods,
+		kind: plain[0],
+		choice: null
+	};
+	for (const kind of plain) {
+		// What is spent where, limits left out; with them it is counted again.
+		const spent = zero.slice();
+		for (const cover of covers)
+			relaxed(cover, kind.stores, waives, zero).spent.forEach((own, w) => (spent[w] += own));
+		if (kind.bound - saved(spent) >= best.cents) continue;
+		const choice = covers.map((cover) => cheapestWay(cover, kind.stores, waives));
+		const cents = kind.bound - saved(zero.map((_, w) => choice.reduce((sum, one) => sum + one.spent[w], 0)));
+		if (cents < best.cents) best = { cents, stores: kind.count, cost: kind.goods, kind, choice };
+	}
+	return best;
+}
+
+function cheapestWay(cover: Cover, stores: number, watched: readonly Watched[]): Option {
+	const [most] = cheapest(cover, stores & cover.stores)!;
+	const ask = { stores, watched, worth: watched.map(() => 0), most, withTies: true };
+	return waysToCover(cover, ask, () => undefined)[0];
 }
 
 /** Offers without those that another of the same store beats in size, price and limit. */
@@ -137,19 +232,16 @@ function usable(offers: readonly PackOffer[]): PackOffer[] {
 	);
 }
 
-type Total = { readonly cents: number; readonly stores: number; readonly cost: Cost };
 type Found = {
-	readonly total: Total;
-	readonly combination: Combination;
+	readonly cents: number;
+	readonly stores: number;
+	readonly cost: Cost;
+	readonly kind: Kind;
 	/** By item; null takes the cheapest way of each. */
 	readonly choice: readonly Option[] | null;
 };
 
-function totalOf({ goods, fees, count }: Combination): Total {
-	return { cents: goods[0] + fees, stores: count, cost: goods };
-}
-
-function compareTotals(a: Total, b: Total): number {
+function compareFound(a: Found, b: Found): number {
 	return a.cents - b.cents || a.stores - b.stores || a.cost[1] - b.cost[1] || a.cost[2] - b.cost[2];
 }
 
@@ -158,7 +250,7 @@ function combinations(
 	{ stores, maxStores }: PacksInput,
 	covers: readonly Cover[],
 	wanted: readonly { readonly item: string }[]
-): Combination[] {
+): Kind[] {
 	const useful = covers.reduce((bits, cover) => bits | cover.stores, 0);
 	const known = covers.map(() => new Map<number, Cost | null>());
 	const costOf = (i: number, set: number) => {
@@ -170,7 +262,7 @@ function combinations(
 	const never = covers.findIndex((_, i) => costOf(i, useful) === null);
 	if (never >= 0)
 		throw new CoreError(`No offer covers the need of ${wanted[never].item}.`, `items.${wanted[never].item}`);
-	const result: Combination[] = [];
+	const result: Kind[] = [];
 	let firstMissing = -1;
 	for (let set = useful; ; set = (set - 1) & useful) {
 		const count = bitsOf(set);
@@ -192,28 +284,27 @@ function combinations(
 			`items.${item}`
 		);
 	}
-	return result.sort((a, b) => compareTotals(totalOf(a), totalOf(b)));
+	return result.sort((a, b) => a.bound - b.bound || a.count - b.count || compareCosts(a.goods, b.goods));
 }
 
 /** A set of stores, once for each choice of those that waive their fee. */
-function addKinds(
-	result: Combination[],
-	set: number,
-	count: number,
-	goods: Cost,
-	stores: readonly Store[]
-): void {
+function addKinds(result: Kind[], set: number, count: number, goods: Cost, stores: readonly Store[]): void {
 	const inSet = stores.flatMap((one, store) => (set & (1 << store) ? [{ ...one, store }] : []));
 	const canWaive = inSet.filter((one) => one.fee > 0 && one.freeOver !== null);
 	const fees = inSet.reduce((sum, one) => sum + one.fee, 0);
 	for (let waive = 0; waive < 1 << canWaive.length; waive++) {
 		const waived = canWaive.filter((_, i) => waive & (1 << i));
+		const own = fees - waived.reduce((sum, one) => sum + one.fee, 0);
+		// What the stores ask for has to be spent there in any case.
+		const asked = waived.reduce((sum, one) => sum + one.freeOver!, 0);
 		result.push({
 			stores: set,
 			count,
 			goods,
-			fees: fees - waived.reduce((sum, one) => sum + one.fee, 0),
-			waived: waived.map((one) => ({ store: one.store, cents: one.freeOver! }))
+			fees: own,
+			waived: waived.map((one) => ({ store: one.store, cents: one.freeOver! })),
+			worth: waived.map(() => 0),
+			bound: Math.max(goods[0], asked) + own
 		});
 	}
 }
@@ -224,91 +315,150 @@ function bitsOf(set: number): number {
 	return count;
 }
 
-type Partly = Omit<Option, 'packs'> & { readonly last: Option | null; readonly before: Partly | null };
-
 /**
- * The cheapest purchase in which enough is spent at each store that is to waive its fee, at most `extra` cents
- * over the cheapest goods; null when there is none. Items are added one by one; of the partial purchases
- * those are kept that no other is as good as in everything.
+ * The bound of a kind, raised by Lagrange's multipliers: a cent spent at a store that is to waive its fee is
+ * taken to be worth a part of itself, up to what the store asks for. The parts follow what is spent too
+ * little or too much there (Polyak's steps towards `most`). Stops as soon as the bound is above `most`.
  */
-function cheapestWaived(
+function tightened(
 	covers: readonly Cover[],
-	combination: Combination,
-	extra: number,
+	kind: Kind,
+	most: number,
+	steps: number,
 	tick: () => void
-): Found | null {
-	const { stores, waived, goods, fees, count } = combination;
-	// First only cents count, then what is left over among the cheapest.
-	const least = search(extra, false);
-	const last = least && search(least.cost[0] - goods[0], true);
-	if (!last) return null;
-	const choice: Option[] = [];
-	for (let at: Partly = last; at.before; at = at.before) choice.unshift(at.last!);
-	return {
-		total: { cents: last.cost[0] + fees, stores: count, cost: last.cost },
-		combination,
-		choice
-	};
+): Kind {
+	const { stores, waived, fees } = kind;
+	let best = { worth: kind.worth, bound: kind.bound };
+	let { worth } = kind;
+	for (let step = 0; step < steps; step++) {
+		tick();
+		let bound = waived.reduce((sum, one, w) => sum + worth[w] * one.cents, fees);
+		const short = waived.map((one) => one.cents);
+		for (const cover of covers) {
+			const { cents, spent } = relaxed(cover, stores, waived, worth);
+			bound += cents;
+			for (const [w, own] of spent.entries()) short[w] -= own;
+		}
+		if (bound > best.bound || step === 0) best = { worth, bound: Math.max(bound - SLACK, best.bound) };
+		if (best.bound > most) break;
+		const size = short.reduce((sum, one) => sum + one * one, 0);
+		if (size === 0) break;
+		const stride = (Math.max(most - bound, 1) / size) * (step < steps / 2 ? 1 : 0.5);
+		worth = worth.map((own, w) => Math.min(1, Math.max(0, own + stride * short[w])));
+	}
+	return { ...kind, ...best };
+}
 
-	function search(budget: number, withTies: boolean): Partly | null {
-		const ways = covers.map((cover) => {
-			const base = cheapest(cover, stores & cover.stores)!;
-			const all = waysToCover(cover, stores & cover.stores, waived, base[0] + budget, tick);
-			return { base: base[0], all };
-		});
-		// The most that the items to come can add at each store, and the least that they cost.
-		const canAdd = waived.map(() => new Array<number>(ways.length + 1).fill(0));
-		const toCome = new Array<number>(ways.length + 1).fill(0);
-		for (let i = ways.length - 1; i >= 0; i--) {
-			toCome[i] = toCome[i + 1] + ways[i].base;
-			for (const [w, list] of canAdd.entries())
-				list[i] = list[i + 1] + Math.max(...ways[i].all.map((one) => one.spent[w]));
-		}
-		const most = goods[0] + budget;
-		let partly: Partly[] = [{ cost: [0, 0, 0], spent: waived.map(() => 0), last: null, before: null }];
-		for (const [i, { all }] of ways.entries()) {
-			const byCents = new Map<number, Partly[]>();
-			for (const before of partly) {
-				for (const way of all) {
-					tick();
-					const cents = before.cost[0] + way.cost[0];
-					// The ways come with the cheapest first.
-					if (cents + toCome[i + 1] > most) break;
-					const spent = before.spent.map((own, w) => Math.min(waived[w].cents, own + way.spent[w]));
-					if (spent.some((own, w) => own + canAdd[w][i + 1] < waived[w].cents)) continue;
-					const cost: Cost = withTies
-						? [cents, before.cost[1] + way.cost[1], before.cost[2] + way.cost[2]]
-						: [cents, 0, 0];
-					const next: Partly = { cost, spent, last: way, before };
-					const same = byCents.get(cents);
-					if (!same) byCents.set(cents, [next]);
-					else if (!same.some((one) => isAsGood(one, next))) {
-						const kept = same.filter((one) => !isAsGood(next, one));
-						kept.push(next);
-						byCents.set(cents, kept);
-					}
-				}
-			}
-			partly = thinned(byCents, withTies);
-		}
-		return partly.reduce<Partly | null>(
-			(so, one) => (so === null || compareCosts(one.cost, so.cost) < 0 ? one : so),
-			null
-		);
+const STEPS = 12;
+const SLACK = 1e-6;
+/** The first step over a bound in which a purchase is looked for, in cents; then twice as much each time. */
+const FIRST_STEP_CENTS = 16;
+
+/** The cheapest purchase of a kind up to `most` cents, looked for in growing steps over its bound; null when there is none. */
+function cheapestWaived(covers: readonly Cover[], kind: Kind, most: number, tick: () => void): Found | null {
+	for (let step = FIRST_STEP_CENTS; ; step *= 2) {
+		const upTo = Math.min(most, Math.floor(kind.bound + step));
+		const found = search(covers, kind, upTo, false, tick);
+		if (found || upTo >= most) return found;
 	}
 }
 
-/** Partial purchases by cents, without those that a cheaper one is as good as. */
-function thinned(byCents: ReadonlyMap<number, readonly Partly[]>, withTies: boolean): Partly[] {
-	const inOrder = [...byCents].sort(([a], [b]) => a - b);
-	if (withTies || inOrder[0]?.[1][0].spent.length !== 1) return inOrder.flatMap(([, list]) => list);
-	// With one store to reach, only what spends more there than all that is cheaper.
-	let most = -1;
-	return inOrder.flatMap(([, [one]]) => {
-		if (one.spent[0] <= most) return [];
-		most = one.spent[0];
-		return [one];
-	});
+type Partly = Omit<Option, 'packs'> & { readonly last: Option | null; readonly before: Partly | null };
+
+/**
+ * The best purchase of a kind that costs at most `most` cents, in which enough is spent at each store that is
+ * to waive its fee. Items are added one by one; of the partial purchases those are kept that no other is as
+ * good as in everything, and that can still come to `most` by the bound.
+ */
+function search(
+	covers: readonly Cover[],
+	{ waived, worth, fees, stores, ...kind }: Kind,
+	most: number,
+	withTies: boolean,
+	tick: () => void
+): Found | null {
+	const goods = most - fees;
+	const least = covers.map((cover) => relaxed(cover, stores, waived, worth).cents);
+	const asked = waived.reduce((sum, one, w) => sum + worth[w] * one.cents, 0);
+	const room = goods - asked - least.reduce((sum, one) => sum + one, 0);
+	if (room < -SLACK) return null;
+	const items = covers
+		.map((cover, i) => {
+			const ask = { stores, watched: waived, worth, most: least[i] + room, withTies };
+			return { i, least: least[i], ways: waysToCover(cover, ask, tick) };
+		})
+		.sort((a, b) => a.ways.length - b.ways.length);
+	if (items.some(({ ways }) => ways.length === 0)) return null;
+	// The most that the items to come can add at each store, and the least that they cost.
+	const toCome = new Array<number>(items.length + 1).fill(0);
+	const canAdd = waived.map(() => new Array<number>(items.length + 1).fill(0));
+	for (let i = items.length - 1; i >= 0; i--) {
+		toCome[i] = toCome[i + 1] + items[i].least;
+		for (const [w, list] of canAdd.entries())
+			list[i] = list[i + 1] + items[i].ways.reduce((top, one) => Math.max(top, one.spent[w]), 0);
+	}
+	let partly: Partly[] = [{ cost: [0, 0, 0], spent: waived.map(() => 0), last: null, before: null }];
+	for (const [i, { ways }] of items.entries()) {
+		const byCents = new Map<number, Partly[]>();
+		for (const before of partly) {
+			for (const way of ways) {
+				tick();
+				const cents = before.cost[0] + way.cost[0];
+				let bound = cents + toCome[i + 1];
+				let canReach = true;
+				const spent = before.spent.map((own, w) => {
+					const sum = Math.min(waived[w].cents, own + way.spent[w]);
+					bound += worth[w] * (waived[w].cents - sum);
+					if (sum + canAdd[w][i + 1] < waived[w].cents) canReach = false;
+					return sum;
+				});
+				if (!canReach || bound > goods + SLACK) continue;
+				const next: Partly = {
+					cost: [cents, before.cost[1] + way.cost[1], before.cost[2] + way.cost[2]],
+					spent,
+					last: way,
+					before
+				};
+				const same = byCents.get(cents);
+				if (!same) byCents.set(cents, [next]);
+				else if (!same.some((one) => isAsGood(one, next)))
+					byCents.set(cents, [...same.filter((one) => !isAsGood(next, one)), next]);
+			}
+		}
+		partly = thinned(
+			[...byCents].sort(([a], [b]) => a - b).flatMap(([, list]) => list),
+			tick
+		);
+	}
+	const [best] = partly.sort((a, b) => compareCosts(a.cost, b.cost));
+	if (!best) return null;
+	const choice = new Array<Option>(covers.length);
+	let at = best;
+	for (const { i } of items.toReversed()) {
+		choice[i] = at.last!;
+		at = at.before!;
+	}
+	return {
+		cents: best.cost[0] + fees,
+		stores: kind.count,
+		cost: best.cost,
+		kind: { ...kind, waived, worth, fees, stores },
+		choice
+	};
+}
+
+/** With more partial purchases than this, comparing each with each costs more than it saves. */
+const MOST_COMPARED = 4000;
+
+/** Partial purchases in order of their cents, without those that a cheaper one is as good as. */
+function thinned(inOrder: readonly Partly[], tick: () => void): Partly[] {
+	if (inOrder.length > MOST_COMPARED) return [...inOrder];
+	const kept: Partly[] = [];
+	for (const one of inOrder) {
+		tick();
+		if (!kept.some((other) => isAsGood(other, one))) kept.push(one);
+	}
+	return kept;
 }
 
 /** The purchase in the words of the input. */
@@ -316,14 +466,9 @@ function purchase(
 	{ items, offers, stores }: PacksInput,
 	covers: readonly Cover[],
 	wanted: readonly { readonly item: string; readonly need: number }[],
-	{ combination, choice }: Found
+	{ kind, choice }: Found
 ): Omit<Purchase, 'optimal'> {
-	const ways =
-		choice ??
-		covers.map((cover) => {
-			const set = combination.stores & cover.stores;
-			return waysToCover(cover, set, [], cheapest(cover, set)![0], () => undefined)[0];
-		});
+	const ways = choice ?? covers.map((cover) => cheapestWay(cover, kind.stores, []));
 	const counts = new Map<number, number>();
 	for (const way of ways)
 		for (let at = way.packs; at; at = at.before)
