@@ -62,7 +62,7 @@ test('a library that does not answer takes nothing away', async ({ page, library
 test('a loan that is too short: two in a row, or lessons change places', async ({ page }) => {
 	await open(page, '/lists/library');
 	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeVisible();
-	await expect(page.getByText('Another for lesson 12')).toBeVisible();
+	await expect(page.getByText('Another for lesson 13')).toBeVisible();
 	await page.getByRole('button', { name: 'Change places' }).click();
 	await expect(page.getByText('Lessons changed places')).toBeVisible();
 	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeHidden();

@@ -95,8 +95,9 @@ test('an activity takes books and models along, and they are wanted on its day',
 	await field.fill('Compass rose poster');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('takes Compass rose poster')).toBeVisible();
-	await open(page, '/units/1?lesson=8');
-	await expect(page.getByText('Compass rose poster').first()).toBeVisible();
+	await open(page, '/units/1');
+	await page.getByRole('button', { name: /^Books of lesson 8:/ }).click();
+	await expect(page.getByRole('dialog').getByText('Compass rose poster')).toBeVisible();
 });
 
 test('a long file shows how far it is, can be stopped without a trace, and goes in the second time', async ({
@@ -122,4 +123,16 @@ test('a long file shows how far it is, can be stopped without a trace, and goes 
 	await expect(page).toHaveURL(/home\/books$/, { timeout: 60_000 });
 	await page.getByLabel('Look for a title, a name, a topic, a note').fill('bulk book 4999');
 	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+});
+
+test('a printable is printed for its lesson: an act of the copies stream, done in one tap', async ({ page }) => {
+	await open(page, '/units/1');
+	await page.getByRole('button', { name: /^Copies of lesson 6:/ }).click();
+	await expect(page.getByRole('dialog').getByText('Globe net to cut out')).toBeVisible();
+	await open(page, '/');
+	const act = page.getByRole('listitem').filter({ hasText: 'Print Globe net to cut out' });
+	await expect(act).toContainText('2 pages, 3 copies');
+	await act.getByRole('button').first().click();
+	await expect(page.getByText('Globe net to cut out: printed')).toBeVisible();
+	await expect(act).toBeHidden();
 });

@@ -153,6 +153,7 @@ function order(kind: ActKind): number {
 		'hold',
 		'receive',
 		'begin',
+		'print',
 		'look',
 		'place',
 		'ask for',

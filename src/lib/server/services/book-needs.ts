@@ -10,7 +10,7 @@ import { patchNeed } from '../stores/needs.ts';
 import { updateResource } from '../stores/resources.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
 import { remember } from './remember.ts';
-import type { RunSituation } from './runs.ts';
+import { takingPartOn, type RunSituation } from './runs.ts';
 import type { Situation } from './situation.ts';
 import { policyText } from './fitting.ts';
 import { wayTo } from './ways.ts';
@@ -115,14 +115,17 @@ export function bookDrafts(
 		const resource = resources.get(wanted.resource);
 		if (!resource || lesson.booked) return [];
 		const day = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
-		const key = bookKey(run.run.id, wanted.resource, wanted.lesson);
+		const stream = resource.kind === 'printable' ? 'copies' : 'books';
+		const key = needKey(String(run.run.id), stream, String(wanted.resource), null, wanted.lesson);
 		const stored = stateOf(key);
 		const own = loans.get(resource.id) ?? [];
 		const supplier =
 			suppliers.get(stored?.supplier_id ?? resource.supplier_id ?? 0) ??
 			snapshot.suppliers.find((one) => one.kind === 'library') ??
 			null;
-		const stands = standingOf(resource, own, supplier, suppliers, day, today, snapshot);
+		const original = standingOf(resource, own, supplier, suppliers, day, today, snapshot);
+		const stands =
+			stream === 'copies' ? copiesOf(original, resource, takingPartOn(run, null, day).length, stored) : original;
 		const isPreviewed = stored?.prepared === '1';
 		const state: State =
 			stands.state === 'in hand' && wanted.previewMinutes !== null && isPreviewed ? 'prepared' : stands.state;
@@ -140,7 +143,7 @@ export function bookDrafts(
 				need: {
 					key,
 					lesson: String(wanted.lesson),
-					stream: 'books',
+					stream,
 					useDay: lesson.dropped ? null : day,
 					required: wanted.required,
 					doWithout: stored?.decision === 'do without',
@@ -152,7 +155,7 @@ export function bookDrafts(
 							? null
 							: { minutes: wanted.previewMinutes, waitDays: 0, sitting: null },
 					keepsDays: null,
-					habit: run.habits.books,
+					habit: run.habits[stream],
 					unitStart
 				},
 				run,
@@ -167,11 +170,6 @@ export function bookDrafts(
 	});
 }
 
-/** The key of the need that a resource is there for a lesson. */
-function bookKey(run: number, resource: number, lesson: number): string {
-	return needKey(String(run), 'books', String(resource), null, lesson);
-}
-
 type BookStanding = {
 	readonly state: State;
 	readonly text: string;
@@ -180,6 +178,29 @@ type BookStanding = {
 	readonly way: Way;
 	readonly loan: Row<'loan'> | null;
 };
+
+/** A printable that is at home is still to be printed, one copy for each child who is there. */
+function copiesOf(
+	original: BookStanding,
+	resource: Row<'resource'>,
+	children: number,
+	stored: Row<'need_state'> | null
+): BookStanding {
+	if (original.state !== 'in hand') return original;
+	if (stored?.prepared === '1') return { ...original, text: 'printed' };
+	const sheets = resource.pages ? `${resource.pages} ${resource.pages === 1 ? 'page' : 'pages'}, ` : '';
+	return {
+		...original,
+		state: 'missing',
+		text: 'to be printed',
+		step: {
+			kind: 'print',
+			title: `Print ${resource.title}`,
+			short: 'print',
+			detail: `${sheets}${children} ${children === 1 ? 'copy' : 'copies'}`
+		}
+	};
+}
 
 function standingOf(
 	resource: Row<'resource'>,
@@ -343,6 +364,9 @@ export async function stepOfBook(
 		case 'ask back':
 			await endLoan(trx, loan!.id, today);
 			return `${resource.title}: back with us`;
+		case 'print':
+			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
+			return `${resource.title}: printed`;
 		default:
 			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
 			return `${resource.title}: looked through`;

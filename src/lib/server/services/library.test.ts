@@ -151,7 +151,7 @@ describe('the books stream', () => {
 		expect(needle.days!.sitting).not.toBeNull();
 		expect(needle.days!.inHandBy < needle.days!.readyBy).toBe(true);
 		const cell = boardOf(now, now.runs[0]).lessons[6].streams.books;
-		expect(cell.text).toBe('2 of 5');
+		expect(cell.text).toBe('2 of 4');
 		expect(cell.behind.map((one) => one.what)).toContain('Latitude for Breakfast');
 	});
 
@@ -186,7 +186,7 @@ describe('trips', () => {
 		for (const title of fetched) expect(brought).toContain(title);
 		// Fernhill Library is closed on Sundays and Mondays.
 		for (const trip of view.trips) expect(trip.text).not.toMatch(/^(Sun|Mon)/);
-		// The book van lends for two weeks, once, and its book is wanted in two lessons a month apart.
+		// The book van lends for two weeks, once, and its book is wanted in two lessons three weeks apart.
 		expect(view.problems.map((one) => [one.text.split(':')[0], one.loans.length])).toEqual([
 			['Maps in a Suitcase', 2]
 		]);

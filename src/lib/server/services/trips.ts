@@ -133,7 +133,7 @@ function planFor(
 		titles.set(id, { resource, loan, uses });
 		loans.push({
 			id,
-			...hold(library, loan, today),
+			...hold(library, loan, today, days[0]),
 			...window(days, today),
 			loanDays: library.loan_days,
 			renewals: library.renewals
@@ -187,7 +187,7 @@ function planFor(
 						: lessons.length
 							? `after ${lessons.at(-1)}`
 							: 'done with'
-					: `${lessons.length ? `for ${lessons[0]}` : ''}${loan === null ? ', when its hold is placed now' : loan.state === 'ready' ? ', on the hold shelf' : ''}`,
+					: `${lessons.length ? `for ${lessons[0]}` : ''}${loan === null ? ', its hold placed in time' : loan.state === 'ready' ? ', on the hold shelf' : ''}`,
 			keys:
 				way === 'bring'
 					? loan?.state === 'on loan'
@@ -284,17 +284,23 @@ function problemOf(
 	};
 }
 
-/** When a book waits on the hold shelf: as it does now, or when the hold is placed today. */
+/** When a book waits on the hold shelf: as it does now, as it is expected to, or as its hold is placed in time. */
 function hold(
 	library: Row<'supplier'>,
 	loan: Row<'loan'> | null,
-	today: Day
+	today: Day,
+	firstUse: Day
 ): { readyOn: Day; shelfDays: number } {
 	if (loan?.state === 'ready') {
 		const until = addDays(loan.ready_on!, library.shelf_days);
 		return { readyOn: today, shelfDays: Math.max(0, daysBetween(today, until)) };
 	}
-	const expected = loan?.expected_on ?? addDays(today, library.lead_days);
+	if (loan === null) {
+		// It can still be placed on any day, so it waits on the shelf when it is wanted.
+		const readyOn = addDays(today, library.lead_days);
+		return { readyOn, shelfDays: Math.max(library.shelf_days, daysBetween(readyOn, firstUse)) };
+	}
+	const expected = loan.expected_on ?? addDays(loan.placed_on ?? today, library.lead_days);
 	return { readyOn: expected < today ? today : expected, shelfDays: library.shelf_days };
 }
 

@@ -138,8 +138,8 @@ describe('bringing in', () => {
 			const text = exportSheet(await situationOf(demo), id, 1);
 			const other = await openTestStore();
 			await other.write.deleteFrom('need_state').execute();
-			await other.write.deleteFrom('resource_use').execute();
-			await other.write.deleteFrom('loan').execute();
+			for (const table of ['resource_use', 'loan', 'activity_resource', 'lent_piece'] as const)
+				await other.write.deleteFrom(table).execute();
 			await other.write.updateTable('spine').set({ resource_id: null }).execute();
 			await other.write.deleteFrom('resource').execute();
 			await other.write.deleteFrom('supply_line').execute();

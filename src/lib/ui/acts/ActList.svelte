@@ -41,6 +41,7 @@
 		receive: { button: 'It is here', to: 'got' },
 		prepare: { button: 'Prepared', to: 'prepared' },
 		begin: { button: 'Begun', to: 'step' },
+		print: { button: 'Printed', to: 'step' },
 		look: { button: 'It is', to: 'step' },
 		place: { button: 'Placed', to: 'step' },
 		'ask for': { button: 'Asked', to: 'step' },
