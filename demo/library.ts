@@ -200,6 +200,41 @@ export const USES: readonly (readonly [lesson: number, title: string, text: stri
 	[13, 'Old Roads', 'reference 90–101']
 ];
 
+/** What the unit that is being collected has for its lessons so far. */
+export const KITE_USES: typeof USES = [
+	[1, 'A Kite for Every Child', 'look at, 10 min'],
+	[1, 'Flying with a Feather', 'look at, Tamsin, 10 min'],
+	[1, 'Feathers and Sails', 'read aloud 8–19, 20 min: what holds a wing up'],
+	[1, 'A jar of feathers', 'one activity'],
+	[1, 'Film: kites over the beach', 'listen or watch'],
+	[2, 'The Kite Loft', 'read aloud 1–14, 20 min'],
+	[2, 'Bridles, Tails and Spars', 'reference 20–27: where the bridle sits'],
+	[2, 'Seven Knots', 'read alone Odile 12–24, 20 min'],
+	[2, 'Kite log pages', 'one activity'],
+	[3, 'How to Read the Sky', 'read alone Odile 30–41, 25 min'],
+	[3, 'Anemometer kit', 'one activity'],
+	[3, 'Wind rose poster', 'look at'],
+	[3, 'Weather cards, three-part', 'one activity, Perrin and Tamsin'],
+	[3, 'Wind socks and pinwheels', 'one activity'],
+	[3, 'Wind map of today', 'listen or watch']
+];
+
+/** What the unit of two years ago used. */
+export const BREAD_USES: typeof USES = [
+	[1, 'From Field to Flour', 'read aloud 1–24, 25 min'],
+	[1, 'A Grain of Wheat Tells All', 'look at, 10 min'],
+	[1, 'Threshing Day', 'read alone Odile 5–20, 20 min'],
+	[1, 'Grain cards, three-part', 'one activity'],
+	[1, 'Wheat life cycle', 'one activity'],
+	[1, 'Parts of a wheat plant', 'look at'],
+	[1, 'Mill gears kit', 'one activity'],
+	[2, 'Yeast Is Alive!', 'read aloud 3–16, 20 min'],
+	[2, 'Loaf by Loaf', 'look at, 10 min'],
+	[2, 'Kneading Time', 'read alone Perrin, 15 min'],
+	[2, 'Bread journal pages', 'one activity'],
+	[2, 'Film: a night at the bakery', 'listen or watch']
+];
+
 /** One of the library's books in its state on the demo's day, as the library's own computer has it too. */
 export type DemoLoan = {
 	readonly number: string;

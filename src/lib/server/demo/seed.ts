@@ -13,7 +13,9 @@ import {
 	type DemoPlace
 } from '../../../../demo/household.ts';
 import {
+	BREAD_USES,
 	CONTENT,
+	KITE_USES,
 	CONTENT_POLICY,
 	LENT_PIECES,
 	LENT,
@@ -87,8 +89,8 @@ export async function seedDemo(db: Db): Promise<void> {
 		const places = new Map<string, number>();
 		await seedPlaces(trx, PLACES, null, places);
 		const maps = await seedRun(trx, MAPS, places, 'running');
-		await seedRun(trx, KITES, places, 'collecting');
-		await seedRun(trx, BREAD, places, 'put away');
+		const kites = await seedRun(trx, KITES, places, 'collecting');
+		const bread = await seedRun(trx, BREAD, places, 'put away');
 		for (const [name, days] of MAPS.perishable) await patchItem(trx, name, { keeps_days: days });
 		for (const [name, amount, unit] of MAPS.keepBack) {
 			await patchItem(trx, name, { keep_back: String(amount), keep_back_unit: unit });
@@ -104,7 +106,7 @@ export async function seedDemo(db: Db): Promise<void> {
 		for (const line of COLLECTED) await seedLot(trx, line, places.get(MAPS.box)!, '2027-01-20');
 		await seedOlderOnly(trx, maps);
 		await seedPlan(trx, maps);
-		await seedLibrary(trx, maps, places);
+		await seedLibrary(trx, { maps, kites, bread }, places);
 	});
 	await seedArranged(db);
 }
@@ -322,7 +324,11 @@ async function seedPlan(trx: Trx, run: number) {
 }
 
 /** The books and things, which lessons want them, and what the library has lent. */
-async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, number>) {
+async function seedLibrary(
+	trx: Trx,
+	runs: Readonly<Record<'maps' | 'kites' | 'bread', number>>,
+	places: ReadonlyMap<string, number>
+) {
 	const suppliers = await trx.selectFrom('supplier').selectAll().execute();
 	const supplierId = (kind: string) => suppliers.find((one) => one.kind === kind)!.id;
 	const van = suppliers.find((one) => one.name === 'The book van')!.id;
@@ -369,25 +375,31 @@ async function seedLibrary(trx: Trx, run: number, places: ReadonlyMap<string, nu
 		await trx
 			.updateTable('spine')
 			.set({ resource_id: idOf(book.title) })
-			.where('run_id', '=', run)
+			.where('run_id', '=', runs.maps)
 			.where('title', '=', book.title)
 			.execute();
-	const lessons = await trx
-		.selectFrom('lesson')
-		.select('id')
-		.where('run_id', '=', run)
-		.orderBy('position')
-		.execute();
-	for (const [number, title, text] of USES)
-		await addUse(trx, run, {
-			...typedUse(people, text),
-			resource_id: idOf(title),
-			lesson_id: lessons[number - 1].id
-		});
+	for (const [own, uses] of [
+		[runs.maps, USES],
+		[runs.kites, KITE_USES],
+		[runs.bread, BREAD_USES]
+	] as const) {
+		const ofRun = await trx
+			.selectFrom('lesson')
+			.select('id')
+			.where('run_id', '=', own)
+			.orderBy('position')
+			.execute();
+		for (const [number, title, text] of uses)
+			await addUse(trx, own, {
+				...typedUse(people, text),
+				resource_id: idOf(title),
+				lesson_id: ofRun[number - 1].id
+			});
+	}
 	const activities = await trx
 		.selectFrom('activity')
 		.select(['id', 'title'])
-		.where('run_id', '=', run)
+		.where('run_id', '=', runs.maps)
 		.execute();
 	const activityId = (title: string) => activities.find((one) => one.title === title)!.id;
 	for (const { text, takes = [] } of ACTIVITIES)

@@ -125,7 +125,9 @@ export function bookDrafts(
 			null;
 		const original = standingOf(resource, own, supplier, suppliers, day, today, snapshot);
 		const stands =
-			stream === 'copies' ? copiesOf(original, resource, takingPartOn(run, null, day).length, stored) : original;
+			stream === 'copies'
+				? copiesOf(original, resource, takingPartOn(run, null, day).length, stored)
+				: original;
 		const isPreviewed = stored?.prepared === '1';
 		const state: State =
 			stands.state === 'in hand' && wanted.previewMinutes !== null && isPreviewed ? 'prepared' : stands.state;

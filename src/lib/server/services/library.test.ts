@@ -177,6 +177,8 @@ describe('trips', () => {
 		const wanted = now.whole.filter(
 			(one) =>
 				one.book?.resource.owned === 0 &&
+				// What has no day yet waits for one.
+				one.need.useDay !== null &&
 				one.book.loan?.state !== 'on loan' &&
 				(one.book.loan?.supplier_id ?? one.book.resource.supplier_id) ===
 					now.snapshot.suppliers.find((supplier) => supplier.kind === 'library')!.id

@@ -6,7 +6,17 @@ import type { ActivitySituation, LessonSituation, RunSituation } from './runs.ts
 
 /** What moves a need on, as the button of its act says it. */
 export type StepKind =
-	'begin' | 'print' | 'look' | 'place' | 'ask for' | 'get' | 'pick up' | 'renew' | 'ask back' | 'preview' | 'return';
+	| 'begin'
+	| 'print'
+	| 'look'
+	| 'place'
+	| 'ask for'
+	| 'get'
+	| 'pick up'
+	| 'renew'
+	| 'ask back'
+	| 'preview'
+	| 'return';
 
 /** The next thing to do for a need that is one thing as a whole. */
 export type Step = {
