@@ -6,6 +6,7 @@ export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts'
 export { readSupplyList, type LessonHeading, type ListedLine, type ReadList } from './read/list.ts';
 export { readDay, readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';
 export { readQuantity } from './read/quantity.ts';
+export { readPack, type Pack } from './read/pack.ts';
 export { readUnit } from './read/unit.ts';
 export type { Per } from './read/scope.ts';
 export { compareLists, type ChangedField, type Difference, type KnownLine, type Match } from './compare.ts';

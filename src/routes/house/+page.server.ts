@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
+import { money } from '$lib/server/schemas/activity.ts';
 import { CoreError } from '$core/error.ts';
 import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
 import { lengthText } from '$core/measure/index.ts';
@@ -128,6 +129,7 @@ type HouseholdForm = people.Measures &
 		country: string | null;
 		region: string | null;
 		contentPolicy: string;
+		salesTax: number;
 	};
 
 type SupplierForm = {
@@ -138,6 +140,8 @@ type SupplierForm = {
 	loanDays: number | null;
 	renewals: number | null;
 	shelfDays: number | null;
+	fee: number;
+	freeOver: number | null;
 } & WeekdayFlags;
 
 export const actions: Actions = {
@@ -171,6 +175,11 @@ export const actions: Actions = {
 					.max(3650)
 					.required()
 					.messages({ 'number.base': 'Please give the days as a whole number' }),
+				salesTax: Joi.number().min(0).max(30).empty('').default(0).messages({
+					'number.base': 'Please give the sales tax in percent, like 7.5',
+					'number.max': 'That is more sales tax than there is anywhere: please check it',
+					'number.min': 'Sales tax is 0 or more'
+				}),
 				contentPolicy: Joi.string().trim().allow('').max(300).default('')
 			}),
 			'Household settings',
@@ -195,6 +204,8 @@ export const actions: Actions = {
 				loanDays: wholeOrNothing('The days of a loan', 365),
 				renewals: wholeOrNothing('The renewals', 50),
 				shelfDays: wholeOrNothing('The days a hold is kept', 90),
+				fee: money.default(0),
+				freeOver: money.allow(null).default(null),
 				...weekdayFlags
 			}),
 			'Shop saved',
@@ -206,6 +217,8 @@ export const actions: Actions = {
 					loanDays: form.loanDays ?? undefined,
 					renewals: form.renewals ?? undefined,
 					shelfDays: form.shelfDays ?? undefined,
+					feeCents: Math.round(form.fee * 100),
+					freeOverCents: form.freeOver === null ? null : Math.round(form.freeOver * 100),
 					weekdays: chosenWeekdays(form)
 				})
 		),

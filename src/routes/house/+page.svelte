@@ -138,6 +138,14 @@
 							{failure}
 						/>
 						<TextField
+							label="Sales tax (%)"
+							name="salesTax"
+							inputmode="decimal"
+							look="!w-28"
+							value={Number(data.household.sales_tax) || ''}
+							{failure}
+						/>
+						<TextField
 							label="Warn us before we buy or plan anything with"
 							name="contentPolicy"
 							hint="Content notes with commas between: faith-based, secular, sensitive matter, or your own."
@@ -311,6 +319,24 @@
 						name="shelfDays"
 						inputmode="numeric"
 						value={one?.shelf_days ?? 7}
+						{failure}
+					/>
+				</div>
+			{/if}
+			{#if sourceKind === 'shop' || sourceKind === 'order'}
+				<div class="grid grid-cols-2 gap-3">
+					<TextField
+						label={sourceKind === 'order' ? 'Delivery ($)' : 'The way there ($)'}
+						name="fee"
+						inputmode="decimal"
+						value={one?.fee_cents ? (one.fee_cents / 100).toFixed(2) : ''}
+						{failure}
+					/>
+					<TextField
+						label="Free from ($)"
+						name="freeOver"
+						inputmode="decimal"
+						value={one?.free_over_cents ? (one.free_over_cents / 100).toFixed(2) : ''}
 						{failure}
 					/>
 				</div>

@@ -4,6 +4,7 @@
 	let { children } = $props();
 	const LISTS = [
 		{ href: '/lists/walk', label: 'The walk' },
+		{ href: '/lists/shops', label: 'Shopping' },
 		{ href: '/lists/library', label: 'Library trips' }
 	];
 </script>

@@ -353,6 +353,38 @@ alter table household add column content_policy text not null default '[]';
 		)
 };
 
+/** What shops ask for things, and what was bought. */
+const buying: Migration = {
+	up: (db: Kysely<unknown>) =>
+		run(
+			db,
+			`
+alter table supplier add column fee_cents integer not null default 0;
+alter table supplier add column free_over_cents integer;
+alter table household add column sales_tax text not null default '0';
+create table offer (
+	id integer primary key autoincrement, item_id integer not null references item(id),
+	supplier_id integer not null references supplier(id), size text not null, unit text not null,
+	cents integer not null, seen_on text not null, aisle text not null default '',
+	standing text not null default 'usual' check (standing in ('usual', 'preferred', 'excluded')),
+	why text not null default '', most_packs integer
+) strict;
+create index offer_item on offer(item_id);
+create table price (
+	id integer primary key autoincrement, offer_id integer not null references offer(id), on_day text not null,
+	cents integer not null
+) strict;
+create index price_offer on price(offer_id);
+create table purchase (
+	id integer primary key autoincrement, item_id integer not null references item(id),
+	supplier_id integer references supplier(id), run_id integer references run(id), on_day text not null,
+	amount text not null, unit text not null, cents integer not null, reimbursable integer not null default 0
+) strict;
+create index purchase_item on purchase(item_id);
+`
+		)
+};
+
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0001-first': first,
@@ -362,5 +394,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0005-plan': plan,
 	'0006-children': children,
 	'0007-library': library,
-	'0008-lending': lending
+	'0008-lending': lending,
+	'0009-buying': buying
 };

@@ -37,6 +37,8 @@ export interface HouseholdTable {
 	count_age_days: number;
 	/** Content notes that are warned about before anything is bought or planned, as JSON. */
 	content_policy: Generated<Json>;
+	/** In percent, added to every price. */
+	sales_tax: Generated<Amount>;
 }
 
 export interface PersonTable {
@@ -90,6 +92,9 @@ export interface SupplierTable {
 	renewals: Generated<number>;
 	shelf_days: Generated<number>;
 	position: number;
+	/** Of a shop: its delivery or parking, paid once a purchase, and from which sum on it is free. */
+	fee_cents: Generated<number>;
+	free_over_cents: number | null;
 }
 
 export interface ItemTable {
@@ -326,6 +331,46 @@ export interface ResourceTable {
 	picture: string | null;
 }
 
+/** A pack of an item in a shop, at the price that was seen last. */
+export interface OfferTable {
+	id: Generated<number>;
+	item_id: number;
+	supplier_id: number;
+	size: Amount;
+	unit: Unit;
+	cents: number;
+	seen_on: Day;
+	/** Where it stands in the shop. */
+	aisle: Generated<string>;
+	standing: Generated<'usual' | 'preferred' | 'excluded'>;
+	/** Why it is preferred or excluded. */
+	why: Generated<string>;
+	/** The most packs of it that can be bought. */
+	most_packs: number | null;
+}
+
+/** What a pack cost before. */
+export interface PriceTable {
+	id: Generated<number>;
+	offer_id: number;
+	on_day: Day;
+	cents: number;
+}
+
+/** What was really bought and paid. */
+export interface PurchaseTable {
+	id: Generated<number>;
+	item_id: number;
+	supplier_id: number | null;
+	run_id: number | null;
+	on_day: Day;
+	amount: Amount;
+	unit: Unit;
+	cents: number;
+	/** A charter or somebody else pays it back. */
+	reimbursable: Generated<Flag>;
+}
+
 /** A resource that an activity takes together with its supplies. */
 export interface ActivityResourceTable {
 	id: Generated<number>;
@@ -540,6 +585,9 @@ export interface Database {
 	loan: LoanTable;
 	activity_resource: ActivityResourceTable;
 	lent_piece: LentPieceTable;
+	offer: OfferTable;
+	price: PriceTable;
+	purchase: PurchaseTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -590,5 +638,8 @@ export const TRACKED = [
 	'resource_use',
 	'loan',
 	'activity_resource',
-	'lent_piece'
+	'lent_piece',
+	'offer',
+	'price',
+	'purchase'
 ] as const satisfies readonly (keyof Database)[];

@@ -1,5 +1,5 @@
 import { exact, exactText } from '$core/measure/index.ts';
-import { nameKey, readSupplyLine, readSupplyList, usualUse } from '$core/supplies/index.ts';
+import { nameKey, readPack, readSupplyLine, readSupplyList, usualUse } from '$core/supplies/index.ts';
 import {
 	BREAD,
 	COLLECTED,
@@ -29,6 +29,8 @@ import { titleKey } from '$core/library/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
+import { PRICES, TERMS } from '../../../../demo/prices.ts';
+import { addOffer, setOfferStanding } from '../stores/offers.ts';
 import { addActivity } from '../stores/activities.ts';
 import { addResource, addUse } from '../stores/resources.ts';
 import { addRange, addSpine, setReached } from '../stores/spines.ts';
@@ -107,6 +109,7 @@ export async function seedDemo(db: Db): Promise<void> {
 		await seedOlderOnly(trx, maps);
 		await seedPlan(trx, maps);
 		await seedLibrary(trx, { maps, kites, bread }, places);
+		await seedPrices(trx);
 	});
 	await seedArranged(db);
 }
@@ -445,6 +448,40 @@ async function seedLibrary(
 			due_on: LENT.due
 		})
 		.execute();
+}
+
+/** What packs cost, for the things that the household knows by name. */
+async function seedPrices(trx: Trx) {
+	const items = new Map(
+		(await trx.selectFrom('item').select(['id', 'name_key']).execute()).map((one) => [one.name_key, one.id])
+	);
+	const shops = new Map(
+		(await trx.selectFrom('supplier').select(['id', 'name']).execute()).map((one) => [one.name, one.id])
+	);
+	for (const [shop, { fee, freeOver }] of Object.entries(TERMS))
+		await trx
+			.updateTable('supplier')
+			.set({ fee_cents: Math.round(fee * 100), free_over_cents: freeOver === null ? null : freeOver * 100 })
+			.where('name', '=', shop)
+			.execute();
+	for (const [name, shop, pack, dollars, aisle, standing, why] of PRICES) {
+		const item = items.get(nameKey(name));
+		if (item === undefined) continue;
+		const { size, unit } = readPack(pack)!;
+		const id = await addOffer(
+			trx,
+			{
+				item,
+				supplier: shops.get(shop)!,
+				size,
+				unit,
+				cents: Math.round(dollars * 100),
+				aisle
+			},
+			'2027-01-09'
+		);
+		if (standing) await setOfferStanding(trx, id, standing, why ?? '');
+	}
 }
 
 /** A number of a range that is given to nobody, with its right check digit. */

@@ -117,7 +117,8 @@ describe('habits', () => {
 			countAgeDays: 120,
 			country: null,
 			region: null,
-			contentPolicy: []
+			contentPolicy: [],
+			salesTax: 0
 		} as const;
 		const unit = { start: '2027-01-05', end: null, weekdays: [2, 4], keepFree: 0 } as const;
 		const set = (

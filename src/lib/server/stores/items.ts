@@ -94,6 +94,8 @@ export async function mergeItems(trx: Trx, from: number, into: number): Promise<
 	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('item_alias').set({ item_id: into }).where('item_id', '=', from).execute();
+	for (const table of ['offer', 'purchase'] as const)
+		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.deleteFrom('item').where('id', '=', from).execute();
 	await trx
 		.insertInto('item_alias')

@@ -1,4 +1,5 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
+import { removeOffersOf } from './offers.ts';
 import { CoreError } from '$core/error.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
 import type { System } from '$core/measure/index.ts';
@@ -74,6 +75,8 @@ export type HouseholdInput = Measures & {
 	readonly region: string | null;
 	/** Content notes that the family wants to be warned about. */
 	readonly contentPolicy: readonly string[];
+	/** In percent. */
+	readonly salesTax: number;
 };
 
 export type Measures = {
@@ -96,7 +99,8 @@ export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<voi
 			count_age_days: input.countAgeDays,
 			country: input.country,
 			region: input.country ? input.region : null,
-			content_policy: JSON.stringify(input.contentPolicy)
+			content_policy: JSON.stringify(input.contentPolicy),
+			sales_tax: String(input.salesTax)
 		})
 		.where('id', '=', 1)
 		.execute();
@@ -142,6 +146,9 @@ export type SupplierInput = {
 	readonly loanDays?: number;
 	readonly renewals?: number;
 	readonly shelfDays?: number;
+	/** Of a shop: paid once a purchase, and from which sum of goods on it is free. */
+	readonly feeCents?: number;
+	readonly freeOverCents?: number | null;
 };
 
 export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
@@ -153,7 +160,9 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 		lead_days: input.leadDays,
 		...(input.loanDays === undefined ? {} : { loan_days: input.loanDays }),
 		...(input.renewals === undefined ? {} : { renewals: input.renewals }),
-		...(input.shelfDays === undefined ? {} : { shelf_days: input.shelfDays })
+		...(input.shelfDays === undefined ? {} : { shelf_days: input.shelfDays }),
+		...(input.feeCents === undefined ? {} : { fee_cents: input.feeCents }),
+		...(input.freeOverCents === undefined ? {} : { free_over_cents: input.freeOverCents })
 	};
 	if (id !== null) {
 		await trx.updateTable('supplier').set(row).where('id', '=', id).execute();
@@ -175,6 +184,8 @@ export async function removeSupplier(trx: Trx, id: number): Promise<void> {
 	await trx.updateTable('need_state').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	for (const table of ['resource', 'loan'] as const)
 		await trx.updateTable(table).set({ supplier_id: null }).where('supplier_id', '=', id).execute();
+	await removeOffersOf(trx, id);
+	await trx.updateTable('purchase').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await trx.deleteFrom('supplier').where('id', '=', id).execute();
 }
 

@@ -33,6 +33,9 @@ export type Snapshot = {
 	readonly loans: readonly Row<'loan'>[];
 	readonly activityResources: readonly Row<'activity_resource'>[];
 	readonly lentPieces: readonly Row<'lent_piece'>[];
+	readonly offers: readonly Row<'offer'>[];
+	readonly prices: readonly Row<'price'>[];
+	readonly purchases: readonly Row<'purchase'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -67,7 +70,10 @@ const SOURCES: {
 	uses: { table: 'resource_use', order: ['id'] },
 	loans: { table: 'loan', order: ['id'] },
 	activityResources: { table: 'activity_resource', order: ['id'] },
-	lentPieces: { table: 'lent_piece', order: ['id'] }
+	lentPieces: { table: 'lent_piece', order: ['id'] },
+	offers: { table: 'offer', order: ['id'] },
+	prices: { table: 'price', order: ['on_day', 'id'] },
+	purchases: { table: 'purchase', order: ['on_day', 'id'] }
 };
 
 type Table = (typeof TRACKED)[number];

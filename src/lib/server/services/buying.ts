@@ -1,0 +1,278 @@
+import { addDays, dayText } from '$core/calendar/index.ts';
+import type { PacksInput } from '$core/buying/index.ts';
+import { CoreError } from '$core/error.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	amountText,
+	canConvert,
+	convert,
+	exact,
+	exactText,
+	isSome,
+	ZERO,
+	type Exact
+} from '$core/measure/index.ts';
+import { DUE_DAYS } from '$core/readiness/index.ts';
+import type { Row } from '../database/tables.ts';
+import type { Trx } from '../stores/changes.ts';
+import { addPurchase, offerOf, setPrice } from '../stores/offers.ts';
+import { byId } from '../stores/snapshot.ts';
+import { gotIt } from './commands.ts';
+import { limitsOf } from './load.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './supply-needs.ts';
+import { byText, listText, money, thingText } from './words.ts';
+
+/** What a shopping list is for: the next lesson, the week to come, or everything. */
+export const BUYING_SPANS = ['next', 'week', 'all'] as const;
+export type BuyingSpan = (typeof BUYING_SPANS)[number];
+
+/** One thing that is missing and can be bought. */
+export type BuyingThing = {
+	readonly item: number;
+	readonly name: string;
+	readonly missing: string;
+	readonly lessons: string;
+	/** "by Tue, Jan 26" */
+	readonly when: string;
+	readonly keys: readonly string[];
+	readonly offers: readonly OfferShown[];
+};
+
+export type OfferShown = {
+	readonly id: number;
+	readonly item: number;
+	readonly supplier: number;
+	readonly shop: string;
+	/** "1 kg" */
+	readonly pack: string;
+	/** "1 kg flour", or the name alone where a pack is one piece. */
+	readonly what: string;
+	readonly price: string;
+	readonly cents: number;
+	readonly aisle: string;
+	readonly standing: Row<'offer'>['standing'];
+	readonly why: string;
+	/** What it cost before, the latest first. */
+	readonly before: string;
+	/** Why it cannot serve what is asked for; empty when it can. */
+	readonly problem: string;
+};
+
+export type Buying = {
+	readonly sentence: string;
+	readonly things: readonly BuyingThing[];
+	/** What the optimiser is given; items, stores and offers by their ids as text. */
+	readonly input: PacksInput;
+	/** Of each of its offers, in the same order, which it is. */
+	readonly offerIds: readonly number[];
+	readonly shops: readonly { readonly id: number; readonly name: string; readonly terms: string }[];
+	readonly money: readonly { readonly unit: string; readonly spent: string; readonly budget: string }[];
+	readonly receipts: readonly {
+		readonly id: number;
+		readonly text: string;
+		readonly paid: string;
+		readonly toClaim: boolean;
+	}[];
+};
+
+/** What is to be bought, the offers that are known for it, and what has been spent. */
+export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: number | null): Buying {
+	const { snapshot, today } = situation;
+	const shops = snapshot.suppliers.filter((one) => one.kind === 'shop' || one.kind === 'order');
+	const wanted = wantedNeeds(situation, span);
+	const offersOf = groupBy(snapshot.offers, (offer) => offer.item_id);
+	const groups = [...groupBy(wanted, (one) => `${one.item.id} ${one.unit}`).values()];
+	const things = groups.map((needs) => thingOf(situation, needs, offersOf.get(needs[0].item.id) ?? []));
+	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
+	const items: { item: string; need: number }[] = [];
+	const offers: PacksInput['offers'][number][] = [];
+	const offerIds: number[] = [];
+	for (const [i, needs] of groups.entries()) {
+		const usable = things[i].offers.filter((one) => one.standing !== 'excluded' && !one.problem);
+		const preferred = usable.filter((one) => one.standing === 'preferred');
+		const taken = preferred.length ? preferred : usable;
+		if (taken.length === 0) continue;
+		const key = String(i);
+		items.push({ item: key, need: missingOf(needs).valueOf() });
+		for (const { id, cents } of taken) {
+			const row = byId(snapshot.offers).get(id)!;
+			offers.push({
+				item: key,
+				store: String(row.supplier_id),
+				size: convert(exact(row.size), row.unit, needs[0].unit, needs[0].item.name).valueOf(),
+				price: Math.round(cents * tax),
+				limit: row.most_packs
+			});
+			offerIds.push(id);
+		}
+	}
+	const without = things.filter((thing) => !thing.offers.some((one) => !one.problem)).length;
+	return {
+		sentence: sentenceOf(things.length, without),
+		things,
+		input: {
+			items,
+			offers,
+			stores: shops.map((one) => ({
+				store: String(one.id),
+				fee: one.fee_cents,
+				freeOver: one.free_over_cents
+			})),
+			maxStores
+		},
+		offerIds,
+		shops: shops.map((one) => ({ id: one.id, name: one.name, terms: termsOf(one) })),
+		money: moneyOf(situation),
+		receipts: snapshot.purchases
+			.toReversed()
+			.slice(0, SHOWN_RECEIPTS)
+			.map((one) => ({
+				id: one.id,
+				text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a shop'}`,
+				paid: money(one.cents),
+				toClaim: one.reimbursable === 1
+			}))
+	};
+
+	function wantedNeeds({ needs, runs }: Situation, of: BuyingSpan): SupplyNeed[] {
+		const until = addDays(today, DUE_DAYS);
+		const next = new Map(
+			runs.map((run) => [run, run.lessons.find((one) => !one.over && one.dates.length > 0)])
+		);
+		return needs.filter(
+			(one) =>
+				one.need.useDay !== null &&
+				!one.need.doWithout &&
+				isSome(one.standing.missing) &&
+				(one.supplier === null || one.supplier.kind === 'shop' || one.supplier.kind === 'order') &&
+				(of === 'all' ||
+					(of === 'week'
+						? one.days?.actBy !== undefined && one.days.actBy !== null && one.days.actBy <= until
+						: one.lesson === next.get(one.run)))
+		);
+	}
+}
+
+const SHOWN_RECEIPTS = 8;
+
+/** Consumed things add up; of kept things the most for one lesson is bought. */
+function missingOf(needs: readonly SupplyNeed[]): Exact {
+	return needs.reduce((sum, { line, standing }) => {
+		if (line.use !== 'kept') return sum.add(standing.missing);
+		return standing.missing.compare(sum) > 0 ? standing.missing : sum;
+	}, ZERO);
+}
+
+function thingOf(
+	situation: Situation,
+	needs: readonly SupplyNeed[],
+	offers: readonly Row<'offer'>[]
+): BuyingThing {
+	const { snapshot, today } = situation;
+	const [{ item, unit }] = needs;
+	const actBy = needs.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort()[0];
+	return {
+		item: item.id,
+		name: item.name,
+		missing: thingText(missingOf(needs), unit, item.name),
+		lessons: listText([...new Set(needs.map((one) => `lesson ${one.lesson.number}`))]),
+		when: actBy ? byText(actBy, today) : '',
+		keys: needs.map((one) => one.need.key),
+		offers: offers.map((offer) => ({
+			id: offer.id,
+			item: item.id,
+			supplier: offer.supplier_id,
+			shop: snapshot.suppliers.find((one) => one.id === offer.supplier_id)?.name ?? '',
+			pack: amountText(exact(offer.size), offer.unit),
+			what:
+				offer.unit === 'each' && offer.size === '1'
+					? item.name
+					: thingText(exact(offer.size), offer.unit, item.name),
+			price: money(offer.cents),
+			cents: offer.cents,
+			aisle: offer.aisle,
+			standing: offer.standing,
+			why: offer.why,
+			before: snapshot.prices
+				.filter((one) => one.offer_id === offer.id && one.cents !== offer.cents)
+				.toReversed()
+				.slice(0, 2)
+				.map((one) => `${money(one.cents)} on ${dayText(one.on_day)}`)
+				.join(', '),
+			problem: canConvert(offer.unit, unit, item.name)
+				? ''
+				: `sold by ${offer.unit}, asked for in ${unit}: these cannot be compared`
+		}))
+	};
+}
+
+function termsOf({ fee_cents, free_over_cents, kind }: Row<'supplier'>): string {
+	const fee = fee_cents
+		? `${money(fee_cents)} ${kind === 'order' ? 'delivery' : 'for the way'}${free_over_cents === null ? '' : `, free from ${money(free_over_cents)}`}`
+		: '';
+	return fee;
+}
+
+function moneyOf({ runs, snapshot }: Situation): Buying['money'] {
+	return runs
+		.filter(({ run }) => run.state !== 'put away')
+		.map(({ run, unit }) => {
+			const spent = snapshot.purchases
+				.filter((one) => one.run_id === run.id)
+				.reduce((sum, one) => sum + one.cents, 0);
+			const { budget } = limitsOf(run);
+			return {
+				unit: unit.name,
+				spent: money(spent),
+				budget:
+					budget === null
+						? ''
+						: spent > budget
+							? `${money(spent - budget)} over the budget of ${money(budget)}`
+							: `${money(budget - spent)} left of ${money(budget)}`
+			};
+		});
+}
+
+function sentenceOf(things: number, without: number): string {
+	if (things === 0) return 'Nothing is to be bought for this.';
+	const known = things - without;
+	const count = `${things} ${things === 1 ? 'thing is' : 'things are'} to be bought.`;
+	if (without === 0) return `${count} A price is known for each.`;
+	return `${count} ${known === 0 ? 'No price is known yet' : `A price is known for ${known}`}: note what a pack costs, and the cheapest way is worked out.`;
+}
+
+/** Packs were bought and paid: into the house, onto the record, and the price as it is now. Answers it in words. */
+export async function boughtPacks(
+	trx: Trx,
+	situation: Situation,
+	bought: {
+		readonly offer: number;
+		readonly count: number;
+		readonly keys: readonly string[];
+		readonly cents: number;
+		readonly reimbursable: boolean;
+	}
+): Promise<string> {
+	const { today } = situation;
+	const offer = await offerOf(trx, bought.offer);
+	const need = situation.needs.find((one) => bought.keys.includes(one.need.key));
+	if (!need || need.item.id !== offer.item_id)
+		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
+	const words = await gotIt(trx, situation, bought.keys, amount);
+	await addPurchase(trx, {
+		item_id: offer.item_id,
+		supplier_id: offer.supplier_id,
+		run_id: need.run.run.id,
+		on_day: today,
+		amount: exactText(amount),
+		unit: need.unit,
+		cents: bought.cents,
+		reimbursable: bought.reimbursable ? 1 : 0
+	});
+	const tax = 1 + Number(situation.snapshot.household.sales_tax) / 100;
+	await setPrice(trx, offer.id, Math.round(bought.cents / bought.count / tax), today);
+	return words;
+}

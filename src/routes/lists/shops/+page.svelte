@@ -1,0 +1,210 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Printer from '@lucide/svelte/icons/printer';
+	import Button from '$lib/ui/button/Button.svelte';
+	import CheapestWay from '$lib/ui/buying/CheapestWay.svelte';
+	import Dialog from '$lib/ui/dialog/Dialog.svelte';
+	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const buying = $derived(data.buying);
+	type Offer = (typeof buying.things)[number]['offers'][number];
+	let editing = $state<(Offer & { name: string }) | null>(null);
+	let open = $state(false);
+	const SPANS = [
+		['next', 'The next lesson'],
+		['week', 'This week’s errands'],
+		['all', 'Everything']
+	] as const;
+	const address = (span: string, most: number | null) =>
+		`?${new URLSearchParams({ span, ...(most === null ? {} : { most: String(most) }) })}`;
+	const unpriced = $derived(buying.things.find((thing) => thing.offers.length === 0));
+	const shops = $derived(buying.shops.map((one) => ({ value: String(one.id), label: one.name })));
+</script>
+
+<svelte:head><title>Shopping · Gather Bin</title></svelte:head>
+
+<Sheet>
+	<main>
+		<div class="flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-ink pb-3">
+			<h1 class="text-[1.75rem]">Shopping</h1>
+			<Button size="small" onclick={() => window.print()} class="no-print"
+				><Printer size={18} aria-hidden="true" /> Print</Button
+			>
+		</div>
+		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{buying.sentence}</p>
+		<nav aria-label="For what" class="no-print mt-4 flex flex-wrap gap-2">
+			{#each SPANS as [span, label] (span)}
+				<Button
+					size="small"
+					href={address(span, data.maxStores)}
+					aria-current={data.span === span ? 'page' : undefined}
+					class="aria-[current]:border-ink aria-[current]:bg-lined">{label}</Button
+				>
+			{/each}
+			<span class="w-4"></span>
+			{#each [null, 2, 1] as most (most)}
+				<Button
+					size="small"
+					href={address(data.span, most)}
+					aria-current={data.maxStores === most ? 'page' : undefined}
+					class="aria-[current]:border-ink aria-[current]:bg-lined"
+					>{most === null ? 'Any shops' : most === 1 ? 'One shop' : 'Two shops at most'}</Button
+				>
+			{/each}
+		</nav>
+
+		{#if buying.things.length === 0}
+			<div class="mt-6">
+				<EmptyState title="Nothing to buy">
+					<p>What the house lacks for a lesson with a day stands here, with the cheapest way to get it.</p>
+					{#snippet act()}<Button look="main" href={address('all', data.maxStores)}>Look at everything</Button
+						>{/snippet}
+				</EmptyState>
+			</div>
+		{:else}
+			<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-2">
+				<CheapestWay
+					input={buying.input}
+					offerIds={buying.offerIds}
+					things={buying.things}
+					shops={buying.shops}
+				/>
+				<section aria-labelledby="prices" class="no-print">
+					<h2 id="prices" class="mb-2 text-lg">What packs cost</h2>
+					<ul class="divide-y divide-rule border-t-2 border-ink">
+						{#each buying.things as thing (`${thing.item} ${thing.missing}`)}
+							<li class="py-2">
+								<p class="flex flex-wrap justify-between gap-x-4">
+									<span class="font-semibold">{thing.missing}</span><span class="text-sm text-ink-2"
+										>{thing.when}</span
+									>
+								</p>
+								{#each thing.offers as offer (offer.id)}
+									<button
+										type="button"
+										class="block min-h-8 w-full text-left text-sm hover:underline {offer.standing ===
+											'excluded' || offer.problem
+											? 'text-ink-2'
+											: ''}"
+										onclick={() => {
+											editing = { ...offer, name: thing.name };
+											open = true;
+										}}
+										>{offer.shop}: {offer.pack} for {offer.price}{offer.before
+											? ` (before ${offer.before})`
+											: ''}{offer.standing === 'usual'
+											? ''
+											: `, ${offer.standing === 'excluded' ? 'left out' : 'preferred'}${offer.why ? `: ${offer.why}` : ''}`}
+										{#if offer.problem}<span class="block text-due">{offer.problem}</span>{/if}</button
+									>
+								{:else}<p class="text-sm text-due">no price known</p>{/each}
+							</li>
+						{/each}
+					</ul>
+					<form
+						method="post"
+						action="?/offer"
+						use:enhance={saves({ reset: true })}
+						class="mt-4 grid gap-3 sm:grid-cols-2"
+					>
+						<SelectField
+							label="A pack of"
+							name="item"
+							options={buying.things.map((one) => ({ value: String(one.item), label: one.name }))}
+							value={String((unpriced ?? buying.things[0]).item)}
+							{failure}
+						/>
+						<SelectField label="In" name="shop" options={shops} value={shops[0]?.value ?? ''} {failure} />
+						<TextField label="Holds" name="pack" placeholder="1 kg, 500 ml, 12" {failure} />
+						<TextField label="Costs ($)" name="price" inputmode="decimal" placeholder="2.19" {failure} />
+						<TextField label="Aisle, if you like" name="aisle" placeholder="baking" {failure} />
+						<Button type="submit" class="self-end">Note the price</Button>
+					</form>
+				</section>
+			</div>
+		{/if}
+		<div class="mt-8 grid gap-x-10 gap-y-8 lg:grid-cols-2">
+			<section aria-labelledby="money">
+				<h2 id="money" class="mb-2 text-lg">Spent so far</h2>
+				<ul class="divide-y divide-rule border-y border-rule">
+					{#each buying.money as one (one.unit)}<li class="flex justify-between gap-4 py-1.5">
+							<span>{one.unit}</span><span
+								><span class="font-semibold">{one.spent}</span>{one.budget ? `, ${one.budget}` : ''}</span
+							>
+						</li>{/each}
+				</ul>
+			</section>
+			{#if buying.receipts.length}
+				<section aria-labelledby="receipts">
+					<h2 id="receipts" class="mb-2 text-lg">Bought</h2>
+					<ul class="divide-y divide-rule border-y border-rule">
+						{#each buying.receipts as one (one.id)}<li class="flex justify-between gap-4 py-1.5">
+								<span>{one.text}{one.toClaim ? ', to be paid back' : ''}</span><span>{one.paid}</span>
+							</li>{/each}
+					</ul>
+				</section>
+			{/if}
+		</div>
+	</main>
+</Sheet>
+
+<Dialog
+	bind:open
+	title="{editing?.pack ?? ''} {editing?.name ?? ''}"
+	about={editing ? `${editing.shop}, ${editing.price}` : ''}
+>
+	{#if editing}
+		<form
+			method="post"
+			action="?/price"
+			use:enhance={saves({ done: () => (open = false) })}
+			class="flex items-end gap-3"
+		>
+			<input type="hidden" name="offer" value={editing.id} />
+			<TextField
+				label="Costs now ($)"
+				name="price"
+				inputmode="decimal"
+				value={(editing.cents / 100).toFixed(2)}
+				{failure}
+			/>
+			<Button type="submit" look="main">Save the price</Button>
+		</form>
+		<form
+			method="post"
+			action="?/standing"
+			use:enhance={saves({ done: () => (open = false) })}
+			class="mt-4 space-y-3"
+		>
+			<input type="hidden" name="offer" value={editing.id} />
+			<SelectField
+				label="We take it"
+				name="standing"
+				options={[
+					{ value: 'usual', label: 'when it is the cheapest' },
+					{ value: 'preferred', label: 'always: it is the good one' },
+					{ value: 'excluded', label: 'never' }
+				]}
+				value={editing.standing}
+				{failure}
+			/>
+			<TextField
+				label="Because"
+				name="why"
+				value={editing.why}
+				placeholder="the other wax crumbles"
+				{failure}
+			/>
+			<div class="flex justify-between gap-3">
+				<Button type="submit">Save that</Button>
+				<Button type="submit" look="quiet" formaction="?/remove">Remove this offer</Button>
+			</div>
+		</form>
+	{/if}
+</Dialog>
