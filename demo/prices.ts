@@ -31,6 +31,16 @@ export const PRICES: readonly (readonly [
 	['ribbon', 'Hobby & Hardware', '3 yd', 2.75, 'sewing']
 ];
 
+/** What the household looks out for, as it was jotted down. */
+export const WANTED = [
+	'brass compass, for Maps, up to $12, flea market',
+	'old road maps, for Maps, the Aldens',
+	'bamboo poles, for Kites, up to $5, garden sales',
+	'anemometer cups, for Kites',
+	'hand mill, for Bread, up to $25, estate sales',
+	'rain boots, Perrin, $6, thrift shop'
+] as const;
+
 /** What the shops ask for the way or the delivery. */
 export const TERMS: Readonly<Record<string, { readonly fee: number; readonly freeOver: number | null }>> = {
 	'Mail order': { fee: 5.95, freeOver: 35 },

@@ -125,7 +125,9 @@ test('a long file shows how far it is, can be stopped without a trace, and goes 
 	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
 });
 
-test('a printable is printed for its lesson: an act of the copies stream, done in one tap', async ({ page }) => {
+test('a printable is printed for its lesson: an act of the copies stream, done in one tap', async ({
+	page
+}) => {
 	await open(page, '/units/1');
 	await page.getByRole('button', { name: /^Copies of lesson 6:/ }).click();
 	await expect(page.getByRole('dialog').getByText('Globe net to cut out')).toBeVisible();

@@ -14,6 +14,7 @@ const VIEWS = [
 	{ name: 'children', path: '/units/1/plan/children' },
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
+	{ name: 'shops', path: '/lists/shops' },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
 	{ name: 'walk-phone', path: '/lists/walk', phone: true },

@@ -228,7 +228,11 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 				.required(),
 			stores: Joi.array()
 				.items(
-					Joi.object({ store: text.required(), fee: cents.required(), freeOver: cents.allow(null).required() })
+					Joi.object({
+						store: text.required(),
+						fee: cents.required(),
+						freeOver: cents.allow(null).required()
+					})
 				)
 				.unique('store')
 				.required(),

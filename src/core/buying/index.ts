@@ -1,5 +1,6 @@
 /**
  * What to buy where: packs of given sizes and prices, stores with fees and thresholds for free delivery, and
- * the least that everything can cost. Exact, by going through sets of stores.
+ * the least that everything can cost. Exact, by going through sets of stores. And what one looks out for.
  */
+export { readWanted, type TypedWanted } from './wanted.ts';
 export { packs, type Offer, type PacksInput, type Purchase, type Store } from './packs.ts';

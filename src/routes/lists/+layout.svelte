@@ -5,16 +5,17 @@
 	const LISTS = [
 		{ href: '/lists/walk', label: 'The walk' },
 		{ href: '/lists/shops', label: 'Shopping' },
-		{ href: '/lists/library', label: 'Library trips' }
+		{ href: '/lists/library', label: 'Library trips' },
+		{ href: '/lists/wanted', label: 'Wanted' }
 	];
 </script>
 
-<nav aria-label="Lists" class="no-print flex gap-1 px-2">
+<nav aria-label="Lists" class="no-print flex gap-1 overflow-x-auto px-2">
 	{#each LISTS as { href, label } (href)}
 		<a
 			{href}
 			aria-current={page.url.pathname === href ? 'page' : undefined}
-			class="flex min-h-11 items-center rounded-t-md border border-b-0 border-rule bg-desk-2 px-4 font-display font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
+			class="flex min-h-11 items-center shrink-0 rounded-t-md border border-b-0 border-rule bg-desk-2 px-3 font-display sm:px-4 font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
 			>{label}</a
 		>
 	{/each}

@@ -381,6 +381,11 @@ create table purchase (
 	amount text not null, unit text not null, cents integer not null, reimbursable integer not null default 0
 ) strict;
 create index purchase_item on purchase(item_id);
+create table wanted (
+	id integer primary key autoincrement, what text not null, run_id integer references run(id),
+	person_id integer references person(id), most_cents integer, look_at text not null default '',
+	noted_on text not null, found_on text, found_cents integer
+) strict;
 `
 		)
 };

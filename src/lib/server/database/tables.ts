@@ -371,6 +371,21 @@ export interface PurchaseTable {
 	reimbursable: Generated<Flag>;
 }
 
+/** Something to look out for, over months and years. */
+export interface WantedTable {
+	id: Generated<number>;
+	what: string;
+	run_id: number | null;
+	person_id: number | null;
+	/** The most one would pay. */
+	most_cents: number | null;
+	/** Where to look for it. */
+	look_at: Generated<string>;
+	noted_on: Day;
+	found_on: Day | null;
+	found_cents: number | null;
+}
+
 /** A resource that an activity takes together with its supplies. */
 export interface ActivityResourceTable {
 	id: Generated<number>;
@@ -588,6 +603,7 @@ export interface Database {
 	offer: OfferTable;
 	price: PriceTable;
 	purchase: PurchaseTable;
+	wanted: WantedTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -641,5 +657,6 @@ export const TRACKED = [
 	'lent_piece',
 	'offer',
 	'price',
-	'purchase'
+	'purchase',
+	'wanted'
 ] as const satisfies readonly (keyof Database)[];

@@ -29,7 +29,9 @@ import { titleKey } from '$core/library/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
-import { PRICES, TERMS } from '../../../../demo/prices.ts';
+import { readWanted } from '$core/buying/index.ts';
+import { addWanted } from '../stores/wanted.ts';
+import { PRICES, TERMS, WANTED } from '../../../../demo/prices.ts';
 import { addOffer, setOfferStanding } from '../stores/offers.ts';
 import { addActivity } from '../stores/activities.ts';
 import { addResource, addUse } from '../stores/resources.ts';
@@ -110,6 +112,21 @@ export async function seedDemo(db: Db): Promise<void> {
 		await seedPlan(trx, maps);
 		await seedLibrary(trx, { maps, kites, bread }, places);
 		await seedPrices(trx);
+		for (const text of WANTED) {
+			const read = readWanted(text, [MAPS.name, KITES.name, BREAD.name], ['Odile', 'Perrin', 'Tamsin']);
+			const run = { [MAPS.name]: maps, [KITES.name]: kites, [BREAD.name]: bread }[read.unit ?? ''] ?? null;
+			const person = await trx
+				.selectFrom('person')
+				.select('id')
+				.where('name', '=', read.person ?? '')
+				.executeTakeFirst();
+			const { what, mostCents: most_cents, where: look_at } = read;
+			await addWanted(
+				trx,
+				{ what, run_id: run, person_id: person?.id ?? null, most_cents, look_at },
+				'2026-11-14'
+			);
+		}
 	});
 	await seedArranged(db);
 }

@@ -63,7 +63,8 @@ export async function removePerson(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('task').where('person_id', '=', id).execute();
 	await trx.deleteFrom('goal').where('person_id', '=', id).execute();
 	await trx.updateTable('activity').set({ helper_id: null }).where('helper_id', '=', id).execute();
-	await trx.updateTable('need_state').set({ person_id: null }).where('person_id', '=', id).execute();
+	for (const table of ['need_state', 'wanted'] as const)
+		await trx.updateTable(table).set({ person_id: null }).where('person_id', '=', id).execute();
 	await trx.deleteFrom('person').where('id', '=', id).execute();
 }
 

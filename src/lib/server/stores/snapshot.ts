@@ -36,6 +36,7 @@ export type Snapshot = {
 	readonly offers: readonly Row<'offer'>[];
 	readonly prices: readonly Row<'price'>[];
 	readonly purchases: readonly Row<'purchase'>[];
+	readonly wanted: readonly Row<'wanted'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -73,7 +74,8 @@ const SOURCES: {
 	lentPieces: { table: 'lent_piece', order: ['id'] },
 	offers: { table: 'offer', order: ['id'] },
 	prices: { table: 'price', order: ['on_day', 'id'] },
-	purchases: { table: 'purchase', order: ['on_day', 'id'] }
+	purchases: { table: 'purchase', order: ['on_day', 'id'] },
+	wanted: { table: 'wanted', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];

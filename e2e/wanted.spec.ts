@@ -1,0 +1,35 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+test('in a second-hand shop: on the list, have one already, found with its price, and in the unit’s box @phone', async ({
+	page
+}) => {
+	await open(page, '/lists/wanted');
+	await expectAccessible(page);
+	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('bras compas');
+	await page.getByRole('button', { name: 'Look' }).click();
+	await expect(page.getByText('On the list: brass compass, at most $12.00')).toBeVisible();
+	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('flour');
+	await page.getByRole('button', { name: 'Look' }).click();
+	await expect(page.getByText('Not on the list.')).toBeVisible();
+	await expect(page.getByText(/^We have .*flour/)).toBeVisible();
+
+	await page.getByLabel('One more, as you would jot it down').fill(', $4');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByText('Please say what you look for').first()).toBeVisible();
+	await page.getByLabel('One more, as you would jot it down').fill('tin lantern, for Kites, $8, attic sales');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	const row = page.getByRole('listitem').filter({ hasText: 'tin lantern' });
+	await expect(row).toContainText('at most $8.00');
+	await expect(row).toContainText('for Kites and Wind · attic sales · since Fri, Jan 22');
+	await page.getByLabel('Paid for tin lantern, in dollars').fill('6.50');
+	await page.getByRole('button', { name: 'Found: tin lantern' }).click();
+	await expect(page.getByText('tin lantern: found')).toBeVisible();
+	await expect(page.getByText('tin lantern, Fri, Jan 22, $6.50')).toBeVisible();
+
+	await open(page, '/lists/shops');
+	await expect(page.getByRole('region', { name: 'Spent so far' })).toContainText('$6.50');
+	await page.getByRole('link', { name: 'Wanted' }).click();
+	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('tin lantern');
+	await page.getByRole('button', { name: 'Look' }).click();
+	await expect(page.getByText(/^We have 1 tin lantern, .*Kites/)).toBeVisible();
+});

@@ -1,0 +1,113 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '$lib/ui/button/Button.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import { saves } from '$lib/ui/forms/submit.ts';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const view = $derived(data.view);
+</script>
+
+<svelte:head><title>Wanted · Gather Bin</title></svelte:head>
+
+<Sheet>
+	<main>
+		<h1 class="border-b-2 border-ink pb-3 text-[1.75rem]">Wanted</h1>
+		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
+		<form method="get" class="mt-4 flex max-w-xl items-end gap-3">
+			<TextField
+				label="In the shop: is it on the list, do we have one?"
+				name="q"
+				type="search"
+				value={data.words}
+				class="flex-1"
+			/>
+			<Button type="submit">Look</Button>
+		</form>
+		{#if view.asked}
+			<div role="status" class="mt-3 max-w-xl space-y-2 border-l-4 border-ink pl-3">
+				<p class="text-lg font-semibold">
+					{view.asked.wanted.length ? `On the list: ${view.asked.wanted.join('; ')}` : 'Not on the list.'}
+				</p>
+				<p>
+					{view.asked.have.length
+						? `We have ${view.asked.have.join('; ')}`
+						: 'We have none that is known of.'}
+				</p>
+			</div>
+		{/if}
+		<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
+			<section aria-labelledby="open">
+				<h2 id="open" class="mb-2 text-lg">To look out for</h2>
+				<ul class="divide-y divide-rule border-t-2 border-ink">
+					{#each view.open as one (one.id)}
+						<li class="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+							<span class="min-w-48 flex-1"
+								><span class="font-semibold">{one.what}</span>{#if one.most}<span class="ml-2 text-sm"
+										>{one.most}</span
+									>{/if}<span class="block text-sm text-ink-2">{one.about}</span></span
+							>
+							<form method="post" action="?/found" use:enhance={saves()} class="flex items-center gap-2">
+								<input type="hidden" name="id" value={one.id} />
+								<label class="flex items-center gap-1 text-sm"
+									>$<input
+										name="paid"
+										inputmode="decimal"
+										class="typed w-20"
+										aria-label="Paid for {one.what}, in dollars"
+									/></label
+								>
+								<Button type="submit" size="small" aria-label="Found: {one.what}">Found it</Button>
+								<Button
+									type="submit"
+									size="small"
+									look="quiet"
+									formaction="?/remove"
+									aria-label="Not any more: {one.what}">Not any more</Button
+								>
+							</form>
+						</li>
+					{:else}<li class="py-2 text-ink-2">Nothing yet. Note the first thing below.</li>{/each}
+				</ul>
+				<form
+					method="post"
+					action="?/add"
+					use:enhance={saves({ reset: true })}
+					class="mt-4 flex flex-wrap items-end gap-3"
+				>
+					<TextField
+						label="One more, as you would jot it down"
+						name="text"
+						class="min-w-64 flex-1"
+						placeholder="brass compass, for Maps, up to $12, flea market"
+						{failure}
+					/>
+					<Button type="submit" look="main">Note it</Button>
+				</form>
+			</section>
+			<div class="space-y-8">
+				{#if view.boxes.length}
+					<section aria-labelledby="boxes">
+						<h2 id="boxes" class="mb-2 text-lg">Being collected</h2>
+						<ul class="divide-y divide-rule border-y border-rule">
+							{#each view.boxes as one (one.unit)}<li class="py-1.5">
+									<span class="font-semibold">{one.unit}</span>
+									<span class="block text-sm text-ink-2">{one.text}</span>
+								</li>{/each}
+						</ul>
+					</section>
+				{/if}
+				{#if view.found.length}
+					<section aria-labelledby="found">
+						<h2 id="found" class="mb-2 text-lg">Found</h2>
+						<ul class="divide-y divide-rule border-y border-rule">
+							{#each view.found as one (one.id)}<li class="py-1.5">{one.text}</li>{/each}
+						</ul>
+					</section>
+				{/if}
+			</div>
+		</div>
+	</main>
+</Sheet>
