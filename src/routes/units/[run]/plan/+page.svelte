@@ -1,7 +1,4 @@
 <script lang="ts">
-	import HabitFields from '$lib/ui/habits/HabitFields.svelte';
-	import DateField from '$lib/ui/field/DateField.svelte';
-	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
@@ -11,14 +8,15 @@
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
 	import Button from '$lib/ui/button/Button.svelte';
-	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
+	import DaysOff from '$lib/ui/plan/DaysOff.svelte';
+	import LessonEditor from '$lib/ui/plan/LessonEditor.svelte';
+	import UnitDays from '$lib/ui/plan/UnitDays.svelte';
 	import WaysToFit from '$lib/ui/plan/WaysToFit.svelte';
 	import WhatIf from '$lib/ui/plan/WhatIf.svelte';
-	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 	import DayStrip from '$lib/ui/strip/DayStrip.svelte';
 
 	let { data, form } = $props();
@@ -28,29 +26,7 @@
 	let editing = $state<Lesson | null>(null);
 	let editorOpen = $state(false);
 	let contents = $state('');
-	let rhythm = $derived(data.calendar.rhythm as string);
 	const details = $derived(editing ? data.details[editing.id] : undefined);
-	const RHYTHM_OPTIONS = [
-		{ value: 'fixed days', label: 'a lesson each teaching day' },
-		{ value: 'topics', label: 'topics of some days' },
-		{ value: 'reading between', label: 'reading days after each lesson' },
-		{ value: 'fast', label: 'fast: several lessons a day' },
-		{ value: 'checklist', label: 'a checklist without dates' }
-	];
-	const RHYTHM_DAYS: Readonly<Record<string, string>> = {
-		topics: 'Days each',
-		'reading between': 'Reading days',
-		fast: 'Lessons a day'
-	};
-	let icsForm: HTMLFormElement;
-	let ics = $state('');
-	async function readCalendar(event: Event) {
-		const [file] = (event.currentTarget as HTMLInputElement).files ?? [];
-		if (!file) return;
-		ics = await file.text();
-		await Promise.resolve();
-		icsForm.requestSubmit();
-	}
 	let orderForm: HTMLFormElement;
 	let orderText = $state('');
 
@@ -216,58 +192,7 @@
 	<div class="space-y-8">
 		{#if data.plan.weeks.length}<DayStrip weeks={data.plan.weeks} summary={data.plan.sentence} />{/if}
 
-		<section aria-labelledby="calendar">
-			<h2 id="calendar" class="mb-2 text-lg">Days of the unit</h2>
-			<form method="post" action="?/calendar" use:enhance={saves()} class="space-y-3">
-				<div class="grid grid-cols-2 gap-3">
-					<DateField label="First day" name="start" value={data.calendar.start ?? ''} {failure} />
-					<DateField label="Last day" name="end" value={data.calendar.end ?? ''} {failure} />
-				</div>
-				<Weekdays legend="Weekdays" chosen={data.calendar.weekdays} />
-				<div class="flex gap-3">
-					<SelectField
-						label="Rhythm"
-						name="rhythm"
-						class="min-w-48 flex-1"
-						options={RHYTHM_OPTIONS}
-						bind:value={rhythm}
-						{failure}
-					/>
-					{#if RHYTHM_DAYS[rhythm]}
-						<TextField
-							label={RHYTHM_DAYS[rhythm]}
-							name="rhythmDays"
-							inputmode="numeric"
-							value={data.calendar.rhythmDays}
-							look="!w-20"
-							{failure}
-						/>
-					{/if}
-				</div>
-				<TextField
-					label="Days to keep free"
-					name="keepFree"
-					hint="Slack for sick days and good weather."
-					inputmode="numeric"
-					value={data.calendar.keepFree}
-					look="!w-24"
-					{failure}
-				/>
-				<HabitFields
-					habits={data.calendar.habits}
-					inherited="As the household does: {data.calendar.householdHabit}"
-					{failure}
-				/>
-				<SelectField
-					label="Its things come together in"
-					name="collectingPlace"
-					options={[{ value: '', label: 'no place of their own' }, ...data.places]}
-					value={String(data.calendar.collectingPlace ?? '')}
-					{failure}
-				/>
-				<Button type="submit">Save the days</Button>
-			</form>
-		</section>
+		<UnitDays calendar={data.calendar} places={data.places} {failure} />
 
 		<WhatIf
 			asked={data.asked}
@@ -277,68 +202,7 @@
 			lessons={lessons.filter((lesson) => !lesson.outcome)}
 		/>
 
-		<section aria-labelledby="holidays">
-			<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
-			<ul class="divide-y divide-rule border-y border-rule">
-				{#each data.holidays as one (`${one.from} ${one.name}`)}
-					<li class="flex items-center gap-3 py-1.5">
-						<span class="flex-1"
-							>{one.name}<span class="block text-sm text-ink-2"
-								>{one.text}{one.blocked === null ? '' : ': no lesson'}</span
-							></span
-						>
-						<form method="post" action={one.blocked === null ? '?/block' : '?/unblock'} use:enhance={saves()}>
-							<input type="hidden" name="id" value={one.blocked ?? ''} />
-							<input type="hidden" name="from" value={one.from} />
-							<input type="hidden" name="to" value={one.to} />
-							<input type="hidden" name="reason" value={one.name} />
-							<Button
-								size="small"
-								type="submit"
-								aria-label="{one.blocked === null ? 'Keep free' : 'Teach anyway'}, {one.name}"
-								>{one.blocked === null ? 'Keep free' : 'Teach anyway'}</Button
-							>
-						</form>
-					</li>
-				{:else}
-					<li class="py-2 text-ink-2">
-						{data.country
-							? 'None between the first and the last day.'
-							: 'Choose your country on House, and they are offered here.'}
-					</li>
-				{/each}
-			</ul>
-		</section>
-
-		<section aria-labelledby="blocked">
-			<h2 id="blocked" class="mb-2 text-lg">Days without lessons</h2>
-			<RangeList
-				ranges={data.plan.blocked}
-				add="block"
-				remove="unblock"
-				addLabel="Block these days"
-				removeLabel="Teach again"
-				empty="None yet. Co-op days, trips and breaks go here."
-				example="co-op"
-				{failure}
-			/>
-		</section>
-		<section aria-labelledby="from-calendar">
-			<h2 id="from-calendar" class="mb-2 text-lg">Days off from your calendar</h2>
-			<form method="post" action="?/ics" use:enhance={saves()} bind:this={icsForm}>
-				<input type="hidden" name="ics" value={ics} />
-				<label class="block text-sm"
-					>A calendar file (.ics): every day with an event is kept free
-					<input
-						type="file"
-						accept=".ics,text/calendar"
-						class="mt-1 block w-full text-sm"
-						onchange={readCalendar}
-					/></label
-				>
-				{#if failure?.path === 'ics'}<p class="mt-1 text-sm text-late">{failure.message}</p>{/if}
-			</form>
-		</section>
+		<DaysOff holidays={data.holidays} country={data.country} blocked={data.plan.blocked} {failure} />
 		<section aria-labelledby="frame">
 			<h2 id="frame" class="mb-2 text-lg">What all our units have</h2>
 			<details>
@@ -363,81 +227,12 @@
 
 <Dialog bind:open={editorOpen} title="Lesson {editing?.number}" about={editing?.days}>
 	{#if editing}
-		<form
-			method="post"
-			action="?/edit"
-			use:enhance={saves({ done: () => (editorOpen = false) })}
-			class="space-y-4"
-		>
-			<input type="hidden" name="id" value={editing.id} />
-			<TextField label="Title" name="title" value={editing?.title} {failure} />
-			<TextField label="What is done" name="note" value={editing?.note} {failure} />
-			<div class="flex items-end gap-6">
-				<TextField
-					label="Teaching days"
-					name="sessions"
-					inputmode="numeric"
-					value={editing?.sessions}
-					look="!w-24"
-					{failure}
-				/>
-				<label class="flex min-h-10 items-center gap-2"
-					><input type="checkbox" name="optional" class="size-5" checked={editing?.optional} /> Optional: dropped
-					first when days are short</label
-				>
-			</div>
-			{#if details}
-				<details>
-					<summary class="min-h-9 cursor-pointer py-1 font-semibold"
-						>Aim, words, questions, minutes, more for older ones</summary
-					>
-					<div class="mt-2 space-y-3">
-						<div class="flex gap-3">
-							<TextField label="Topic" name="topic" class="flex-1" value={details.topic} {failure} />
-							<TextField
-								label="Minutes"
-								name="minutes"
-								inputmode="numeric"
-								value={details.minutes ?? ''}
-								placeholder="40"
-								look="!w-20"
-								{failure}
-							/>
-						</div>
-						<TextField label="So that they …" name="objective" value={details.objective} {failure} />
-						<TextField
-							label="Words, a line each"
-							name="vocabulary"
-							rows={3}
-							value={details.vocabulary}
-							{failure}
-						/>
-						<TextField
-							label="Questions, a line each"
-							name="questions"
-							rows={3}
-							value={details.questions}
-							{failure}
-						/>
-						<TextField label="More for older ones" name="extension" value={details.extension} {failure} />
-						<fieldset class="flex flex-wrap gap-x-5">
-							<legend class="text-sm font-semibold">For whom</legend>
-							{#each data.people as person (person.id)}<label class="flex min-h-9 items-center gap-2"
-									><input
-										type="checkbox"
-										name="who{person.id}"
-										class="size-5"
-										checked={details.extension_for.includes(person.id)}
-									/>{person.name}</label
-								>{/each}
-						</fieldset>
-					</div>
-				</details>
-			{/if}
-			<div class="flex justify-between gap-3">
-				<Button type="submit" look="main">Save lesson</Button>
-				<Button type="submit" look="quiet" formaction="?/remove">Remove from the plan</Button>
-			</div>
-		</form>
+		<LessonEditor
+			lesson={editing}
+			{details}
+			people={data.people}
+			{failure}
+			done={() => (editorOpen = false)}
+		/>
 	{/if}
 </Dialog>
