@@ -12,6 +12,8 @@ import { requirements, readSupplyLine, type RequirementsInput } from '../src/cor
 import loadHighs from 'highs';
 import { chooseActivities, type ChoiceInput } from '../src/core/choice/index.ts';
 import { solveWith } from '../src/lib/solver/highs.ts';
+import { packs } from '../src/core/buying/index.ts';
+import { purchaseCase, purchaseProgram } from './purchase-cases.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/situation.ts';
@@ -40,6 +42,8 @@ const PAGES = [
 	'/home/places',
 	'/home/books',
 	'/lists/library',
+	'/lists/shops',
+	'/lists/wanted',
 	'/home/count',
 	'/home/files',
 	'/house'
@@ -165,6 +169,19 @@ function everySet({ activities, limits }: ChoiceInput): number {
 	}
 	return most;
 }
+
+// What to buy where: at the full size, and against the plain solver on the same smaller cases.
+const highs = await loadHighs();
+for (const seed of [1, 2, 3]) {
+	const input = purchaseCase(40, 6, seed, 12, 4000);
+	report(`packs: 40 items × 6 stores × 4 sizes, case ${seed}`, await best(() => packs(input), 2), 1000);
+}
+const smaller = [1, 2, 3, 4].map((seed) => purchaseCase(4, 3, seed, 12, 1200));
+const byPacks = await best(() => smaller.forEach((input) => packs(input)), 2);
+const byHighs = await best(() => smaller.forEach((input) => highs.solve(purchaseProgram(input))), 1);
+console.log(
+	`${'packs: four cases of 4 items × 3 stores, ratio to HiGHS'.padEnd(58)} ${(byPacks / byHighs).toFixed(2).padStart(8)}`
+);
 
 const folder = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
 const store = await openStore(folder);

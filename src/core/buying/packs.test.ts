@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { purchaseCase, purchaseProgram } from '../../../scripts/purchase-cases.ts';
 import { packs, type Offer, type PacksInput, type Purchase, type Store } from './index.ts';
 
 const one = (item: string, need: number) => ({ item, need });
@@ -225,7 +226,7 @@ describe('what to buy where', () => {
 	});
 
 	it('when the time is over it gives what it has, and a bound that is not above the best', () => {
-		const input = large(12, 4, 7);
+		const input = purchaseCase(12, 4, 7, 40, 4000);
 		const best = packs(input);
 		const cut = packs(input, () => true);
 		if (!cut.optimal) {
@@ -236,27 +237,6 @@ describe('what to buy where', () => {
 	});
 });
 
-/** A repeatable case: items × stores × four sizes each, with fees that are waived from a sum on. */
-function large(items: number, stores: number, seed: number, most = 40): PacksInput {
-	let state = seed;
-	const random = (below: number) => {
-		state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
-		return Math.floor((state / 2_147_483_648) * below);
-	};
-	return {
-		items: Array.from({ length: items }, (_, i) => one(`item ${i}`, 1 + random(most))),
-		offers: Array.from({ length: items }, (_, i) =>
-			Array.from({ length: stores }, (_, s) =>
-				[1, 2, 5, 10].map((size) => offer(`item ${i}`, `S${s}`, size, size * (60 + random(80)) + 40))
-			)
-		).flat(2),
-		stores: Array.from({ length: stores }, (_, s) =>
-			store(`S${s}`, 300 + random(500), random(3) ? 1000 + random(most * 100) : null)
-		),
-		maxStores: null
-	};
-}
-
 describe('against HiGHS, a general solver of integer programs', () => {
 	let highs: Awaited<ReturnType<typeof loadHighs>>;
 	beforeAll(async () => {
@@ -265,33 +245,10 @@ describe('against HiGHS, a general solver of integer programs', () => {
 
 	it('the same least cost on 30 random cases of 3 to 5 items', { timeout: 120_000 }, () => {
 		for (let seed = 1; seed <= 30; seed++) {
-			const input = large(3 + (seed % 3), 2 + (seed % 2), seed, 12);
-			const solved = highs.solve(program(input), { output_flag: false, mip_rel_gap: 0 });
+			const input = purchaseCase(3 + (seed % 3), 2 + (seed % 2), seed, 12, 1200);
+			const solved = highs.solve(purchaseProgram(input), { output_flag: false, mip_rel_gap: 0 });
 			expect(solved.Status).toBe('Optimal');
 			expect(packs(input).cost).toBe(Math.round(solved.ObjectiveValue));
 		}
 	});
 });
-
-/** The case as an integer program in the CPLEX LP format: packs, stores that are used, fees that are waived. */
-function program({ items, offers, stores }: PacksInput): string {
-	const terms = (list: readonly string[]) => list.join(' + ');
-	const costs = [
-		...offers.map((one, i) => `${one.price} x${i}`),
-		...stores.map((one, s) => `${one.fee} u${s}`)
-	];
-	const rows = items.map(
-		({ item, need }) =>
-			`${terms(offers.flatMap((one, i) => (one.item === item ? [`${one.size} x${i}`] : [])))} >= ${need}`
-	);
-	for (const [s, { store, freeOver }] of stores.entries()) {
-		// A pack more than the need of every item is never bought, so this is large enough.
-		const own = offers.flatMap((one, i) => (one.store === store ? [i] : []));
-		for (const i of own) rows.push(`x${i} - 1000 u${s} - 1000 w${s} <= 0`);
-		if (freeOver === null) rows.push(`w${s} <= 0`);
-		else rows.push(`${terms(own.map((i) => `${offers[i].price} x${i}`))} - ${freeOver} w${s} >= 0`);
-	}
-	const whole = offers.map((_, i) => `x${i}`).join(' ');
-	const truth = stores.map((_, s) => `u${s} w${s}`).join(' ');
-	return `Minimize\n obj: ${terms(costs)}\nSubject To\n${rows.map((row, i) => ` c${i}: ${row}`).join('\n')}\nGeneral\n ${whole}\nBinary\n ${truth}\nEnd`;
-}
