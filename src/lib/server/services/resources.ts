@@ -122,7 +122,8 @@ export type ResourceView = {
 		readonly isRemark: boolean;
 		readonly href: string;
 	}[];
-	/** Each child, and what speaks against it for reading aloud. */
+	readonly isRead: boolean;
+	/** Each child, and what speaks against it: for what is read, against reading it alone. */
 	readonly fit: readonly { readonly name: string; readonly why: string | null }[];
 	readonly cautions: readonly string[];
 	readonly loans: readonly {
@@ -145,9 +146,10 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 	const loans = snapshot.loans.filter((loan) => loan.resource_id === row.id);
 	const uses = usesOf(situation, row, names);
 	const fitting = fittingOf(row);
+	const isRead = ['book', 'picture book', 'magazine', 'printable'].includes(row.kind);
 	const fit = people.map((person) => ({
 		name: person.name,
-		why: misfit(fitting, readerOf(person, today), 'read alone')
+		why: misfit(fitting, readerOf(person, today), isRead ? 'read alone' : 'one activity')
 	}));
 	const players = playersMisfit(fitting, people.filter((person) => person.kind === 'child').length);
 	const cautions = cautionsFor(
@@ -166,6 +168,7 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		sentence: sentenceOf(situation, row, uses.length),
 		place: placePath(snapshot.places, row.place_id),
 		uses,
+		isRead,
 		fit,
 		cautions: [
 			...cautions,
@@ -198,8 +201,11 @@ function usesOf(
 		snapshot.spines.filter((spine) => spine.resource_id === row.id).map((spine) => spine.id)
 	);
 	const ranges = spines.size ? snapshot.ranges.filter((range) => spines.has(range.spine_id)) : [];
-	return runs.flatMap((run) =>
-		run.lessons.flatMap(({ lesson, number, dates }) => {
+	const takenBy = new Set(
+		snapshot.activityResources.filter((one) => one.resource_id === row.id).map((one) => one.activity_id)
+	);
+	return runs.flatMap((run) => [
+		...run.lessons.flatMap(({ lesson, number, dates }) => {
 			const at = {
 				unit: run.unit.name,
 				lesson: `lesson ${number}${dates[0] ? `, ${dayText(dates[0])}` : ''}`,
@@ -221,8 +227,19 @@ function usesOf(
 						text: flagText(use.role, use.from_page, use.to_page, use, names)
 					}))
 			];
-		})
-	);
+		}),
+		...run.activities
+			.filter(({ activity }) => takenBy.has(activity.id))
+			.map(({ activity, lesson, date }) => ({
+				unit: run.unit.name,
+				lesson: lesson
+					? `lesson ${lesson.number}${date ? `, ${dayText(date)}` : ''}`
+					: 'in the pool of extras',
+				href: `/units/${run.run.id}/plan/extras`,
+				isRemark: false,
+				text: `for ${activity.title}`
+			}))
+	]);
 }
 
 /** "read aloud 12–18 · Odile · 15 min · why maps lie" */

@@ -142,7 +142,9 @@
 	</div>
 	<div class="space-y-8">
 		<section aria-labelledby="fit">
-			<h3 id="fit" class="mb-2 text-lg">For whom, to read alone</h3>
+			<h3 id="fit" class="mb-2 text-lg">
+				{view.isRead ? 'For whom, to read alone' : 'For whom'}
+			</h3>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
 				{#each view.fit as one (one.name)}<li class="flex justify-between gap-4 py-1.5">
 						<span>{one.name}</span><span class="text-right text-sm {one.why ? 'text-due' : 'text-good'}"

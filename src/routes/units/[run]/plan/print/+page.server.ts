@@ -47,7 +47,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 				};
 			}),
 			extras: placed.filter((row) => row.fields.lesson_id === lesson.id),
-			supplies: lines.filter((line) => line.lesson_id === lesson.id).map((line) => line.written)
+			// A line that names several things was split, and is printed as it was written.
+			supplies: [...new Set(lines.filter((line) => line.lesson_id === lesson.id).map((line) => line.written))]
 		}))
 	};
 };
