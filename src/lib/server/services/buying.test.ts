@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { packs } from '$core/buying/index.ts';
 import { exact, ZERO } from '$core/measure/index.ts';
 import { change, undo } from '../stores/changes.ts';
-import { addOffer, setOfferStanding, setPrice } from '../stores/offers.ts';
+import { addOffer, setOfferStanding, setPrice, setReimbursable } from '../stores/offers.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
 import { boughtPacks, buyingOf } from './buying.ts';
+import { money } from './words.ts';
 
 async function demo() {
 	const store = await openTestStore();
@@ -80,8 +81,7 @@ describe('what is to be bought', () => {
 				offer: offer.id,
 				count: buy.count,
 				keys: thing.keys,
-				cents: (offer.cents + 10) * buy.count,
-				reimbursable: true
+				cents: (offer.cents + 10) * buy.count
 			})
 		);
 		const after = await situationOf(store);
@@ -93,10 +93,16 @@ describe('what is to be bought', () => {
 		).toBeCloseTo(buy.count * buy.size, 9);
 		expect(buyingOf(after, 'all', null).things.some((one) => one.item === thing.item)).toBe(false);
 		expect(after.snapshot.purchases).toMatchObject([
-			{ item_id: thing.item, cents: (offer.cents + 10) * buy.count, reimbursable: 1 }
+			{ item_id: thing.item, cents: (offer.cents + 10) * buy.count, reimbursable: 0 }
 		]);
 		expect(after.snapshot.offers.find((one) => one.id === offer.id)!.cents).toBe(offer.cents + 10);
-		expect(buyingOf(after, 'all', null).receipts[0].toClaim).toBe(true);
+		await change(store.write, doer(), 'claim', (trx) =>
+			setReimbursable(trx, after.snapshot.purchases[0].id, true)
+		);
+		const claimed = buyingOf(await situationOf(store), 'all', null);
+		expect(claimed.receipts[0].toClaim).toBe(true);
+		expect(claimed.toClaim).toBe(money((offer.cents + 10) * buy.count));
+		await undo(store.write, doer());
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
 	});

@@ -67,6 +67,8 @@ export type Buying = {
 	/** Of each of its offers, in the same order, which it is. */
 	readonly offerIds: readonly number[];
 	readonly shops: readonly { readonly id: number; readonly name: string; readonly terms: string }[];
+	/** What is to be paid back in all; empty when nothing is. */
+	readonly toClaim: string;
 	readonly money: readonly { readonly unit: string; readonly spent: string; readonly budget: string }[];
 	readonly receipts: readonly {
 		readonly id: number;
@@ -123,6 +125,7 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 		},
 		offerIds,
 		shops: shops.map((one) => ({ id: one.id, name: one.name, terms: termsOf(one) })),
+		toClaim: claimText(snapshot.purchases),
 		money: moneyOf(situation),
 		receipts: snapshot.purchases
 			.toReversed()
@@ -235,6 +238,11 @@ function moneyOf({ runs, snapshot }: Situation): Buying['money'] {
 		});
 }
 
+function claimText(purchases: readonly Row<'purchase'>[]): string {
+	const cents = purchases.filter((one) => one.reimbursable === 1).reduce((sum, one) => sum + one.cents, 0);
+	return cents ? money(cents) : '';
+}
+
 function sentenceOf(things: number, without: number): string {
 	if (things === 0) return 'Nothing is to be bought for this.';
 	const known = things - without;
@@ -252,7 +260,6 @@ export async function boughtPacks(
 		readonly count: number;
 		readonly keys: readonly string[];
 		readonly cents: number;
-		readonly reimbursable: boolean;
 	}
 ): Promise<string> {
 	const { today } = situation;
@@ -270,7 +277,7 @@ export async function boughtPacks(
 		amount: exactText(amount),
 		unit: need.unit,
 		cents: bought.cents,
-		reimbursable: bought.reimbursable ? 1 : 0
+		reimbursable: 0
 	});
 	const tax = 1 + Number(situation.snapshot.household.sales_tax) / 100;
 	await setPrice(trx, offer.id, Math.round(bought.cents / bought.count / tax), today);

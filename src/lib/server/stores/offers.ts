@@ -89,6 +89,16 @@ export async function addPurchase(trx: Trx, input: Omit<Row<'purchase'>, 'id'>):
 	await trx.insertInto('purchase').values(input).execute();
 }
 
+/** Somebody pays a purchase back, or nobody does. */
+export async function setReimbursable(trx: Trx, id: number, is: boolean): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('purchase')
+		.set({ reimbursable: is ? 1 : 0 })
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new CoreError('That purchase is not here any more. Load the page again.');
+}
+
 export async function offerOf(trx: Trx, id: number): Promise<Row<'offer'>> {
 	const offer = await trx.selectFrom('offer').selectAll().where('id', '=', id).executeTakeFirst();
 	if (!offer) throw new CoreError('That offer is not here any more. Load the page again.');

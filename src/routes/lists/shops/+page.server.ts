@@ -6,7 +6,13 @@ import { situation } from '$lib/server/household.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { flag, id } from '$lib/server/schemas/fields.ts';
 import { boughtPacks, BUYING_SPANS, buyingOf } from '$lib/server/services/buying.ts';
-import { addOffer, removeOffer, setOfferStanding, setPrice } from '$lib/server/stores/offers.ts';
+import {
+	addOffer,
+	removeOffer,
+	setOfferStanding,
+	setPrice,
+	setReimbursable
+} from '$lib/server/stores/offers.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
@@ -78,15 +84,21 @@ export const actions: Actions = {
 		act(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', (trx, form) =>
 			removeOffer(trx, form.offer)
 		),
+	claim: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: flag }),
+			'Noted',
+			(trx, form) => setReimbursable(trx, form.id, form.claim)
+		),
 	bought: (event) =>
 		act(
 			event,
-			Joi.object<{ offer: number; count: number; keys: string; paid: number; claim: boolean }>({
+			Joi.object<{ offer: number; count: number; keys: string; paid: number }>({
 				offer,
 				count: Joi.number().integer().min(1).max(10_000).required(),
 				keys: Joi.string().required(),
-				paid: price,
-				claim: flag
+				paid: price
 			}),
 			(what: string) => `${what}: bought`,
 			async (trx, form) =>
@@ -94,8 +106,7 @@ export const actions: Actions = {
 					offer: form.offer,
 					count: form.count,
 					keys: form.keys.split(' ').filter(Boolean),
-					cents: cents(form.paid),
-					reimbursable: form.claim
+					cents: cents(form.paid)
 				})
 		)
 };

@@ -144,10 +144,24 @@
 				<section aria-labelledby="receipts">
 					<h2 id="receipts" class="mb-2 text-lg">Bought</h2>
 					<ul class="divide-y divide-rule border-y border-rule">
-						{#each buying.receipts as one (one.id)}<li class="flex justify-between gap-4 py-1.5">
-								<span>{one.text}{one.toClaim ? ', to be paid back' : ''}</span><span>{one.paid}</span>
+						{#each buying.receipts as one (one.id)}<li class="flex flex-wrap items-center gap-x-4 py-1.5">
+								<span class="min-w-48 flex-1">{one.text}</span><span>{one.paid}</span>
+								<form method="post" action="?/claim" use:enhance={saves()} class="no-print">
+									<input type="hidden" name="id" value={one.id} />
+									<input type="hidden" name="claim" value={one.toClaim ? '' : 'on'} />
+									<Button
+										type="submit"
+										size="small"
+										look={one.toClaim ? 'plain' : 'quiet'}
+										aria-label="{one.toClaim ? 'Ours after all' : 'To be paid back'}: {one.text}"
+										>{one.toClaim ? 'Is paid back' : 'To be paid back'}</Button
+									>
+								</form>
 							</li>{/each}
 					</ul>
+					{#if buying.toClaim}<p class="mt-2 font-semibold">
+							{buying.toClaim} are to be paid back, by a charter or whoever said so.
+						</p>{/if}
 				</section>
 			{/if}
 		</div>
