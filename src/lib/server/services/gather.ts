@@ -79,7 +79,10 @@ export function gatherList(situation: Situation, run: RunSituation): GatherList 
 }
 
 function makeList(situation: Situation, run: RunSituation): GatherList {
-	const groups = groupsOf(situation, run);
+	const groups = groupBy(
+		situation.needs.filter((one) => one.run === run),
+		(one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`
+	);
 	const { snapshot, today } = situation;
 	const rows = [...groups]
 		.map(([id, needs]) =>
@@ -100,24 +103,28 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 	};
 }
 
-/** What one row stands for: an item in one unit and use, the required apart from the optional. */
-function groupsOf(situation: Situation, run: RunSituation): Map<string, SupplyNeed[]> {
-	return groupBy(
-		situation.needs.filter((one) => one.run === run),
-		(one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`
-	);
-}
+const missingKnown = remember<Map<string, string>>();
 
 /** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
 export function missingThings(situation: Situation, run: RunSituation): Map<string, string> {
-	const result = new Map<string, string>();
-	for (const needs of groupsOf(situation, run).values()) {
-		if (needs.every((one) => one.need.doWithout)) continue;
-		const missing = total(needs, (one) => one.standing.missing);
-		const { item, unit } = needs[0];
-		if (isSome(missing)) result.set(item.name, thingText(missing, unit, item.name));
-	}
-	return result;
+	return missingKnown(run, [situation], () => {
+		const missing = situation.needs.filter(
+			(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
+		);
+		const result = new Map<string, string>();
+		for (const needs of groupBy(missing, (one) => one.item).values()) {
+			const [{ item }] = needs;
+			const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
+				thingText(
+					total(own, (one) => one.standing.missing),
+					unit,
+					item.name
+				)
+			);
+			result.set(item.name, texts.join(', '));
+		}
+		return result;
+	});
 }
 
 function compareRows(a: ListRow, b: ListRow): number {
