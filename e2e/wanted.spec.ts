@@ -18,7 +18,10 @@ test('in a second-hand shop: on the list, have one already, found with its price
 	await expect(page.getByText('Please say what you look for').first()).toBeVisible();
 	await page.getByLabel('One more, as you would jot it down').fill('tin lantern, for Kites, $8, attic sales');
 	await page.getByRole('button', { name: 'Note it' }).click();
-	const row = page.getByRole('listitem').filter({ hasText: 'tin lantern' });
+	const row = page
+		.getByRole('region', { name: 'To look out for' })
+		.getByRole('listitem')
+		.filter({ hasText: 'tin lantern' });
 	await expect(row).toContainText('at most $8.00');
 	await expect(row).toContainText('for Kites and Wind · attic sales · since Fri, Jan 22');
 	await page.getByLabel('Paid for tin lantern, in dollars').fill('6.50');

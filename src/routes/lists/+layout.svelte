@@ -15,7 +15,7 @@
 		<a
 			{href}
 			aria-current={page.url.pathname === href ? 'page' : undefined}
-			class="flex min-h-11 items-center shrink-0 rounded-t-md border border-b-0 border-rule bg-desk-2 px-3 font-display sm:px-4 font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
+			class="flex min-h-11 items-center shrink-0 rounded-t-md border border-b-0 border-rule bg-desk-2 px-2 font-display text-[0.9375rem] sm:px-4 sm:text-base font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
 			>{label}</a
 		>
 	{/each}
