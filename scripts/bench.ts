@@ -219,7 +219,7 @@ async function pages() {
 	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
 	await filled.close();
 	const port = '3291';
-	const server = spawn(process.execPath, ['scripts/start.mjs'], {
+	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
 		env: { ...process.env, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
 		stdio: ['ignore', 'pipe', 'inherit']
 	});

@@ -41,6 +41,21 @@
 		<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
 			<section aria-labelledby="open">
 				<h2 id="open" class="mb-2 text-lg">To look out for</h2>
+				<form
+					method="post"
+					action="?/add"
+					use:enhance={saves({ reset: true })}
+					class="mb-4 flex flex-wrap items-end gap-3"
+				>
+					<TextField
+						label="One more, as you would jot it down"
+						name="text"
+						class="min-w-64 flex-1"
+						placeholder="brass compass, for Maps, up to $12, flea market"
+						{failure}
+					/>
+					<Button type="submit" look="main">Note it</Button>
+				</form>
 				<ul class="divide-y divide-rule border-t-2 border-ink">
 					{#each view.open as one (one.id)}
 						<li class="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
@@ -69,23 +84,8 @@
 								>
 							</form>
 						</li>
-					{:else}<li class="py-2 text-ink-2">Nothing yet. Note the first thing below.</li>{/each}
+					{:else}<li class="py-2 text-ink-2">Nothing yet. Note the first thing above.</li>{/each}
 				</ul>
-				<form
-					method="post"
-					action="?/add"
-					use:enhance={saves({ reset: true })}
-					class="mt-4 flex flex-wrap items-end gap-3"
-				>
-					<TextField
-						label="One more, as you would jot it down"
-						name="text"
-						class="min-w-64 flex-1"
-						placeholder="brass compass, for Maps, up to $12, flea market"
-						{failure}
-					/>
-					<Button type="submit" look="main">Note it</Button>
-				</form>
 			</section>
 			<div class="space-y-8">
 				{#if view.boxes.length}
