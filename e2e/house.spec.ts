@@ -20,7 +20,12 @@ const VIEWS = [
 	'/start/unit',
 	'/house',
 	'/?pause',
-	'/nowhere'
+	'/nowhere',
+	'/lists/shops',
+	'/lists/wanted',
+	'/lists/library',
+	'/home/books/40',
+	'/home/books/1/slip'
 ];
 
 const AT_ONCE = 6;
