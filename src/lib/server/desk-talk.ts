@@ -15,7 +15,9 @@ export function deskState(): { readonly isThere: boolean; readonly said: string 
 /** Asks the library now. Answers in words what is new, or why nothing is known. */
 export function talkToLibrary(doer: Doer): Promise<string> {
 	// One talk at a time, since both sides change meanwhile.
-	talking = (talking ?? Promise.resolve('')).then(() => talk(doer));
+	const before = talking ?? Promise.resolve('');
+	// One that failed does not keep the next from being had.
+	talking = before.catch(() => '').then(() => talk(doer));
 	return talking;
 }
 

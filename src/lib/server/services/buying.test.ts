@@ -39,10 +39,10 @@ describe('what is to be bought', () => {
 		const thing = things.find((one) => one.offers.filter((offer) => !offer.problem).length > 1)!;
 		const cheapestOf = async () => {
 			const buying = buyingOf(await situationOf(store), 'all', null);
-			const at = buying.things.findIndex((one) => one.item === thing.item);
+			const { key } = buying.things.find((one) => one.item === thing.item)!;
 			const { buys } = packs(buying.input);
 			return buys
-				.filter((one) => one.item === String(at))
+				.filter((one) => one.item === key)
 				.map(
 					(one) =>
 						buying.offerIds[
@@ -69,7 +69,7 @@ describe('what is to be bought', () => {
 		const buying = buyingOf(now, 'all', null);
 		const { buys } = packs(buying.input);
 		const [buy] = buys;
-		const thing = buying.things[Number(buy.item)];
+		const thing = buying.things.find((one) => one.key === buy.item)!;
 		const at = buying.input.offers.findIndex(
 			(one) => one.item === buy.item && one.store === buy.store && one.size === buy.size
 		);

@@ -29,6 +29,8 @@ export type BuyingSpan = (typeof BUYING_SPANS)[number];
 
 /** One thing that is missing and can be bought. */
 export type BuyingThing = {
+	/** What the optimiser calls it: its name, with the unit where there are two of that name. */
+	readonly key: string;
 	readonly item: number;
 	readonly name: string;
 	readonly missing: string;
@@ -85,7 +87,12 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 	const wanted = wantedNeeds(situation, span);
 	const offersOf = groupBy(snapshot.offers, (offer) => offer.item_id);
 	const groups = [...groupBy(wanted, (one) => `${one.item.id} ${one.unit}`).values()];
-	const things = groups.map((needs) => thingOf(situation, needs, offersOf.get(needs[0].item.id) ?? []));
+	const named = groupBy(groups, (needs) => needs[0].item.id);
+	const things = groups.map((needs) => {
+		const [{ item, unit }] = needs;
+		const key = named.get(item.id)!.length > 1 ? `${item.name} (${unit})` : item.name;
+		return { key, ...thingOf(situation, needs, offersOf.get(item.id) ?? []) };
+	});
 	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
 	const items: { item: string; need: number }[] = [];
 	const offers: PacksInput['offers'][number][] = [];
@@ -95,7 +102,7 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 		const preferred = usable.filter((one) => one.standing === 'preferred');
 		const taken = preferred.length ? preferred : usable;
 		if (taken.length === 0) continue;
-		const key = String(i);
+		const { key } = things[i];
 		items.push({ item: key, need: missingOf(needs).valueOf() });
 		for (const { id, cents } of taken) {
 			const row = byId(snapshot.offers).get(id)!;
@@ -171,7 +178,7 @@ function thingOf(
 	situation: Situation,
 	needs: readonly SupplyNeed[],
 	offers: readonly Row<'offer'>[]
-): BuyingThing {
+): Omit<BuyingThing, 'key'> {
 	const { snapshot, today } = situation;
 	const [{ item, unit }] = needs;
 	const actBy = needs.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort()[0];

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DeskSilent, type DeskHold, type DeskLoan, type LibraryDesk } from '../standins/library.ts';
 import { change } from '../stores/changes.ts';
-import { placeHold, renewLoan } from '../stores/loans.ts';
+import { fetchLoan, placeHold, renewLoan } from '../stores/loans.ts';
 import { doer, openTestStore, situationOf } from '../tests/household.ts';
 import { askLibrary } from './desk.ts';
 
@@ -115,6 +115,17 @@ describe('asking the library’s computer', () => {
 			'Lines That Are Not There stays due Sat, Jan 30, not renewed: somebody waits for it.'
 		);
 		expect(await loanOf('Lines That Are Not There')).toMatchObject({ due_on: '2027-01-30', renewed: 0 });
+	});
+
+	it('what was fetched by a tick stays on loan while the desk still has it as a hold, lapsed or not', async () => {
+		const { store, desk, ask, loanOf } = await demo();
+		const loan = await loanOf('Latitude for Breakfast');
+		await change(store.write, doer(), 'fetched', (trx) => fetchLoan(trx, loan.id, '2027-01-22'));
+		for (const state of ['ready', 'lapsed'] as const) {
+			desk.holds = [hold('H-4117', state, '2027-01-20'), hold('H-4125', 'waiting', '2027-01-27')];
+			expect(await ask()).toBe('The library has nothing new.');
+			expect((await loanOf('Latitude for Breakfast')).state).toBe('on loan');
+		}
 	});
 
 	it('ready, lapsed, brought back, and not held there at all', async () => {

@@ -104,6 +104,8 @@ async function compared(
 			: { patch: asThere, words: `${title} is due ${dayText(lent.due)}` };
 	}
 	const back = { state: 'back' as const, back_on: today };
+	// Ticked here before the desk has noted it: it was fetched, whatever becomes of the hold there.
+	if (loan.state === 'on loan' && hold) return null;
 	if (loan.state === 'on loan') return { patch: back, words: `${title} is back at the library` };
 	if (!hold || hold.state === 'lapsed')
 		return { patch: { ...back, note: 'the hold lapsed' }, words: `the hold on ${title} has lapsed` };

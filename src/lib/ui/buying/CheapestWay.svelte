@@ -9,6 +9,7 @@
 
 	type Offer = { id: number; what: string; aisle: string };
 	type Thing = {
+		key: string;
 		name: string;
 		missing: string;
 		lessons: string;
@@ -76,7 +77,7 @@
 							offer.size === one.size &&
 							offer.price === one.price
 					);
-					const thing = things[Number(one.item)];
+					const thing = things.find(({ key }) => key === one.item)!;
 					const offer = thing.offers.find(({ id }) => id === offerIds[at])!;
 					return { thing, offer, count: one.count, cents: one.count * one.price };
 				})
@@ -163,7 +164,7 @@
 	{#if shown && 'purchase' in shown}
 		{@const left = shown.purchase.leftover.filter((one) => one.quantity > 0)}
 		{#if left.length}<p class="mt-3 text-sm text-ink-2">
-				Left over for the stash: {left.map((one) => things[Number(one.item)].name).join(', ')}.
+				Left over for the stash: {left.map((one) => one.item).join(', ')}.
 			</p>{/if}
 	{/if}
 </section>
