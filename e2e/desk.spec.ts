@@ -38,7 +38,7 @@ test('a hold from wanted to back, as the library’s own computer tells it', asy
 	await page.getByLabel('Look for a title, a name, a topic, a note').fill('comet keep');
 	await page.getByRole('link', { name: /The Comet Keeper/ }).click();
 	await page.getByRole('button', { name: 'Renew' }).click();
-	await expect(page.getByText('due Mon, Mar 8')).toBeVisible();
+	await expect(page.getByText('Fernhill Library: on loan, due Mon, Mar 8')).toBeVisible();
 
 	await atTheDesk(library!, 'POST', 'desk/return', { number: await numberOf(library!, title) });
 	await open(page, '/lists/library');
