@@ -47,7 +47,10 @@ test('a pasted table of contents becomes lessons', async ({ page }) => {
 test('what if: more children and another weekday, seen before it is decided', async ({ page }) => {
 	await open(page, '/units/1/plan');
 	await page.getByLabel('Children taking part').fill('5');
+	// The plan itself is not asked for again: its layouts are left out, only the page answers.
+	const asked = page.waitForRequest(/plan\/__data\.json\?.*children=5/);
 	await page.getByRole('button', { name: 'See what changes' }).click();
+	expect(new URL((await asked).url()).searchParams.get('x-sveltekit-invalidated')).toMatch(/^0+1$/);
 	await expect(page.getByRole('row', { name: /to get: orange/ })).toContainText('10 oranges');
 	await expect(page.getByText('Who really takes part is decided on House.')).toBeVisible();
 	await expectAccessible(page);

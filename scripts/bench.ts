@@ -29,7 +29,8 @@ const PAGES = [
 	'/units',
 	'/units/1',
 	'/units/1/plan',
-	'/units/1/plan?children=5&weekday3=on',
+	// What a click on "See what changes" asks for.
+	'/units/1/plan/__data.json?children=5&weekday3=on&x-sveltekit-invalidated=0001',
 	'/units/1/plan/month',
 	'/units/1/plan/pages',
 	'/units/1/plan/extras',

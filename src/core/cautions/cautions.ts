@@ -39,7 +39,7 @@ export function monthsOld(born: Day, on: Day): number {
  *     // [{ rule: 'small-parts', who: ['Tamsin'], text: 'Fits in a small mouth …' }]
  */
 export function cautionsFor(item: string, day: Day, people: readonly Participant[]): Caution[] {
-	const name = nameKey(item);
+	const name = keyOf(item);
 	const found: Caution[] = [];
 	for (const rule of rulesFor(name)) {
 		const who =
@@ -72,6 +72,7 @@ function allergyCautions(name: string, people: readonly Participant[]): Caution[
 }
 
 const known = new Map<string, readonly CautionRule[]>();
+const keys = new Map<string, string>();
 const MOST_KNOWN = 5000;
 
 /** The rules about a thing, whoever takes part; looked up once for each name. */
@@ -88,11 +89,17 @@ function rulesFor(name: string): readonly CautionRule[] {
 	return rules;
 }
 
-const keys = new Map<string, string>();
-
 /** Whether a phrase stands in a name as whole words. */
 function hasWords(name: string, phrase: string): boolean {
+	return ` ${name} `.includes(` ${keyOf(phrase)} `);
+}
+
+/** The same names come thousands of times in one computation. */
+function keyOf(phrase: string): string {
 	let key = keys.get(phrase);
-	if (key === undefined) keys.set(phrase, (key = nameKey(phrase)));
-	return ` ${name} `.includes(` ${key} `);
+	if (key === undefined) {
+		if (keys.size >= MOST_KNOWN) keys.clear();
+		keys.set(phrase, (key = nameKey(phrase)));
+	}
+	return key;
 }

@@ -7,6 +7,8 @@ import { fitTexts, makeFit, missableDays } from './fit.ts';
 import { holidayRows, holidaysBetween } from './holidays.ts';
 import { icalOf } from './ical.ts';
 import { missedPreview, rollOn } from './pause.ts';
+import { computeRun, computeSituation } from './situation.ts';
+import type { SupplyNeed } from './supply-needs.ts';
 import { applyWhatIf, isAsked, whatIf, type WhatIf } from './what-if.ts';
 
 const STAMP = new Date(Date.UTC(2027, 0, 22));
@@ -176,6 +178,26 @@ describe('what if', () => {
 		without: [],
 		budgetCents: null
 	};
+
+	it('answers for one run what is computed for all at once', async () => {
+		const now = await situationOf(await openTestStore());
+		for (const run of now.runs) {
+			const asked = {
+				...now.snapshot,
+				runs: now.snapshot.runs.map((one) => (one.id === run.run.id ? { ...one, weekdays: '[1,5]' } : one)),
+				participants: now.snapshot.participants.slice(1),
+				lessons: now.snapshot.lessons.filter((one) => one.id !== run.lessons.at(-1)?.lesson.id)
+			};
+			const all = computeSituation(asked, now.today);
+			const one = computeRun(now, asked, run.run.id);
+			const told = (needs: readonly SupplyNeed[]) =>
+				needs
+					.filter((need) => need.run.run.id === run.run.id)
+					.map((need) => [need.need.key, need.verdict, need.days, need.amount.toFraction(), need.standing.state]);
+			expect(told(one.needs)).toEqual(told(all.needs));
+			expect(one.run.calendar).toEqual(all.runs.find((other) => other.run.id === run.run.id)!.calendar);
+		}
+	});
 
 	it('nothing asked changes nothing; the house is not touched by asking', async () => {
 		const store = await openTestStore();

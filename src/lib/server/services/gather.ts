@@ -106,9 +106,9 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 const missingKnown = remember<Map<string, string>>();
 
 /** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
-export function missingThings(situation: Situation, run: RunSituation): Map<string, string> {
-	return missingKnown(run, [situation], () => {
-		const missing = situation.needs.filter(
+export function missingThings(needs: readonly SupplyNeed[], run: RunSituation): Map<string, string> {
+	return missingKnown(run, [needs], () => {
+		const missing = needs.filter(
 			(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
 		);
 		const result = new Map<string, string>();

@@ -73,12 +73,19 @@ const askedKnown = remember<Asked>();
 const draftsKnown = remember<SupplyDraft>();
 const needsKnown = remember<SupplyNeed>();
 
-/** The supplies of all runs in work, netted against the stash in one go; their days are not known yet. */
-export function supplyDrafts(snapshot: Snapshot, runs: readonly RunSituation[]): SupplyDraft[] {
+/**
+ * The supplies of all runs in work, netted against the stash in one go; their days are not known yet.
+ * With `only`, netting is still over all, but the drafts are those of one run.
+ */
+export function supplyDrafts(
+	snapshot: Snapshot,
+	runs: readonly RunSituation[],
+	only: RunSituation | null = null
+): SupplyDraft[] {
 	const asked = runs.flatMap((run) => askedOf(snapshot, run));
 	const netted = net(snapshot, asked);
 	const { suppliers } = snapshot;
-	return asked.map((one) => {
+	return (only ? asked.filter((one) => one.run === only) : asked).map((one) => {
 		const given: Given = {
 			served: netted.served.get(one.key) ?? null,
 			unit: netted.unitOf.get(one.item.id) ?? one.line.unit,

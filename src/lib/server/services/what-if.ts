@@ -6,8 +6,9 @@ import { setStanding } from '../stores/activities.ts';
 import { removeLesson, setLimits, setStart, setWeekdays } from '../stores/units.ts';
 import { missingThings } from './gather.ts';
 import type { RunSituation } from './runs.ts';
-import { computeSituation, type Situation } from './situation.ts';
+import { computeRun, type Situation } from './situation.ts';
 import { limitsOf } from './load.ts';
+import type { SupplyNeed } from './supply-needs.ts';
 import { listText, money } from './words.ts';
 
 /** What a parent asks about before deciding; null and empty leave it as it is. */
@@ -45,20 +46,19 @@ export function isAsked(ask: WhatIf): boolean {
 
 /** The differences that a change would make to a run, computed on a copy. */
 export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): WhatIfAnswer {
-	const asked = computeSituation(changed(situation.snapshot, run, ask), situation.today);
-	const after = asked.runs.find((one) => one.run.id === run.run.id)!;
+	const { run: after, needs } = computeRun(situation, changed(situation.snapshot, run, ask), run.run.id);
 	const rows: [string, string, string][] = [
 		['Children', childrenText(run), childrenText(after)],
 		['Lessons', String(run.lessons.length), String(after.lessons.length)],
 		['First lesson', firstText(run), firstText(after)],
 		['Last lesson', lastText(run), lastText(after)],
 		['Days spare', spareText(run), spareText(after)],
-		['Late', lateText(situation, run), lateText(asked, after)],
+		['Late', lateText(situation.needs, run), lateText(needs, after)],
 		['Extras cost', money(costOf(run)), money(costOf(after))],
 		['Budget', budgetText(run), budgetText(after)]
 	];
-	const before = missingThings(situation, run);
-	const now = missingThings(asked, after);
+	const before = missingThings(situation.needs, run);
+	const now = missingThings(needs, after);
 	const names = [...new Set([...before.keys(), ...now.keys()])].sort();
 	return {
 		lines: rows.filter(([, a, b]) => a !== b).map(([what, a, b]) => ({ what, before: a, after: b })),
@@ -154,8 +154,8 @@ function spareText({ calendar }: RunSituation): string {
 	return calendar?.spare === null || calendar === null ? 'not counted' : String(calendar.spare);
 }
 
-function lateText(situation: Situation, run: RunSituation): string {
-	const late = situation.needs.filter((one) => one.run === run && one.verdict === 'late');
+function lateText(needs: readonly SupplyNeed[], run: RunSituation): string {
+	const late = needs.filter((one) => one.run === run && one.verdict === 'late');
 	const names = [...new Set(late.map((one) => one.item.name))];
 	return names.length
 		? listText(names.length > 4 ? [...names.slice(0, 4), `${names.length - 4} more`] : names)

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { dayText, isDay } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
-import { RHYTHMS, USUAL_FRAME, type Rhythm } from '$core/plan/index.ts';
+import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
 import { act } from '$lib/server/act.ts';
 import { runOf } from '$lib/server/run-of.ts';
 import {
@@ -20,16 +20,12 @@ import {
 } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
-import { habitsTyped } from '$lib/server/services/habits.ts';
-import { placeOptions } from '$lib/server/services/stash.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
-import { fitTexts, makeFit, missableDays } from '$lib/server/services/fit.ts';
+import { makeFit } from '$lib/server/services/fit.ts';
 import { fillFrame } from '$lib/server/services/frame.ts';
 import { daysOffIn } from '$lib/server/services/ical-in.ts';
-import { holidayRows } from '$lib/server/services/holidays.ts';
 import { missedPreview, rollOn } from '$lib/server/services/pause.ts';
 import { lessonsTyped } from '$lib/server/services/typed.ts';
-import { planOf } from '$lib/server/services/plan.ts';
 import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/what-if.ts';
 import * as units from '$lib/server/stores/units.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -65,6 +61,7 @@ function askedIn(query: URLSearchParams): WhatIf {
 	return asAsked(value, chosen('drop'), chosen('without'));
 }
 
+/** Only what the address asks, so that an answer does not wait for the whole plan. */
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const missed = url.searchParams.get('missed');
@@ -72,43 +69,10 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	return {
 		asked,
 		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
-		childCount: run.participants.filter((person) => person.kind === 'child').length,
-		extras: run.activities
-			.filter((one) => one.lesson !== null && !one.over)
-			.map(({ activity }) => ({ id: activity.id, title: activity.title })),
-		ways: fitTexts(now, run),
-		holidays: holidayRows(now, run),
-		country: now.snapshot.household.country,
-		missable: missableDays(run),
 		missed:
 			missed && isDay(missed)
 				? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.run.id, missed)?.text ?? '' }
-				: null,
-		plan: planOf(now, run),
-		calendar: {
-			start: run.run.start_on,
-			end: run.run.end_on,
-			weekdays: run.weekdays,
-			keepFree: run.run.keep_free,
-			collectingPlace: run.run.collecting_place_id,
-			rhythm: run.run.rhythm,
-			rhythmDays: run.run.rhythm_days,
-			habits: habitsTyped(now.snapshot, {
-				run: run.run.id,
-				kind: run.run.habit,
-				date: run.run.habit_date
-			}),
-			householdHabit: now.snapshot.household.habit
-		},
-		places: placeOptions(now),
-		frame: now.snapshot.household.frame ?? USUAL_FRAME,
-		people: run.participants.map((person) => ({ id: person.id, name: person.name })),
-		details: Object.fromEntries(
-			run.lessons.map(({ lesson }) => [
-				lesson.id,
-				{ ...lesson, extension_for: JSON.parse(lesson.extension_for) as number[] }
-			])
-		)
+				: null
 	};
 };
 

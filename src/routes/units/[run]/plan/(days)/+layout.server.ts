@@ -1,0 +1,48 @@
+import { USUAL_FRAME } from '$core/plan/index.ts';
+import { runOf } from '$lib/server/run-of.ts';
+import { fitTexts, missableDays } from '$lib/server/services/fit.ts';
+import { habitsTyped } from '$lib/server/services/habits.ts';
+import { holidayRows } from '$lib/server/services/holidays.ts';
+import { planOf } from '$lib/server/services/plan.ts';
+import { placeOptions } from '$lib/server/services/stash.ts';
+import type { LayoutServerLoad } from './$types';
+
+/** The plan as it stands, whatever is asked about it. */
+export const load: LayoutServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	return {
+		childCount: run.participants.filter((person) => person.kind === 'child').length,
+		extras: run.activities
+			.filter((one) => one.lesson !== null && !one.over)
+			.map(({ activity }) => ({ id: activity.id, title: activity.title })),
+		ways: fitTexts(now, run),
+		holidays: holidayRows(now, run),
+		country: now.snapshot.household.country,
+		missable: missableDays(run),
+		plan: planOf(now, run),
+		calendar: {
+			start: run.run.start_on,
+			end: run.run.end_on,
+			weekdays: run.weekdays,
+			keepFree: run.run.keep_free,
+			collectingPlace: run.run.collecting_place_id,
+			rhythm: run.run.rhythm,
+			rhythmDays: run.run.rhythm_days,
+			habits: habitsTyped(now.snapshot, {
+				run: run.run.id,
+				kind: run.run.habit,
+				date: run.run.habit_date
+			}),
+			householdHabit: now.snapshot.household.habit
+		},
+		places: placeOptions(now),
+		frame: now.snapshot.household.frame ?? USUAL_FRAME,
+		people: run.participants.map((person) => ({ id: person.id, name: person.name })),
+		details: Object.fromEntries(
+			run.lessons.map(({ lesson }) => [
+				lesson.id,
+				{ ...lesson, extension_for: JSON.parse(lesson.extension_for) as number[] }
+			])
+		)
+	};
+};
