@@ -20,7 +20,7 @@ export type NeedDays = {
 	readonly inHandBy: Day;
 	/** Latest day for the next step; null when nothing remains to be done. */
 	readonly actBy: Day | null;
-	/** A hold placed earlier than this would not stay on the shelf until it can be picked up. */
+	/** Earlier than this a hold would not stay on its shelf, and a perishable thing would not keep. */
 	readonly notBefore: Day | null;
 };
 
@@ -122,11 +122,16 @@ function lastOpen(day: Day, open: OpenDays): Day {
 	return lastDay(day, isOpen(open)) ?? day;
 }
 
-function nextStep(
-	need: Need,
-	inHandBy: Day,
-	sitting: Day | null
-): { actBy: Day | null; notBefore: Day | null } {
+type NextStep = { readonly actBy: Day | null; readonly notBefore: Day | null };
+
+function nextStep(need: Need, inHandBy: Day, sitting: Day | null): NextStep {
+	const step = stepOnItsWay(need, inHandBy, sitting);
+	return need.state === 'missing' && need.notAfter && step.actBy !== null
+		? { ...step, actBy: earlier(step.actBy, need.notAfter) }
+		: step;
+}
+
+function stepOnItsWay(need: Need, inHandBy: Day, sitting: Day | null): NextStep {
 	if (isReady(need)) return { actBy: null, notBefore: null };
 	if (need.state === 'in hand') return { actBy: sitting, notBefore: null };
 	const { way } = need;
@@ -140,7 +145,7 @@ function nextStep(
 				: { actBy: place, notBefore: addDays(place, -way.shelfDays) };
 		}
 		case 'shop':
-			return { actBy: lastOpen(inHandBy, way.open), notBefore: null };
+			return { actBy: lastOpen(inHandBy, way.open), notBefore: buyFrom(need) };
 		case 'order':
 			return {
 				actBy: arranged ? inHandBy : workingDaysBefore(inHandBy, way.deliveryDays, way.works),
@@ -156,6 +161,11 @@ function nextStep(
 		default:
 			return { actBy: inHandBy, notBefore: null };
 	}
+}
+
+/** The first day from which a perishable thing keeps until it is used. */
+function buyFrom({ useDay, keepsDays }: Need): Day | null {
+	return useDay === null || keepsDays === null ? null : addDays(useDay, -keepsDays);
 }
 
 /** The latest day from which `days` working days end on or before `day`. */

@@ -57,6 +57,8 @@ export type Need = {
 	readonly habit: Habit;
 	/** First lesson day of the need's run. */
 	readonly unitStart: Day | null;
+	/** The last day on which it can be got at all, as before the ground freezes; left out where there is none. */
+	readonly notAfter?: Day | null;
 };
 
 /** The key under which state and decisions about a need are stored. */

@@ -18,6 +18,8 @@ export type NetLine = {
 	readonly until: Day;
 	readonly amount: Exact;
 	readonly unit: Unit;
+	/** Decided by hand: served before or after all others, whatever their dates. */
+	readonly claim?: 'first' | 'last' | null;
 };
 
 /** Something the house has. Lots of one kind and age are served in the order given. */
@@ -48,7 +50,7 @@ export type NetRow = {
 	readonly net: Exact;
 	/** First day on which something is short, or null. */
 	readonly neededBy: Day | null;
-	/** In date, then list order. */
+	/** In date, then list order; those with a claim first or last. */
 	readonly lines: readonly ServedLine[];
 };
 
@@ -56,7 +58,7 @@ type Stock = { lot: Lot; left: Exact };
 
 /**
  * Sets what is asked for against what the house has, lot by lot, in date order. Consumed lines take
- * from the lot that goes off first, never after its day; kept lines share what consumption leaves
+ * from the lot that goes off first, never after its day, those with a claim before or after all others; kept lines share what consumption leaves
  * and are short by what they lack on their worst day.
  *
  * Rows come sorted: needed first, then by name, consumed before kept.
@@ -66,7 +68,7 @@ export function netSupplies(lines: readonly NetLine[], lots: readonly Lot[]): Ne
 	const lotsOf = groupBy(lots, (lot) => lot.item);
 	const rows: NetRow[] = [];
 	for (const [item, asked] of groupBy(lines, (line) => line.item)) {
-		const inOrder = asked.toSorted((a, b) => compareText(a.date, b.date));
+		const inOrder = asked.toSorted((a, b) => claimRank(a) - claimRank(b) || compareText(a.date, b.date));
 		const mine = lotsOf.get(item) ?? [];
 		const unit = mine[0]?.unit ?? inOrder[0].unit;
 		const amountOf = (line: NetLine) => convert(line.amount, line.unit, unit, item);
@@ -85,6 +87,10 @@ export function netSupplies(lines: readonly NetLine[], lots: readonly Lot[]): Ne
 			compareText(a.item, b.item) ||
 			compareText(a.use, b.use)
 	);
+}
+
+function claimRank({ claim }: NetLine): number {
+	return claim === 'first' ? 0 : claim === 'last' ? 2 : 1;
 }
 
 function consumedRow(
@@ -116,7 +122,11 @@ function consumedRow(
 		gross: sum((one) => one.gross),
 		fromStash: sum((one) => one.fromStash),
 		net: sum((one) => one.net),
-		neededBy: served.find((one) => isSome(one.net))?.line.date ?? null,
+		neededBy:
+			served
+				.filter((one) => isSome(one.net))
+				.map((one) => one.line.date)
+				.sort(compareText)[0] ?? null,
 		lines: served
 	};
 }

@@ -1,13 +1,23 @@
 import Joi from 'joi';
 import type { Actions } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
+import { RUNGS, type Rung } from '$core/gathering/index.ts';
 import { exact } from '$core/measure/index.ts';
 import { readQuantity } from '$core/supplies/index.ts';
 import { act, doerOf } from './act.ts';
 import { tellLibrarySoon } from './desk-talk.ts';
 import { situation } from './household.ts';
 import { id, optionalDay } from './schemas/fields.ts';
-import { arrange, chooseSupplier, decide, giveTo, gotIt, prepared, takeStep } from './services/commands.ts';
+import {
+	arrange,
+	chooseSource,
+	decide,
+	giveTo,
+	gotIt,
+	prepared,
+	takeStep,
+	tryNext
+} from './services/commands.ts';
 
 const keys = Joi.string().required();
 const split = (text: string) => text.split(' ').filter(Boolean);
@@ -71,11 +81,26 @@ export const needActions = {
 			(who: string) => `Given to ${who}`,
 			async (trx, input) => giveTo(trx, await situation(), split(input.keys), input.person)
 		),
-	supplier: (event) =>
+	source: (event) =>
 		act(
 			event,
-			Joi.object<{ keys: string; supplier: number }>({ keys, supplier: id.required() }),
+			Joi.object<{ keys: string; source: number | Rung }>({
+				keys,
+				source: Joi.alternatives(id, Joi.string().valid(...RUNGS))
+					.required()
+					.messages({
+						'alternatives.match': 'Please choose where it comes from',
+						'any.required': 'Please choose where it comes from'
+					})
+			}),
 			(what: string) => `${what}: way of getting it`,
-			async (trx, input) => chooseSupplier(trx, await situation(), split(input.keys), input.supplier)
+			async (trx, input) => chooseSource(trx, await situation(), split(input.keys), input.source)
+		),
+	next: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => what,
+			async (trx, input) => tryNext(trx, await situation(), split(input.keys))
 		)
 } satisfies Actions;

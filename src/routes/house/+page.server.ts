@@ -5,6 +5,7 @@ import { CoreError } from '$core/error.ts';
 import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
+import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
 import { act } from '$lib/server/act.ts';
@@ -23,6 +24,8 @@ import {
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
+import { typedLadder, typedYearDay } from '$lib/server/schemas/sources.ts';
+import { householdLadder, rungDays } from '$lib/server/services/sources.ts';
 import { countryOptions, regionOptions } from '$lib/server/services/holidays.ts';
 import { habitsTyped } from '$lib/server/services/habits.ts';
 import * as people from '$lib/server/stores/people.ts';
@@ -58,12 +61,26 @@ export const load: PageServerLoad = async () => {
 			...one,
 			text: `${dayText(one.from_on)} to ${dayText(one.to_on)}`
 		})),
+		sources: {
+			ladder: householdLadder(snapshot.household).join(', '),
+			days: Object.entries(rungDays(snapshot.household))
+				.filter(([rung]) => rung !== 'bought')
+				.map(([rung, days]) => `${rung} ${days}`)
+				.join(', '),
+			firstFrost: yearDayText(snapshot.household.first_frost),
+			lastFrost: yearDayText(snapshot.household.last_frost)
+		},
 		countries: countryOptions(),
 		regions: regionOptions(snapshot.household.country),
 		allergens: Object.keys(ALLERGENS),
 		today
 	};
 };
+
+/** "Oct 15" of "10-15" */
+function yearDayText(day: string | null): string {
+	return day ? dayText(`2026-${day}`).replace(/^\w+, /, '') : '';
+}
 
 function ageText(months: number): string {
 	return months < 24 ? `${months} months` : `${Math.floor(months / 12)}`;
@@ -142,7 +159,25 @@ type SupplierForm = {
 	shelfDays: number | null;
 	fee: number;
 	freeOver: number | null;
+	returnDays: number | null;
 } & WeekdayFlags;
+
+type SourcesForm = { ladder: string; days: string; firstFrost: string; lastFrost: string };
+
+/** "made 2, gift 40" */
+function typedRungDays(text: string): Partial<Record<Rung, number>> {
+	const days: Partial<Record<Rung, number>> = {};
+	for (const part of text
+		.split(',')
+		.map((one) => one.trim())
+		.filter(Boolean)) {
+		const [, name, count] = /^([a-z-]+)\s+(\d{1,3})(?:\s+days?)?$/i.exec(part) ?? [];
+		const [rung] = readLadder([name?.toLowerCase() ?? '']);
+		if (!rung) throw new CoreError(`“${part}” could not be read. Say it like “gift 30, free 3”.`, 'days');
+		days[rung] = Number(count);
+	}
+	return days;
+}
 
 export const actions: Actions = {
 	addPerson: (event) =>
@@ -206,6 +241,7 @@ export const actions: Actions = {
 				shelfDays: wholeOrNothing('The days a hold is kept', 90),
 				fee: money.default(0),
 				freeOver: money.allow(null).default(null),
+				returnDays: wholeOrNothing('The days', 365),
 				...weekdayFlags
 			}),
 			'Shop saved',
@@ -219,7 +255,26 @@ export const actions: Actions = {
 					shelfDays: form.shelfDays ?? undefined,
 					feeCents: Math.round(form.fee * 100),
 					freeOverCents: form.freeOver === null ? null : Math.round(form.freeOver * 100),
+					returnDays: form.returnDays,
 					weekdays: chosenWeekdays(form)
+				})
+		),
+	sources: (event) =>
+		act(
+			event,
+			Joi.object<SourcesForm>({
+				ladder: Joi.string().trim().allow('').max(200).default(''),
+				days: Joi.string().trim().allow('').max(200).default(''),
+				firstFrost: Joi.string().trim().allow('').max(20).default(''),
+				lastFrost: Joi.string().trim().allow('').max(20).default('')
+			}),
+			'Order of sources',
+			(trx, form) =>
+				people.setSources(trx, {
+					ladder: typedLadder(form.ladder, 'ladder') ?? RUNGS,
+					days: typedRungDays(form.days),
+					firstFrost: typedYearDay(form.firstFrost, 'firstFrost'),
+					lastFrost: typedYearDay(form.lastFrost, 'lastFrost')
 				})
 		),
 	removeSupplier: (event) =>

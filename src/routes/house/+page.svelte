@@ -176,6 +176,36 @@
 					</ul>
 					<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop or library</Button></p>
 				</section>
+				<section aria-labelledby="ladder">
+					<h2 id="ladder" class="mb-2 text-lg">In which order we try</h2>
+					<form method="post" action="?/sources" use:enhance={saves()} class="space-y-3">
+						<TextField
+							label="When the house does not have it"
+							name="ladder"
+							hint="A thing that is not to be had goes on to the next. Each thing can have an order of its own."
+							value={data.sources.ladder}
+							{failure}
+						/>
+						<TextField label="Days each takes" name="days" value={data.sources.days} {failure} />
+						<div class="grid grid-cols-2 gap-3">
+							<TextField
+								label="The ground freezes on"
+								name="firstFrost"
+								placeholder="Oct 15"
+								value={data.sources.firstFrost}
+								{failure}
+							/>
+							<TextField
+								label="and is open again on"
+								name="lastFrost"
+								placeholder="Apr 20"
+								value={data.sources.lastFrost}
+								{failure}
+							/>
+						</div>
+						<Button type="submit">Save the order</Button>
+					</form>
+				</section>
 				<section aria-labelledby="quiet">
 					<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
 					<p class="mb-2 text-sm text-ink-2">
@@ -337,6 +367,13 @@
 						name="freeOver"
 						inputmode="decimal"
 						value={one?.free_over_cents ? (one.free_over_cents / 100).toFixed(2) : ''}
+						{failure}
+					/>
+					<TextField
+						label="Takes things back for, days"
+						name="returnDays"
+						inputmode="numeric"
+						value={one?.return_days ?? ''}
 						{failure}
 					/>
 				</div>

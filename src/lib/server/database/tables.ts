@@ -1,5 +1,6 @@
 import type { Generated, Selectable } from 'kysely';
 import type { Day, Weekday } from '$core/calendar';
+import type { Rung } from '$core/gathering';
 import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
 import type { System, Unit } from '$core/measure';
 import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
@@ -39,6 +40,13 @@ export interface HouseholdTable {
 	content_policy: Generated<Json>;
 	/** In percent, added to every price. */
 	sales_tax: Generated<Amount>;
+	/** The order in which sources are tried, as JSON; null is the usual one. */
+	ladder: Json | null;
+	/** Days that each source usually takes, as JSON, where it is not the usual time. */
+	rung_days: Generated<Json>;
+	/** Between these the ground is frozen: month and day ("10-15"). */
+	first_frost: string | null;
+	last_frost: string | null;
 }
 
 export interface PersonTable {
@@ -95,6 +103,8 @@ export interface SupplierTable {
 	/** Of a shop: its delivery or parking, paid once a purchase, and from which sum on it is free. */
 	fee_cents: Generated<number>;
 	free_over_cents: number | null;
+	/** For so many days it takes things back. */
+	return_days: number | null;
 }
 
 export interface ItemTable {
@@ -111,6 +121,15 @@ export interface ItemTable {
 	/** Below this it is said to run low. */
 	low_level: Amount | null;
 	low_unit: Unit | null;
+	/** Its own order of sources, as JSON; null is as its usual source and the household say. */
+	ladder: Json | null;
+	/** Days that it grows, hatches or stands before it can be used. */
+	start_days: number | null;
+	/** "open ground": can be gathered only while the ground is not frozen. */
+	season: Generated<'' | 'open ground'>;
+	/** What one of it costs to make, and how long that takes. */
+	make_cents: number | null;
+	make_minutes: number | null;
 }
 
 /** Another name that the household uses for an item. */
@@ -128,7 +147,7 @@ export interface LotEventTable {
 	lot_id: number | null;
 	on_day: Day;
 	/** Moved is to a place, came is from one: two sides of one moving. */
-	kind: 'added' | 'counted' | 'moved' | 'came' | 'used' | 'opened';
+	kind: 'added' | 'counted' | 'moved' | 'came' | 'used' | 'opened' | 'bought' | 'lost' | 'returned';
 	amount: Amount;
 	unit: Unit;
 	/** The place as it was called then. */
@@ -144,6 +163,10 @@ export interface LotTable {
 	good_until: Day | null;
 	counted_on: Day;
 	opened_on: Day | null;
+	/** Of a kit: for how many makings it was when it was full. */
+	kit_of: number | null;
+	/** The name of its picture among the household's files. */
+	picture: string | null;
 }
 
 export interface UnitTable {
@@ -369,6 +392,70 @@ export interface PurchaseTable {
 	cents: number;
 	/** A charter or somebody else pays it back. */
 	reimbursable: Generated<Flag>;
+	/** The first lesson that it was bought for. */
+	lesson_id: number | null;
+	/** The lot that it came into. */
+	lot_id: number | null;
+	/** The last day on which the shop takes it back, and when it did. */
+	return_by: Day | null;
+	returned_on: Day | null;
+}
+
+/** What can be taken instead of an item: so much of the other for so much of it. */
+export interface SubstituteTable {
+	id: Generated<number>;
+	item_id: number;
+	other_id: number;
+	amount: Amount;
+	unit: Unit;
+	other_amount: Amount;
+	other_unit: Unit;
+}
+
+/** A kind of piece in a kit: for one making, and as counted last. */
+export interface KitPartTable {
+	id: Generated<number>;
+	lot_id: number;
+	name: string;
+	each: Amount;
+	there: Amount;
+}
+
+/** Several things sold together. */
+export interface BundleTable {
+	id: Generated<number>;
+	supplier_id: number;
+	name: string;
+	cents: number;
+	seen_on: Day;
+}
+
+export interface BundlePartTable {
+	id: Generated<number>;
+	bundle_id: number;
+	item_id: number;
+	amount: Amount;
+	unit: Unit;
+}
+
+/** Packs on the list that is taken to a shop. */
+export interface ErrandTable {
+	id: Generated<number>;
+	offer_id: number;
+	count: number;
+	/** Keys of the needs that they serve, with spaces between. */
+	keys: string;
+	/** What they are expected to cost together, tax included. */
+	cents: number;
+	done_on: Day | null;
+}
+
+/** An aisle in which something was ticked, in the order of the ticks. */
+export interface StopTable {
+	id: Generated<number>;
+	supplier_id: number;
+	on_day: Day;
+	aisle: string;
 }
 
 /** Something to look out for, over months and years. */
@@ -500,6 +587,8 @@ export interface SupplyLineTable {
 	prepare_wait_days: Generated<number>;
 	/** Which day of its lesson wants it, from 1. */
 	session: Generated<number>;
+	/** Served before or after all others that want the same, whatever their day. */
+	claim: 'first' | 'last' | null;
 }
 
 export interface NeedStateTable {
@@ -518,6 +607,8 @@ export interface NeedStateTable {
 	note: string | null;
 	/** The adult who does the next step. */
 	person_id: number | null;
+	/** The source that it was moved to. */
+	rung: Rung | null;
 }
 
 /** How far ahead one stream is made ready, for one run or (null) for the household. */
@@ -604,6 +695,12 @@ export interface Database {
 	price: PriceTable;
 	purchase: PurchaseTable;
 	wanted: WantedTable;
+	substitute: SubstituteTable;
+	kit_part: KitPartTable;
+	bundle: BundleTable;
+	bundle_part: BundlePartTable;
+	errand: ErrandTable;
+	stop: StopTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -658,5 +755,11 @@ export const TRACKED = [
 	'offer',
 	'price',
 	'purchase',
-	'wanted'
+	'wanted',
+	'substitute',
+	'kit_part',
+	'bundle',
+	'bundle_part',
+	'errand',
+	'stop'
 ] as const satisfies readonly (keyof Database)[];

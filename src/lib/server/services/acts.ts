@@ -8,7 +8,10 @@ import type { Returning } from './book-needs.ts';
 import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
 import { byText, listText, thingText } from './words.ts';
 
-export type ActKind = 'buy' | 'order' | 'ask' | 'hold' | 'receive' | 'prepare' | 'walk' | StepKind;
+export type ActKind = SupplyActKind | StepKind;
+
+type SupplyActKind =
+	'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt' | 'receive' | 'prepare' | 'walk';
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -31,7 +34,7 @@ export type Act = {
 
 type Open = {
 	readonly one: SupplyNeed;
-	readonly kind: Exclude<ActKind, StepKind>;
+	readonly kind: SupplyActKind;
 	readonly actBy: Day;
 	readonly amount: Exact;
 };
@@ -151,6 +154,10 @@ function order(kind: ActKind): number {
 		'order',
 		'ask',
 		'hold',
+		'make',
+		'find',
+		'hunt',
+		'wish',
 		'receive',
 		'begin',
 		'print',
@@ -175,8 +182,7 @@ function openSteps(one: SupplyNeed): Open[] {
 	if (isSome(standing.toFetch))
 		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
 	if (isSome(standing.missing)) {
-		const kind = KIND_OF[one.supplier?.kind ?? 'shop'];
-		steps.push({ one, kind, actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
+		steps.push({ one, kind: kindOf(one), actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
 	} else if (isSome(standing.arranged)) {
 		steps.push({ one, kind: 'receive', actBy: need.promised ?? days.inHandBy, amount: standing.arranged });
 	}
@@ -187,13 +193,25 @@ function openSteps(one: SupplyNeed): Open[] {
 }
 
 const KIND_OF = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
+const KIND_OF_RUNG = {
+	made: 'make',
+	free: 'find',
+	borrowed: 'ask',
+	gift: 'wish',
+	'second-hand': 'hunt',
+	bought: 'buy'
+} as const;
+
+function kindOf({ supplier, rung }: SupplyNeed): SupplyActKind {
+	return supplier ? KIND_OF[supplier.kind] : KIND_OF_RUNG[rung];
+}
 
 /** Fetching goes lesson by lesson, everything else thing by thing. */
 function groupKey({ one, kind, actBy }: Open): string {
 	const what =
 		kind === 'walk' || kind === 'prepare'
 			? `lesson ${one.lesson.lesson.id}`
-			: `${one.item.id} ${one.unit} ${one.supplier?.id}`;
+			: `${one.item.id} ${one.unit} ${one.supplier?.id ?? one.rung}`;
 	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
@@ -202,6 +220,10 @@ const VERB: Readonly<Record<Open['kind'], string>> = {
 	order: 'Order',
 	ask: 'Ask for',
 	hold: 'Borrow',
+	make: 'Make',
+	find: 'Look for',
+	wish: 'Wish for',
+	hunt: 'Look second-hand for',
 	receive: 'Take in',
 	prepare: 'Prepare',
 	walk: 'Fetch'

@@ -17,7 +17,7 @@ import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { addPurchase, offerOf, setPrice } from '../stores/offers.ts';
 import { byId } from '../stores/snapshot.ts';
-import { gotIt } from './commands.ts';
+import { tookIn } from './commands.ts';
 import { limitsOf } from './load.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
@@ -275,7 +275,8 @@ export async function boughtPacks(
 	if (!need || need.item.id !== offer.item_id)
 		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
 	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
-	const words = await gotIt(trx, situation, bought.keys, amount);
+	const { words, lot } = await tookIn(trx, situation, bought.keys, amount);
+	const shop = byId(situation.snapshot.suppliers).get(offer.supplier_id);
 	await addPurchase(trx, {
 		item_id: offer.item_id,
 		supplier_id: offer.supplier_id,
@@ -284,7 +285,11 @@ export async function boughtPacks(
 		amount: exactText(amount),
 		unit: need.unit,
 		cents: bought.cents,
-		reimbursable: 0
+		reimbursable: 0,
+		lesson_id: need.lesson.lesson.id,
+		lot_id: lot,
+		return_by: shop?.return_days ? addDays(today, shop.return_days) : null,
+		returned_on: null
 	});
 	const tax = 1 + Number(situation.snapshot.household.sales_tax) / 100;
 	await setPrice(trx, offer.id, Math.round(bought.cents / bought.count / tax), today);

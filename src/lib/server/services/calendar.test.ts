@@ -193,7 +193,13 @@ describe('what if', () => {
 			const told = (needs: readonly SupplyNeed[]) =>
 				needs
 					.filter((need) => need.run.run.id === run.run.id)
-					.map((need) => [need.need.key, need.verdict, need.days, need.amount.toFraction(), need.standing.state]);
+					.map((need) => [
+						need.need.key,
+						need.verdict,
+						need.days,
+						need.amount.toFraction(),
+						need.standing.state
+					]);
 			expect(told(one.needs)).toEqual(told(all.needs));
 			expect(one.run.calendar).toEqual(all.runs.find((other) => other.run.id === run.run.id)!.calendar);
 		}

@@ -1,5 +1,6 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
 import { exact, exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
@@ -10,6 +11,7 @@ import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { endLoan } from '../stores/loans.ts';
 import { stepOfBook } from './book-needs.ts';
+import { RUNG_TEXT, rungOfSupplier } from './sources.ts';
 import { readyOn, settingKey } from './whole-needs.ts';
 import { thingText } from './words.ts';
 
@@ -69,6 +71,16 @@ export async function gotIt(
 	keys: readonly string[],
 	amount: Exact
 ): Promise<string> {
+	return (await tookIn(trx, situation, keys, amount)).words;
+}
+
+/** As `gotIt`, with the lot that it came into. */
+export async function tookIn(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	amount: Exact
+): Promise<{ words: string; lot: number }> {
 	const needs = needsOf(situation, keys);
 	const [first] = needs;
 	const goodUntil = first.item.keeps_days === null ? null : addDays(situation.today, first.item.keeps_days);
@@ -85,7 +97,7 @@ export async function gotIt(
 			unit: one.unit
 		});
 	}
-	await addLot(
+	const lot = await addLot(
 		trx,
 		{
 			item_id: first.item.id,
@@ -94,9 +106,10 @@ export async function gotIt(
 			place_id: first.run.run.collecting_place_id,
 			good_until: goodUntil
 		},
-		situation.today
+		situation.today,
+		first.rung === 'bought' || first.rung === 'second-hand' ? 'bought' : 'added'
 	);
-	return thingText(amount, first.unit, first.item.name);
+	return { words: thingText(amount, first.unit, first.item.name), lot };
 }
 
 /** Somebody is on it: ordered, asked for, on the way, with the promised day when there is one. */
@@ -158,16 +171,34 @@ export async function giveTo(
 	return adult?.name ?? 'whoever has time';
 }
 
-/** Where a missing thing is got from. */
-export async function chooseSupplier(
+/** Where a missing thing is got from: somebody of the household's sources (by id), or a rung of the ladder. */
+export async function chooseSource(
 	trx: Trx,
 	situation: Situation,
 	keys: readonly string[],
-	supplier: number
+	source: number | Rung
 ): Promise<string> {
 	const needs = needsOf(situation, keys);
-	for (const one of needs) await patchNeed(trx, one.run.run.id, one.need.key, { supplier_id: supplier });
+	const supplier = situation.snapshot.suppliers.find((one) => one.id === source);
+	if (typeof source === 'number' && !supplier)
+		throw new CoreError('That source is not here any more. Load the page again.', 'source');
+	const patch = supplier
+		? { supplier_id: supplier.id, rung: rungOfSupplier(supplier) }
+		: { rung: source as Rung };
+	for (const one of needs) await patchNeed(trx, one.run.run.id, one.need.key, patch);
 	return needs[0].item.name;
+}
+
+/** It is not to be had where it was tried: each need goes on to its next rung. @throws CoreError at the end. */
+export async function tryNext(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const needs = needsOf(situation, keys);
+	if (needs.every((one) => one.nextRung === null))
+		throw new CoreError(
+			`That was the last way to get ${needs[0].item.name}. Take something instead, or do without.`
+		);
+	for (const one of needs)
+		if (one.nextRung !== null) await patchNeed(trx, one.run.run.id, one.need.key, { rung: one.nextRung });
+	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
 }
 
 /**

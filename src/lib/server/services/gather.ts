@@ -13,10 +13,12 @@ import {
 } from '$core/measure/index.ts';
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
-import { byId } from '../stores/snapshot.ts';
+import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { insteadOf, type InsteadShown } from './instead.ts';
 import { remember } from './remember.ts';
 import type { RunSituation } from './runs.ts';
 import type { Situation } from './situation.ts';
+import { RUNG_TEXT } from './sources.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { byText, placePath, thingText } from './words.ts';
 
@@ -50,13 +52,18 @@ export type ListRow = {
 	readonly optional: boolean;
 	readonly doWithout: boolean;
 	readonly keys: readonly string[];
-	readonly supplier: number | null;
 	readonly why: readonly string[];
 	readonly cautions: readonly CautionText[];
 	readonly problem: string | null;
 	/** Lines that still want a look, as written. */
 	readonly looks: readonly string[];
-	readonly substitutes: readonly string[];
+	/** Where what is missing comes from: the id of a source, or a rung of the ladder. */
+	readonly source: string;
+	readonly sourceText: string;
+	/** What comes next when it is not to be had there; empty at the end. */
+	readonly next: string;
+	readonly instead: readonly InsteadShown[];
+	readonly item: number;
 };
 
 export type GatherList = {
@@ -87,7 +94,11 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 	const rows = [...groups]
 		.map(([id, needs]) =>
 			// Lots need no mention: a need is made anew when a lot of its item has changed.
-			listRows(needs[0].line, [id, today, needs, snapshot.places], () => listRow(situation, id, needs))
+			listRows(
+				needs[0].line,
+				[id, today, needs, snapshot.places, ...(hasInstead(snapshot, needs) ? [situation] : [])],
+				() => listRow(situation, id, needs)
+			)
 		)
 		.sort(compareRows);
 	const needed = rows.filter((row) => !row.doWithout);
@@ -101,6 +112,14 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 			looks: rows.filter((row) => row.looks.length || row.problem).length
 		}
 	};
+}
+
+/** What could be taken instead hangs on other items, so such a row is made anew each time. */
+function hasInstead(snapshot: Snapshot, needs: readonly SupplyNeed[]): boolean {
+	return (
+		needs.some((one) => one.line.alternatives !== '[]') ||
+		snapshot.substitutes.some((one) => one.item_id === needs[0].item.id)
+	);
 }
 
 const missingKnown = remember<Map<string, string>>();
@@ -187,7 +206,10 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		optional: !first.need.required,
 		doWithout: needs.every((one) => one.need.doWithout),
 		keys: needs.map((one) => one.need.key),
-		supplier: first.supplier?.id ?? null,
+		source: first.supplier ? String(first.supplier.id) : first.rung,
+		sourceText: first.supplier?.name ?? RUNG_TEXT[first.rung],
+		next: first.nextRung ? RUNG_TEXT[first.nextRung] : '',
+		item: item.id,
 		why: whyOf(situation, needs, missing),
 		cautions: [...cautions.values()].map((caution) => ({
 			who: caution.who.join(', '),
@@ -196,13 +218,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		})),
 		problem: needs.find((one) => one.problem)?.problem ?? null,
 		looks: needs.filter((one) => one.line.needs_look === 1).map((one) => one.line.written),
-		substitutes: [
-			...new Set(
-				needs.flatMap((one) =>
-					(JSON.parse(one.line.alternatives) as { item: string }[]).map((other) => other.item)
-				)
-			)
-		]
+		instead: insteadOf(situation, needs)
 	};
 }
 
@@ -262,7 +278,19 @@ function whyOf(situation: Situation, needs: readonly SupplyNeed[], missing: Exac
 	}
 	if (item.keep_back)
 		why.push(`${amountText(exact(item.keep_back), item.keep_back_unit ?? unit)} always stay for the house.`);
-	if (item.keeps_days !== null) why.push(`Keeps ${item.keeps_days} days, so it is bought close to its day.`);
+	if (item.keeps_days !== null) {
+		const from = needs.find((one) => one.days?.notBefore)?.days?.notBefore;
+		why.push(
+			`Keeps ${item.keeps_days} days${from ? `: bought from ${dayText(from)} on, not before` : ', so it is bought close to its day'}.`
+		);
+	}
+	if (item.start_days !== null)
+		why.push(`Grows, hatches or stands for ${item.start_days} days before it can be used.`);
+	const season = needs.find((one) => one.need.notAfter);
+	if (season && isSome(missing))
+		why.push(
+			`The ground is frozen by then: gathered by ${dayText(season.need.notAfter!)} ${season.need.notAfter!.slice(0, 4)}.`
+		);
 	const dated = needs.find((one) => one.days && isSome(missing));
 	if (dated?.days)
 		why.push(

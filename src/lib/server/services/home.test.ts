@@ -67,6 +67,7 @@ describe('the stash', () => {
 		await change(store.write, doer(), 'count', (trx) => countLot(trx, 1, exact(1), TODAY));
 		const events = await store.read.selectFrom('lot_event').selectAll().where('lot_id', '=', 1).execute();
 		expect(events).toMatchObject([
+			{ kind: 'lost', amount: '1', unit: 'kg', place: 'top shelf' },
 			{ kind: 'counted', amount: '1', unit: 'kg', place: 'top shelf', on_day: TODAY }
 		]);
 	});

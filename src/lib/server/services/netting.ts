@@ -1,9 +1,11 @@
 import type { Day } from '$core/calendar/index.ts';
+import { kitState, type KitState } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	canConvert,
 	convert,
 	exact,
+	exactText,
 	isSome,
 	unitIn,
 	type Exact,
@@ -42,6 +44,8 @@ export type Netted = {
 export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 	const { measures } = snapshot.household;
 	const boxes = snapshot.runs.map((run) => run.collecting_place_id).filter((place) => place !== null);
+	const { kitParts } = snapshot;
+	const partsOf = partsByLot(kitParts, [], () => groupBy(kitParts, (part) => part.lot_id));
 	const lotsOf = lotsByItem(snapshot.lots, [], () => groupBy(snapshot.lots, (lot) => lot.item_id));
 	const served = new Map<string, ServedLine>();
 	const unitOf = new Map<number, Unit>();
@@ -50,8 +54,8 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 		const { item } = own[0];
 		const dated = own.filter((one) => one.date !== null);
 		const lots = lotsOf.get(item.id) ?? [];
-		const netted = nettedItems(item, [lots, dated, boxes, measures], () =>
-			netItem(item, lots, dated, new Set(boxes), measures)
+		const netted = nettedItems(item, [lots, dated, boxes, measures, kitParts], () =>
+			netItem(item, wholeKits(lots, partsOf), dated, new Set(boxes), measures)
 		);
 		if (netted.unit) unitOf.set(item.id, netted.unit);
 		for (const line of netted.served) served.set(line.line.id, line);
@@ -68,7 +72,27 @@ type NettedItem = {
 };
 
 const lotsByItem = remember<Map<number, Row<'lot'>[]>>();
+const partsByLot = remember<Map<number, Row<'kit_part'>[]>>();
 const nettedItems = remember<NettedItem>();
+
+/** Lots as they can be used: of a kit only what its scarcest piece allows. */
+function wholeKits(
+	lots: readonly Row<'lot'>[],
+	partsOf: ReadonlyMap<number, readonly Row<'kit_part'>[]>
+): readonly Row<'lot'>[] {
+	return lots.map((lot) => {
+		const parts = partsOf.get(lot.id);
+		return parts ? { ...lot, amount: exactText(kitOf(lot, parts).makings) } : lot;
+	});
+}
+
+/** What an opened kit still gives. */
+export function kitOf(lot: Row<'lot'>, parts: readonly Row<'kit_part'>[]): KitState {
+	return kitState(
+		exact(lot.amount),
+		parts.map(({ name, each, there }) => ({ name, each: exact(each), there: exact(there) }))
+	);
+}
 
 /** The dated lines of one item against its lots. `boxes` are the collecting places of all units. */
 function netItem(
@@ -99,7 +123,8 @@ function netItem(
 			date: one.date!,
 			until: one.line.out_until && one.line.out_until > one.date! ? one.line.out_until : one.date!,
 			amount: comparable ? convert(one.amount, one.line.unit, unit, item.name) : one.amount,
-			unit: comparable ? unit : one.line.unit
+			unit: comparable ? unit : one.line.unit,
+			claim: one.line.claim
 		};
 	});
 	const wanted = new Set(dated.map((one) => one.run.run.collecting_place_id));

@@ -64,7 +64,10 @@ export function computeRun(
 		[...inOrder(now.needs, drafts), ...inOrder(now.whole, whole)].map((one) => one.need),
 		houseDays(snapshot)
 	);
-	return { run, needs: drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, now.today)) };
+	return {
+		run,
+		needs: drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, now.today))
+	};
 }
 
 type HasNeed = { readonly need: Need; readonly run: RunSituation };

@@ -14,7 +14,9 @@ import {
 import type { Row } from '../database/tables.ts';
 import { byId } from '../stores/snapshot.ts';
 import type { Situation } from './situation.ts';
-import { listText, numberTyped, placePath, walkingOrder } from './words.ts';
+import { kitOf } from './netting.ts';
+import { remember } from './remember.ts';
+import { listText, numberTyped, placePath, thingText, walkingOrder } from './words.ts';
 
 export type StashLot = {
 	readonly id: number;
@@ -30,6 +32,12 @@ export type StashLot = {
 	readonly lookAgain: boolean;
 	/** Children who reach its place and for whom it is not. */
 	readonly reach: string;
+	/** What an opened kit still gives, in words; empty for what is no kit. */
+	readonly kit: string;
+	readonly kitOf: string;
+	/** What it holds as it can be typed, a line each. */
+	readonly kitParts: string;
+	readonly picture: string | null;
 };
 
 export type StashItem = {
@@ -48,6 +56,14 @@ export type StashItem = {
 	readonly lowLevel: string;
 	readonly lowUnit: Unit;
 	readonly supplier: string;
+	readonly sources: {
+		readonly ladder: string;
+		readonly startDays: string;
+		readonly openGround: boolean;
+		readonly makeCost: string;
+		readonly makeMinutes: string;
+	};
+	readonly instead: readonly { readonly id: number; readonly text: string }[];
 };
 
 export type Stash = { readonly sentence: string; readonly items: readonly StashItem[] };
@@ -130,6 +146,7 @@ function stashItem(
 ): StashItem {
 	const { snapshot, today } = situation;
 	const limit = addDays(today, -snapshot.household.count_age_days);
+	const partsOf = partsByLot(snapshot.kitParts, [], () => groupBy(snapshot.kitParts, (part) => part.lot_id));
 	const unit = lots[0]?.unit ?? item.low_unit ?? 'each';
 	const comparable = lots.filter((lot) => canConvert(lot.unit, unit, item.name));
 	const total = comparable.reduce(
@@ -165,7 +182,8 @@ function stashItem(
 				exact(lot.amount).compare(0) > 0,
 			opened: lot.opened_on !== null,
 			lookAgain: lot.counted_on < limit,
-			reach: reachText(situation, item.name, lot.place_id)
+			reach: reachText(situation, item.name, lot.place_id),
+			...kitShown(lot, partsOf.get(lot.id) ?? [])
 		})),
 		aliases,
 		keepBack: item.keep_back ? numberTyped(exact(item.keep_back)) : '',
@@ -173,7 +191,50 @@ function stashItem(
 		keepsDays: item.keeps_days === null ? '' : String(item.keeps_days),
 		lowLevel: item.low_level ? numberTyped(exact(item.low_level)) : '',
 		lowUnit,
-		supplier: item.supplier_id === null ? '' : String(item.supplier_id)
+		supplier: item.supplier_id === null ? '' : String(item.supplier_id),
+		sources: {
+			ladder: item.ladder ? (JSON.parse(item.ladder) as string[]).join(', ') : '',
+			startDays: item.start_days === null ? '' : String(item.start_days),
+			openGround: item.season === 'open ground',
+			makeCost: item.make_cents === null ? '' : (item.make_cents / 100).toFixed(2),
+			makeMinutes: item.make_minutes === null ? '' : String(item.make_minutes)
+		},
+		instead: snapshot.substitutes
+			.filter((one) => one.item_id === item.id)
+			.map((one) => ({
+				id: one.id,
+				text: `for ${amountText(exact(one.amount), one.unit)}: ${thingText(exact(one.other_amount), one.other_unit, byId(snapshot.items).get(one.other_id)?.name ?? '')}`
+			}))
+	};
+}
+
+const partsByLot = remember<ReadonlyMap<number, readonly Row<'kit_part'>[]>>();
+
+/** A kit in words: "22 of 25 left, enough googly eyes for 20 (3 missing)". */
+function kitShown(
+	lot: Row<'lot'>,
+	parts: readonly Row<'kit_part'>[]
+): Pick<StashLot, 'kit' | 'kitOf' | 'kitParts' | 'picture'> {
+	const state = kitOf(lot, parts);
+	const left = numberTyped(exact(lot.amount));
+	const lacks = state.missing.map((one) => `${numberTyped(one.pieces)} ${one.name}`);
+	const kit =
+		lot.kit_of === null && parts.length === 0
+			? ''
+			: [
+					lot.kit_of === null ? `${left} makings left` : `${left} of ${lot.kit_of} makings left`,
+					state.scarcest ? `pieces for ${numberTyped(state.makings)}` : '',
+					lacks.length ? `${listText(lacks)} missing` : ''
+				]
+					.filter(Boolean)
+					.join(', ');
+	return {
+		kit,
+		kitOf: lot.kit_of === null ? '' : String(lot.kit_of),
+		kitParts: parts
+			.map((part) => `${numberTyped(exact(part.each))} ${part.name}, ${numberTyped(exact(part.there))} there`)
+			.join('\n'),
+		picture: lot.picture
 	};
 }
 
@@ -269,7 +330,10 @@ const HAPPENED = {
 	moved: 'moved to',
 	came: 'came from',
 	used: 'used',
-	opened: 'opened'
+	opened: 'opened',
+	bought: 'bought',
+	lost: 'lost',
+	returned: 'brought back'
 } as const;
 
 /** "Fri, Jan 22: moved to desk, 3" */

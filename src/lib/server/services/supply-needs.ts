@@ -1,5 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { cautionsFor, type Caution, type Participant } from '$core/cautions/index.ts';
+import type { Rung } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	canConvert,
@@ -36,7 +37,7 @@ import {
 	type LessonSituation,
 	type RunSituation
 } from './runs.ts';
-import { wayTo } from './ways.ts';
+import { lastGatherDay, sourceOf } from './sources.ts';
 
 /** A need of the supplies stream before its days are computed. */
 export type SupplyDraft = Omit<SupplyNeed, 'days' | 'verdict'>;
@@ -57,6 +58,9 @@ export type SupplyNeed = {
 	readonly served: ServedLine | null;
 	readonly standing: Standing;
 	readonly supplier: Row<'supplier'> | null;
+	/** Where what is missing comes from, and where it is tried after that. */
+	readonly rung: Rung;
+	readonly nextRung: Rung | null;
 	/** The adult who does it, when it was given to one. */
 	readonly doer: Row<'person'> | null;
 	readonly days: NeedDays | null;
@@ -84,7 +88,7 @@ export function supplyDrafts(
 ): SupplyDraft[] {
 	const asked = runs.flatMap((run) => askedOf(snapshot, run));
 	const netted = net(snapshot, asked);
-	const { suppliers } = snapshot;
+	const { suppliers, household } = snapshot;
 	return (only ? asked.filter((one) => one.run === only) : asked).map((one) => {
 		const given: Given = {
 			served: netted.served.get(one.key) ?? null,
@@ -93,8 +97,10 @@ export function supplyDrafts(
 			state: stateByKey(snapshot).get(one.key) ?? null
 		};
 		const doer = given.state?.person_id ? byId(snapshot.people).get(given.state.person_id) : null;
-		return draftsKnown(one, [given.served, given.unit, given.problem, given.state, suppliers, doer], () =>
-			draftNeed(snapshot, one, given)
+		return draftsKnown(
+			one,
+			[given.served, given.unit, given.problem, given.state, suppliers, household, doer],
+			() => draftNeed(snapshot, one, given)
 		);
 	});
 }
@@ -196,26 +202,28 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 	const found = collected.compare(stored.found) > 0 ? collected : stored.found;
 	const prepares = one.line.prepare_minutes !== null;
 	const stands = standing(amount, served?.fromStash ?? ZERO, { ...stored, found }, prepares);
-	const supplier = supplierOf(snapshot, state, one.item);
+	const source = sourceOf(snapshot, state, one.item);
+	const useDay = one.lesson.dropped && !one.extra?.day ? null : one.date;
 	const people = one.takingPart.map(participant);
 	return {
 		need: {
 			key: one.key,
 			lesson: String(one.lesson.lesson.id),
 			stream: 'supplies',
-			useDay: one.lesson.dropped && !one.extra?.day ? null : one.date,
+			useDay,
 			// Extras never hold a lesson up.
 			required: one.line.optional === 0 && (one.extra === null || one.extra.standing === 'required'),
 			doWithout: state?.decision === 'do without',
 			state: stands.state,
 			promised: state?.promised ?? null,
-			way: isSome(stands.missing) || isSome(stands.arranged) ? wayTo(supplier) : { kind: 'at home' },
+			way: isSome(stands.missing) || isSome(stands.arranged) ? source.way : { kind: 'at home' },
 			prepare: prepares
 				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
 				: null,
 			keepsDays: one.item.keeps_days,
 			habit: one.run.habits.supplies,
-			unitStart: one.run.lessons.find((lesson) => lesson.dates.length)?.dates[0] ?? null
+			unitStart: one.run.lessons.find((lesson) => lesson.dates.length)?.dates[0] ?? null,
+			notAfter: lastGatherDay(snapshot.household, one.item, useDay)
 		},
 		run: one.run,
 		lesson: one.lesson,
@@ -227,7 +235,9 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 		takingPart: one.takingPart.length,
 		served,
 		standing: stands,
-		supplier,
+		supplier: source.supplier,
+		rung: source.rung,
+		nextRung: source.next,
 		doer: state?.person_id ? (snapshot.people.find((person) => person.id === state.person_id) ?? null) : null,
 		cautions: cautionsFor(one.item.name, one.date ?? one.run.run.start_on ?? '2000-01-01', people),
 		problem
@@ -250,16 +260,6 @@ function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): 
 
 function participant(person: Row<'person'>): Participant {
 	return { name: person.name, born: person.born, allergies: listed(person.allergies) as string[] };
-}
-
-/** Where a missing thing is got: as decided for it, else for its item, else the household's first shop. */
-function supplierOf(
-	snapshot: Snapshot,
-	state: Row<'need_state'> | null,
-	item: Row<'item'>
-): Row<'supplier'> | null {
-	const id = state?.supplier_id ?? item.supplier_id;
-	return snapshot.suppliers.find((supplier) => supplier.id === id) ?? snapshot.suppliers[0] ?? null;
 }
 
 /** The worse of what is to be got and what is to be fetched from its place at home. */

@@ -1,4 +1,5 @@
 import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { nameKey, usualUse, type SupplyUse } from '$core/supplies/index.ts';
 import type { Row } from '../database/tables.ts';
@@ -80,6 +81,32 @@ export async function updateItem(trx: Trx, id: number, input: ItemInput): Promis
 		.execute();
 }
 
+/** Where an item comes from in its own order, and what has to be thought of early. */
+export async function setItemSources(
+	trx: Trx,
+	id: number,
+	input: {
+		readonly ladder: readonly Rung[] | null;
+		readonly startDays: number | null;
+		readonly season: Row<'item'>['season'];
+		readonly makeCents: number | null;
+		readonly makeMinutes: number | null;
+	}
+): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('item')
+		.set({
+			ladder: input.ladder && JSON.stringify(input.ladder),
+			start_days: input.startDays,
+			season: input.season,
+			make_cents: input.makeCents,
+			make_minutes: input.makeMinutes
+		})
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new CoreError('That item is not here any more. Load the page again.');
+}
+
 /**
  * Makes two names mean one thing: lots, lines and history of the first go to the second, and its
  * name stays as another name. Amounts are conserved.
@@ -94,7 +121,11 @@ export async function mergeItems(trx: Trx, from: number, into: number): Promise<
 	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('item_alias').set({ item_id: into }).where('item_id', '=', from).execute();
-	for (const table of ['offer', 'purchase'] as const)
+	await trx.updateTable('substitute').set({ other_id: into }).where('other_id', '=', from).execute();
+	// What stood in for the other is now the thing itself.
+	await trx.deleteFrom('substitute').where('item_id', '=', from).where('other_id', '=', into).execute();
+	await trx.deleteFrom('substitute').where('item_id', '=', into).where('other_id', '=', into).execute();
+	for (const table of ['offer', 'purchase', 'substitute', 'bundle_part'] as const)
 		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.deleteFrom('item').where('id', '=', from).execute();
 	await trx

@@ -7,6 +7,7 @@ type Patch = Partial<
 		| 'decision'
 		| 'person_id'
 		| 'supplier_id'
+		| 'rung'
 		| 'unit'
 		| 'arranged'
 		| 'found'

@@ -73,14 +73,16 @@ export async function setOfferStanding(
 
 export async function removeOffer(trx: Trx, id: number): Promise<void> {
 	await offerOf(trx, id);
-	await trx.deleteFrom('price').where('offer_id', '=', id).execute();
+	for (const table of ['price', 'errand'] as const)
+		await trx.deleteFrom(table).where('offer_id', '=', id).execute();
 	await trx.deleteFrom('offer').where('id', '=', id).execute();
 }
 
 /** All offers of a shop that is given up. */
 export async function removeOffersOf(trx: Trx, supplier: number): Promise<void> {
 	const offers = trx.selectFrom('offer').select('id').where('supplier_id', '=', supplier);
-	await trx.deleteFrom('price').where('offer_id', 'in', offers).execute();
+	for (const table of ['price', 'errand'] as const)
+		await trx.deleteFrom(table).where('offer_id', 'in', offers).execute();
 	await trx.deleteFrom('offer').where('supplier_id', '=', supplier).execute();
 }
 

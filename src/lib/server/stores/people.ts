@@ -1,6 +1,7 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { removeOffersOf } from './offers.ts';
 import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
 import type { System } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
@@ -120,6 +121,30 @@ export async function setMeasures(trx: Trx, input: Measures): Promise<void> {
 	await trx.updateTable('household').set(measureColumns(input)).where('id', '=', 1).execute();
 }
 
+/** Sets in which order sources are tried, how long each takes, and when the ground is frozen. */
+export async function setSources(
+	trx: Trx,
+	input: {
+		readonly ladder: readonly Rung[];
+		readonly days: Readonly<Partial<Record<Rung, number>>>;
+		readonly firstFrost: string | null;
+		readonly lastFrost: string | null;
+	}
+): Promise<void> {
+	if ((input.firstFrost === null) !== (input.lastFrost === null))
+		throw new CoreError('Give both: when the ground freezes, and when it is open again.', 'lastFrost');
+	await trx
+		.updateTable('household')
+		.set({
+			ladder: JSON.stringify(input.ladder),
+			rung_days: JSON.stringify(input.days),
+			first_frost: input.firstFrost,
+			last_frost: input.lastFrost
+		})
+		.where('id', '=', 1)
+		.execute();
+}
+
 /** Gives the calendar feed an address, a new one each time, or takes it away. */
 export async function setFeedSecret(trx: Trx, secret: string | null): Promise<void> {
 	await trx.updateTable('household').set({ feed_secret: secret }).where('id', '=', 1).execute();
@@ -150,6 +175,8 @@ export type SupplierInput = {
 	/** Of a shop: paid once a purchase, and from which sum of goods on it is free. */
 	readonly feeCents?: number;
 	readonly freeOverCents?: number | null;
+	/** For so many days it takes things back; null is never. */
+	readonly returnDays?: number | null;
 };
 
 export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
@@ -163,7 +190,8 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 		...(input.renewals === undefined ? {} : { renewals: input.renewals }),
 		...(input.shelfDays === undefined ? {} : { shelf_days: input.shelfDays }),
 		...(input.feeCents === undefined ? {} : { fee_cents: input.feeCents }),
-		...(input.freeOverCents === undefined ? {} : { free_over_cents: input.freeOverCents })
+		...(input.freeOverCents === undefined ? {} : { free_over_cents: input.freeOverCents }),
+		...(input.returnDays === undefined ? {} : { return_days: input.returnDays })
 	};
 	if (id !== null) {
 		await trx.updateTable('supplier').set(row).where('id', '=', id).execute();
@@ -186,6 +214,10 @@ export async function removeSupplier(trx: Trx, id: number): Promise<void> {
 	for (const table of ['resource', 'loan'] as const)
 		await trx.updateTable(table).set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await removeOffersOf(trx, id);
+	const bundles = trx.selectFrom('bundle').select('id').where('supplier_id', '=', id);
+	await trx.deleteFrom('bundle_part').where('bundle_id', 'in', bundles).execute();
+	for (const table of ['bundle', 'stop'] as const)
+		await trx.deleteFrom(table).where('supplier_id', '=', id).execute();
 	await trx.updateTable('purchase').set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await trx.deleteFrom('supplier').where('id', '=', id).execute();
 }

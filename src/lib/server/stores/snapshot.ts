@@ -37,6 +37,12 @@ export type Snapshot = {
 	readonly prices: readonly Row<'price'>[];
 	readonly purchases: readonly Row<'purchase'>[];
 	readonly wanted: readonly Row<'wanted'>[];
+	readonly substitutes: readonly Row<'substitute'>[];
+	readonly kitParts: readonly Row<'kit_part'>[];
+	readonly bundles: readonly Row<'bundle'>[];
+	readonly bundleParts: readonly Row<'bundle_part'>[];
+	readonly errands: readonly Row<'errand'>[];
+	readonly stops: readonly Row<'stop'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -75,7 +81,13 @@ const SOURCES: {
 	offers: { table: 'offer', order: ['id'] },
 	prices: { table: 'price', order: ['on_day', 'id'] },
 	purchases: { table: 'purchase', order: ['on_day', 'id'] },
-	wanted: { table: 'wanted', order: ['id'] }
+	wanted: { table: 'wanted', order: ['id'] },
+	substitutes: { table: 'substitute', order: ['id'] },
+	kitParts: { table: 'kit_part', order: ['id'] },
+	bundles: { table: 'bundle', order: ['id'] },
+	bundleParts: { table: 'bundle_part', order: ['id'] },
+	errands: { table: 'errand', order: ['id'] },
+	stops: { table: 'stop', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];

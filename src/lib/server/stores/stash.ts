@@ -1,5 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import { afterMaking, type KitPart } from '$core/gathering/index.ts';
 import {
 	amountText,
 	convert,
@@ -38,12 +39,17 @@ async function note(trx: Trx, event: Happened, place: number | null): Promise<vo
 }
 
 /** Puts something in a place; what lies there of the same kind, unit and age becomes one lot with it. */
-export async function addLot(trx: Trx, lot: NewLot, today: Day): Promise<number> {
+export async function addLot(
+	trx: Trx,
+	lot: NewLot,
+	today: Day,
+	kind: 'added' | 'bought' = 'added'
+): Promise<number> {
 	const id = await putLot(trx, lot, today);
 	const { item_id, unit } = lot;
 	await note(
 		trx,
-		{ item_id, unit, lot_id: id, on_day: today, kind: 'added', amount: exactText(lot.amount) },
+		{ item_id, unit, lot_id: id, on_day: today, kind, amount: exactText(lot.amount) },
 		lot.place_id
 	);
 	return id;
@@ -77,9 +83,24 @@ export async function lotById(trx: Trx, id: number): Promise<Row<'lot'>> {
 	return lot;
 }
 
-/** Corrects what a place really holds, as counted today. */
+/** Corrects what a place really holds, as counted today; what is less by that was lost, what is more was added. */
 export async function countLot(trx: Trx, id: number, amount: Exact, today: Day): Promise<void> {
-	const { item_id, unit, place_id } = await lotById(trx, id);
+	const lot = await lotById(trx, id);
+	const { item_id, unit, place_id } = lot;
+	const more = amount.sub(exact(lot.amount));
+	if (!more.equals(ZERO))
+		await note(
+			trx,
+			{
+				item_id,
+				unit,
+				lot_id: id,
+				on_day: today,
+				kind: more.s < 0n ? 'lost' : 'added',
+				amount: exactText(more.abs())
+			},
+			place_id
+		);
 	await trx
 		.updateTable('lot')
 		.set({ amount: exactText(amount), counted_on: today })
@@ -136,7 +157,7 @@ export async function splitLot(
 	await moveLot(trx, id, amount, place, today);
 }
 
-/** Takes what a lesson used up out of its lot, never below nothing. */
+/** Takes what a lesson used up out of its lot, and out of the pieces of a kit; never below nothing. */
 export async function useUp(
 	trx: Trx,
 	id: number,
@@ -145,19 +166,68 @@ export async function useUp(
 	item: string,
 	today: Day
 ): Promise<void> {
+	await takeOut(trx, id, convert(amount, unit, (await lotById(trx, id)).unit, item), 'used', today);
+	const parts = await trx.selectFrom('kit_part').selectAll().where('lot_id', '=', id).execute();
+	for (const part of parts) {
+		const [{ there }] = afterMaking(
+			[{ name: part.name, each: exact(part.each), there: exact(part.there) }],
+			amount
+		);
+		await trx
+			.updateTable('kit_part')
+			.set({ there: exactText(there) })
+			.where('id', '=', part.id)
+			.execute();
+	}
+}
+
+/** Takes what was brought back to its shop out of its lot; what is not there any more cannot go back. */
+export async function giveBack(trx: Trx, id: number, amount: Exact, today: Day): Promise<void> {
+	await takeOut(trx, id, amount, 'returned', today);
+}
+
+async function takeOut(
+	trx: Trx,
+	id: number,
+	amount: Exact,
+	kind: 'used' | 'returned',
+	today: Day
+): Promise<void> {
 	const lot = await lotById(trx, id);
-	const left = exact(lot.amount).sub(convert(amount, unit, lot.unit, item));
+	const taken = smaller(amount, exact(lot.amount));
 	await trx
 		.updateTable('lot')
-		.set({ amount: exactText(isSome(left) ? left : ZERO) })
+		.set({ amount: exactText(exact(lot.amount).sub(taken)) })
 		.where('id', '=', id)
 		.execute();
-	const used = exactText(convert(amount, unit, lot.unit, item));
 	await note(
 		trx,
-		{ item_id: lot.item_id, unit: lot.unit, lot_id: id, on_day: today, kind: 'used', amount: used },
+		{ item_id: lot.item_id, unit: lot.unit, lot_id: id, on_day: today, kind, amount: exactText(taken) },
 		lot.place_id
 	);
+}
+
+/** What a kit holds, and for how many makings it was when full. */
+export async function setKit(
+	trx: Trx,
+	id: number,
+	makings: number | null,
+	parts: readonly KitPart[]
+): Promise<void> {
+	await lotById(trx, id);
+	await trx.updateTable('lot').set({ kit_of: makings }).where('id', '=', id).execute();
+	await trx.deleteFrom('kit_part').where('lot_id', '=', id).execute();
+	for (const part of parts)
+		await trx
+			.insertInto('kit_part')
+			.values({ lot_id: id, name: part.name, each: exactText(part.each), there: exactText(part.there) })
+			.execute();
+}
+
+/** A picture of the parts as they are sorted, by its name among the files; null for none. */
+export async function setLotPicture(trx: Trx, id: number, picture: string | null): Promise<void> {
+	await lotById(trx, id);
+	await trx.updateTable('lot').set({ picture }).where('id', '=', id).execute();
 }
 
 /** Corrects what is known of a lot: amount, unit, place, until when it is good, whether it is opened. */
@@ -168,10 +238,15 @@ export async function updateLot(
 	today: Day
 ): Promise<void> {
 	const lot = await lotById(trx, id);
-	if (!exact(lot.amount).equals(patch.amount) || lot.unit !== patch.unit) {
-		await trx.updateTable('lot').set({ unit: patch.unit }).where('id', '=', id).execute();
+	if (lot.unit !== patch.unit)
+		// Said in another unit it is another account: it begins with what is there now.
+		await trx
+			.updateTable('lot')
+			.set({ unit: patch.unit, amount: exactText(patch.amount) })
+			.where('id', '=', id)
+			.execute();
+	if (!exact(lot.amount).equals(patch.amount) || lot.unit !== patch.unit)
 		await countLot(trx, id, patch.amount, today);
-	}
 	await trx
 		.updateTable('lot')
 		.set({
@@ -198,8 +273,11 @@ export async function openLot(trx: Trx, id: number, opened: boolean, today: Day)
 	await note(trx, { item_id, unit, lot_id: id, on_day: today, kind: 'opened', amount }, place_id);
 }
 
-/** Takes a lot out of the stash for good. */
-export async function removeLot(trx: Trx, id: number): Promise<void> {
+/** Takes a lot out of the stash for good: what it still held counts as lost. */
+export async function removeLot(trx: Trx, id: number, today: Day): Promise<void> {
+	const { item_id, unit, amount, place_id } = await lotById(trx, id);
+	await note(trx, { item_id, unit, lot_id: id, on_day: today, kind: 'lost', amount }, place_id);
+	await trx.deleteFrom('kit_part').where('lot_id', '=', id).execute();
 	await trx.deleteFrom('lot').where('id', '=', id).execute();
 }
 

@@ -40,7 +40,11 @@ export async function foundWanted(
 		amount: '1',
 		unit: 'each',
 		cents,
-		reimbursable: 0
+		reimbursable: 0,
+		lesson_id: null,
+		lot_id: null,
+		return_by: null,
+		returned_on: null
 	});
 	await trx.updateTable('wanted').set({ found_on: today, found_cents: cents }).where('id', '=', id).execute();
 	return row.what;

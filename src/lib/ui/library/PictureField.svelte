@@ -4,8 +4,13 @@
 	import { saves } from '../forms/submit.ts';
 	import { smallPicture } from './small-picture.ts';
 
-	type Props = { has: boolean; failure: { message?: string; path?: string | null } | null };
-	let { has, failure }: Props = $props();
+	type Props = {
+		has: boolean;
+		/** Which one of several on the page it belongs to. */
+		of?: number;
+		failure: { message?: string; path?: string | null } | null;
+	};
+	let { has, of, failure }: Props = $props();
 	let form: HTMLFormElement;
 	/** A phone's photo is made small here, so that a shelf of covers stays quick. */
 	async function chosen(event: Event & { currentTarget: HTMLInputElement }) {
@@ -30,6 +35,7 @@
 	use:enhance={saves()}
 	class="mt-2 text-sm"
 >
+	{#if of !== undefined}<input type="hidden" name="id" value={of} />{/if}
 	<label
 		class="flex min-h-9 cursor-pointer items-center gap-2 font-semibold underline-offset-4 focus-within:outline-2 hover:underline"
 	>

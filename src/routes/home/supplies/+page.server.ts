@@ -1,19 +1,27 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
-import { nameKey, readStashLine, type SupplyUse } from '$core/supplies/index.ts';
+import { readKitParts } from '$core/gathering/index.ts';
+import { nameKey, readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
 import { act } from '$lib/server/act.ts';
 import { typedAmount } from '$lib/server/acts-on-needs.ts';
+import { pictureAction } from '$lib/server/files/picture-action.ts';
 import { situation, store } from '$lib/server/household.ts';
 import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { eventText, placeOptions, searchStash, stashOf } from '$lib/server/services/stash.ts';
 import { placePath } from '$lib/server/services/words.ts';
-import { itemNamed, mergeItems, updateItem } from '$lib/server/stores/items.ts';
+import { money } from '$lib/server/schemas/activity.ts';
+import { typedLadder } from '$lib/server/schemas/sources.ts';
+import { addSubstitute, removeSubstitute } from '$lib/server/services/instead.ts';
+import { itemNamed, mergeItems, setItemSources, updateItem } from '$lib/server/stores/items.ts';
 import {
 	addLot,
 	eventsOfItem,
 	eventsOfLot,
+	lotById,
 	removeLot,
+	setKit,
+	setLotPicture,
 	splitLot,
 	updateLot
 } from '$lib/server/stores/stash.ts';
@@ -176,8 +184,11 @@ export const actions: Actions = {
 				splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, (await situation()).today)
 		),
 	removeLot: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Taken out of the stash', (trx, form) =>
-			removeLot(trx, form.id)
+		act(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Taken out of the stash',
+			async (trx, form) => removeLot(trx, form.id, (await situation()).today)
 		),
 	item: (event) =>
 		act(
@@ -205,6 +216,97 @@ export const actions: Actions = {
 					lowUnit: form.lowLevel.trim() ? form.lowUnit : null,
 					supplier: form.supplier
 				})
+		),
+	sources: (event) =>
+		act(
+			event,
+			Joi.object<{
+				id: number;
+				ladder: string;
+				startDays: number | null;
+				season: boolean;
+				makeCost: number | null;
+				makeMinutes: number | null;
+			}>({
+				id: id.required(),
+				ladder: Joi.string().trim().allow('').max(200).default(''),
+				startDays: wholeOrNothing('The days', 365),
+				season: flag,
+				makeCost: money.allow(null).default(null),
+				makeMinutes: wholeOrNothing('The minutes', 1440)
+			}),
+			'Where it comes from',
+			(trx, form) =>
+				setItemSources(trx, form.id, {
+					ladder: typedLadder(form.ladder, 'ladder'),
+					startDays: form.startDays,
+					season: form.season ? 'open ground' : '',
+					makeCents: form.makeCost === null ? null : Math.round(form.makeCost * 100),
+					makeMinutes: form.makeMinutes
+				})
+		),
+	instead: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; for: string; other: string }>({
+				id: id.required(),
+				for: Joi.string().trim().allow('').max(40).default('1'),
+				other: Joi.string().trim().min(1).max(100).required().messages({
+					'string.empty': 'Say what to take instead, like “2 tbsp lemon juice”',
+					'any.required': 'Say what to take instead, like “2 tbsp lemon juice”'
+				})
+			}),
+			(name: string) => `Instead: ${name}`,
+			async (trx, form) => {
+				const { snapshot } = await situation();
+				const item = snapshot.items.find((one) => one.id === form.id);
+				const asked = readPack(form.for || '1');
+				if (!asked) throw new CoreError('Say for how much, like “1 cup” or “1”.', 'for');
+				const [read] = readSupplyLine(form.other);
+				if (!item || !read)
+					throw new CoreError('Say what to take instead, like “2 tbsp lemon juice”.', 'other');
+				return addSubstitute(
+					trx,
+					item,
+					{ amount: exact(asked.size), unit: asked.unit },
+					{ name: read.item, amount: exact(read.quantity ?? 1), unit: read.unit }
+				);
+			}
+		),
+	notInstead: (event) =>
+		act(
+			event,
+			Joi.object<{ substitute: number }>({ substitute: id.required() }),
+			'Not instead any more',
+			(trx, form) => removeSubstitute(trx, form.substitute)
+		),
+	kit: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; makings: number | null; parts: string }>({
+				id: id.required(),
+				makings: wholeOrNothing('The makings', 1000),
+				parts: Joi.string().trim().allow('').max(3000).default('')
+			}),
+			'What the kit holds',
+			async (trx, form) => {
+				const lot = await lotById(trx, form.id);
+				const { parts, wrong } = readKitParts(form.parts, exact(lot.amount));
+				if (wrong.length)
+					throw new CoreError(
+						`“${wrong[0]}” could not be read. Say it like “2 felt hearts, 46 there”.`,
+						'parts'
+					);
+				await setKit(trx, form.id, form.makings, parts);
+			}
+		),
+	picture: (event) =>
+		pictureAction(event, 'Picture of the parts', (trx, picture, form) =>
+			setLotPicture(trx, Number(form.get('id')), picture)
+		),
+	noPicture: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Picture taken away', (trx, form) =>
+			setLotPicture(trx, form.id, null)
 		),
 	merge: (event) =>
 		act(

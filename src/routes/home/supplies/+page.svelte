@@ -11,6 +11,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import PictureField from '$lib/ui/library/PictureField.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
 	let { data, form } = $props();
@@ -118,7 +119,7 @@
 							onclick={() => goto(address({ lot: own.id }), { noScroll: true, keepFocus: true })}
 						>
 							<Tape text={own.place.split(' › ').slice(-2).join(' › ')} />
-							<span class="text-sm">{own.amount}{own.opened ? ', opened' : ''}</span>
+							<span class="text-sm">{own.kit || own.amount}{own.opened ? ', opened' : ''}</span>
 							{#if own.goodText}<span class="text-sm {own.goesOff ? 'font-semibold text-due' : 'text-ink-2'}"
 									>{own.goodText}</span
 								>{/if}
@@ -181,6 +182,38 @@
 				<Button type="submit">Put</Button>
 			</form>
 		{/if}
+		<details class="mt-5 border-t border-rule pt-3" open={lot.kit !== ''}>
+			<summary class="cursor-pointer font-semibold"
+				>It is a kit{lot.kit ? `: ${lot.kit}` : ', with parts of its own'}</summary
+			>
+			{#if lot.picture}<img
+					src="/pictures/{lot.picture}"
+					alt="The parts of {lot.item} as they are sorted"
+					class="mt-2 max-h-56 rounded-[3px] border border-rule"
+				/>{/if}
+			<form method="post" action="?/kit" use:enhance={saves({ done: close })} class="mt-2 space-y-3">
+				<input type="hidden" name="id" value={lot.id} />
+				<TextField
+					label="For how many it was when full"
+					name="makings"
+					inputmode="numeric"
+					look="!w-28"
+					value={lot.kitOf}
+					{failure}
+				/>
+				<TextField
+					label="For one making, a line each"
+					name="parts"
+					rows={4}
+					placeholder="1 felt heart&#10;2 googly eyes, 41 there"
+					hint="“41 there” where you have counted; else as many as its makings want."
+					value={lot.kitParts}
+					{failure}
+				/>
+				<Button type="submit">Save the contents</Button>
+			</form>
+			<PictureField has={lot.picture !== null} of={lot.id} {failure} />
+		</details>
 		{@render happened()}
 	{/if}
 </Dialog>
@@ -237,6 +270,75 @@
 			</div>
 			<Button type="submit" look="main">Save</Button>
 		</form>
+		<details class="mt-5 border-t border-rule pt-3">
+			<summary class="cursor-pointer font-semibold">Where else it comes from, and what is begun early</summary
+			>
+			<form method="post" action="?/sources" use:enhance={saves({ done: close })} class="mt-2 space-y-3">
+				<input type="hidden" name="id" value={item.id} />
+				<TextField
+					label="Its own order of sources"
+					name="ladder"
+					placeholder="made, free, borrowed, gift, second-hand, bought"
+					hint="Empty: as the house does it."
+					value={item.sources.ladder}
+					{failure}
+				/>
+				<div class="grid grid-cols-3 gap-3">
+					<TextField
+						label="Grows or hatches, days"
+						name="startDays"
+						inputmode="numeric"
+						value={item.sources.startDays}
+						{failure}
+					/>
+					<TextField
+						label="Making one costs ($)"
+						name="makeCost"
+						inputmode="decimal"
+						value={item.sources.makeCost}
+						{failure}
+					/>
+					<TextField
+						label="and takes, minutes"
+						name="makeMinutes"
+						inputmode="numeric"
+						value={item.sources.makeMinutes}
+						{failure}
+					/>
+				</div>
+				<label class="flex min-h-9 items-center gap-2"
+					><input type="checkbox" name="season" class="size-5" checked={item.sources.openGround} /> Gathered only
+					while the ground is open</label
+				>
+				<Button type="submit">Save where it comes from</Button>
+			</form>
+		</details>
+		<section class="mt-5 border-t border-rule pt-4" aria-labelledby="instead">
+			<h3 id="instead" class="text-sm">What can be taken instead</h3>
+			{#each item.instead as one (one.id)}
+				<form
+					method="post"
+					action="?/notInstead"
+					use:enhance={saves()}
+					class="flex items-center justify-between gap-3 text-sm"
+				>
+					<input type="hidden" name="substitute" value={one.id} />
+					<span>{one.text}</span>
+					<Button size="small" look="quiet" type="submit" aria-label="Not instead: {one.text}">Remove</Button>
+				</form>
+			{/each}
+			<form
+				method="post"
+				action="?/instead"
+				use:enhance={saves({ reset: true })}
+				class="mt-1 grid grid-cols-[6rem_1fr_auto] items-end gap-2"
+			>
+				<input type="hidden" name="id" value={item.id} />
+				<TextField label="For" name="for" placeholder="1 cup" value="1" {failure} />
+				<TextField label="take" name="other" placeholder="2 tbsp lemon juice" {failure} />
+				<Button type="submit">Note it</Button>
+			</form>
+		</section>
 		<form
 			method="post"
 			action="?/merge"

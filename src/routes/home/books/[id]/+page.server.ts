@@ -1,4 +1,4 @@
-import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import {
 	COPYING_RIGHTS,
@@ -11,9 +11,8 @@ import {
 import { CoreError } from '$core/error.ts';
 import { act, doerOf } from '$lib/server/act.ts';
 import { tellLibrarySoon } from '$lib/server/desk-talk.ts';
-import { keepPicture } from '$lib/server/files/pictures.ts';
-import { situation, store } from '$lib/server/household.ts';
-import { change } from '$lib/server/stores/changes.ts';
+import { pictureAction } from '$lib/server/files/picture-action.ts';
+import { situation } from '$lib/server/household.ts';
 import { sayAfterRedirect } from '$lib/server/said.ts';
 import { flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
@@ -304,20 +303,9 @@ export const actions: Actions = {
 		const now = await situation();
 		const row = byId(now.snapshot.resources).get(Number(event.params.id));
 		if (!row) error(404, 'That is not in the library. It may have been undone.');
-		try {
-			const file = (await event.request.formData()).get('picture');
-			if (!(file instanceof File) || file.size === 0)
-				throw new CoreError('Take or choose a picture first.', 'picture');
-			const picture = await keepPicture(new Uint8Array(await file.arrayBuffer()));
-			const { write } = await store();
-			const done = await change(write, doerOf(event, null), `Picture of ${row.title}`, (trx) =>
-				updateResource(trx, row.id, { picture })
-			);
-			return { changed: done.changed };
-		} catch (problem) {
-			if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
-			throw problem;
-		}
+		return pictureAction(event, `Picture of ${row.title}`, (trx, picture) =>
+			updateResource(trx, row.id, { picture })
+		);
 	},
 	noPicture: (event) =>
 		act(event, Joi.object({}), 'Picture taken away', (trx) =>

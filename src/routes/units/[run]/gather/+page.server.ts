@@ -10,6 +10,9 @@ import { id } from '$lib/server/schemas/fields.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { gatherList } from '$lib/server/services/gather.ts';
 import { sentenceOf } from '$lib/server/services/board.ts';
+import { takeInstead } from '$lib/server/services/instead.ts';
+import { setClaim, sharesOf } from '$lib/server/services/shares.ts';
+import { sourceOptions } from '$lib/server/services/sources.ts';
 import { numberTyped } from '$lib/server/services/words.ts';
 import { linesOfLessons } from '$lib/server/stores/snapshot.ts';
 import { addLine, removeLine, updateLine } from '$lib/server/stores/supply-lines.ts';
@@ -29,7 +32,8 @@ export const load: PageServerLoad = async ({ params }) => {
 			title: lesson.title,
 			booked
 		})),
-		suppliers: snapshot.suppliers.map((supplier) => ({ value: String(supplier.id), label: supplier.name })),
+		shares: Object.fromEntries(sharesOf(now)),
+		sources: sourceOptions(snapshot),
 		items: snapshot.items.map((item) => item.name),
 		children: run.participants.map((person) => ({ id: person.id, name: person.name })),
 		lines: linesOfLessons(snapshot)
@@ -58,6 +62,26 @@ type EditForm = LineForm & { id: number } & Record<`child${number}`, string>;
 
 export const actions: Actions = {
 	...needActions,
+	instead: (event) =>
+		act(
+			event,
+			Joi.object<{ keys: string; name: string }>({
+				keys: Joi.string().required(),
+				name: Joi.string().required()
+			}),
+			(what: string) => what,
+			async (trx, form) => takeInstead(trx, await situation(), form.keys.split(' '), form.name)
+		),
+	claim: (event) =>
+		act(
+			event,
+			Joi.object<{ line: number; claim: 'first' | 'last' | null }>({
+				line: id.required(),
+				claim: Joi.string().valid('first', 'last').empty('').allow(null).default(null)
+			}),
+			'Who gets it',
+			(trx, form) => setClaim(trx, form.line, form.claim)
+		),
 	add: (event) =>
 		act(
 			event,

@@ -191,9 +191,52 @@
 											</ul>
 										</div>
 										{#if row.problem}<p class="text-sm font-semibold text-due">{row.problem}</p>{/if}
-										{#if row.substitutes.length}<p class="text-sm">
-												Instead of it: {row.substitutes.join(', ')}.
-											</p>{/if}
+										{#if row.instead.length}
+											<div>
+												<h3 class="text-sm">Instead of it</h3>
+												{#each row.instead as other (other.name)}
+													<form
+														method="post"
+														action="?/instead"
+														use:enhance={saves()}
+														class="mt-1 flex items-center justify-between gap-3 text-sm"
+													>
+														<input type="hidden" name="keys" value={row.keys.join(' ')} />
+														<input type="hidden" name="name" value={other.name} />
+														<span><strong>{other.amount}</strong>, {other.why}</span>
+														<Button size="small" type="submit" aria-label="Take {other.amount}"
+															>Take that</Button
+														>
+													</form>
+												{/each}
+											</div>
+										{/if}
+										{#if data.shares[row.item]}
+											<div>
+												<h3 class="text-sm">Who gets what is at home</h3>
+												<ul class="mt-1 divide-y divide-rule">
+													{#each data.shares[row.item] as share (share.line)}
+														<li class="flex items-center justify-between gap-3 py-1 text-sm">
+															<span
+																>{share.who}:
+																<span class={share.isShort ? 'text-due' : ''}>{share.gets}</span></span
+															>
+															<form method="post" action="?/claim" use:enhance={saves()}>
+																<input type="hidden" name="line" value={share.line} />
+																<input type="hidden" name="claim" value={share.claim ? '' : 'first'} />
+																<Button
+																	size="small"
+																	look={share.claim ? 'plain' : 'quiet'}
+																	type="submit"
+																	aria-label="{share.claim ? 'By its day again' : 'First'}: {share.who}"
+																	>{share.claim ? 'By its day again' : 'Serve first'}</Button
+																>
+															</form>
+														</li>
+													{/each}
+												</ul>
+											</div>
+										{/if}
 										{#each row.cautions as caution (caution.text)}<CautionNote {...caution} />{/each}
 										<div>
 											<h3 class="text-sm">As the book prints it</h3>
@@ -215,21 +258,35 @@
 										{#if row.missing}
 											<form
 												method="post"
-												action="?/supplier"
+												action="?/source"
 												use:enhance={saves()}
 												class="flex items-end gap-2"
 											>
 												<input type="hidden" name="keys" value={row.keys.join(' ')} />
 												<SelectField
 													label="Get it from"
-													name="supplier"
+													name="source"
 													class="flex-1"
-													options={data.suppliers}
-													value={String(row.supplier ?? '')}
+													options={data.sources}
+													value={row.source}
 													{failure}
 												/>
 												<Button type="submit">Change</Button>
 											</form>
+											{#if row.next}
+												<form
+													method="post"
+													action="?/next"
+													use:enhance={saves()}
+													class="flex items-center justify-between gap-3"
+												>
+													<input type="hidden" name="keys" value={row.keys.join(' ')} />
+													<span class="text-sm">Not to be had there? Then {row.next}.</span>
+													<Button size="small" type="submit" aria-label="Not there, {row.next}: {row.name}"
+														>Not there</Button
+													>
+												</form>
+											{/if}
 											<form method="post" action="?/got" use:enhance={saves()} class="flex items-end gap-2">
 												<input type="hidden" name="keys" value={row.keys.join(' ')} />
 												<TextField

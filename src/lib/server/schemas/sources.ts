@@ -1,0 +1,23 @@
+import { CoreError } from '$core/error.ts';
+import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
+import { readDay } from '$core/supplies/index.ts';
+
+/** An order of sources as typed, with commas; null when nothing is typed. @throws CoreError at the field. */
+export function typedLadder(text: string, path: string): Rung[] | null {
+	const names = text
+		.split(/[,›>]/)
+		.map((one) => one.trim().toLowerCase())
+		.filter(Boolean);
+	if (names.length === 0) return null;
+	const unknown = names.find((name) => !RUNGS.includes(name as Rung));
+	if (unknown) throw new CoreError(`“${unknown}” is none of ${RUNGS.join(', ')}.`, path);
+	return readLadder(names);
+}
+
+/** A day of every year as typed ("Oct 15"), as month and day; null when nothing is typed. */
+export function typedYearDay(text: string, path: string): string | null {
+	if (!text.trim()) return null;
+	const day = readDay(text, '2026-01-01');
+	if (!day) throw new CoreError('Please give the day like “Oct 15”.', path);
+	return day.slice(5);
+}
