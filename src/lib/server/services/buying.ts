@@ -155,7 +155,7 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 				one.need.useDay !== null &&
 				!one.need.doWithout &&
 				isSome(one.standing.missing) &&
-				(one.supplier === null || one.supplier.kind === 'shop' || one.supplier.kind === 'order') &&
+				one.rung === 'bought' &&
 				(of === 'all' ||
 					(of === 'week'
 						? one.days?.actBy !== undefined && one.days.actBy !== null && one.days.actBy <= until
