@@ -25,7 +25,13 @@ export default defineConfig({
 	// Generous, since nothing here is about speed: two slow cores run two browsers, two servers and axe.
 	timeout: 150_000,
 	expect: { timeout: 20_000 },
-	use: { launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'America/Chicago' },
+	// The journeys without a network allow the service worker themselves; elsewhere it would only hide requests.
+	use: {
+		launchOptions: CHROMIUM,
+		locale: 'en-US',
+		timezoneId: 'America/Chicago',
+		serviceWorkers: 'block'
+	},
 	projects: [
 		{ name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },
 		{

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import '$lib/ui/tokens.css';
+	import { beforeNavigate } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import { tinykeys } from 'tinykeys';
 	import DropAnywhere from '$lib/ui/files/DropAnywhere.svelte';
@@ -23,6 +24,12 @@
 		if (data.said) sayDone(data.said.label);
 	});
 
+	// Without a network only whole pages are kept on this device.
+	beforeNavigate((way) => {
+		if (navigator.onLine || way.willUnload || !way.to || way.type === 'popstate') return;
+		way.cancel();
+		location.href = way.to.url.href;
+	});
 	onMount(followNews);
 	onMount(() => {
 		// Says that scripts have taken over; until then everything is plain forms.

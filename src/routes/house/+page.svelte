@@ -222,6 +222,13 @@
 						{failure}
 					/>
 				</section>
+				<section aria-labelledby="phone">
+					<h2 id="phone" class="mb-2 text-lg">On the phone</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						The walk, the errands and the trip can open without a network, in a basement or in a shop.
+					</p>
+					<Button href="/phone">How that works</Button>
+				</section>
 				<section aria-labelledby="feed">
 					<h2 id="feed" class="mb-2 text-lg">In your own calendar</h2>
 					<p class="mb-2 text-sm text-ink-2">

@@ -5,6 +5,8 @@
 	const LISTS = [
 		{ href: '/lists/walk', label: 'The walk' },
 		{ href: '/lists/shops', label: 'Shopping' },
+		{ href: '/lists/errands', label: 'Errands' },
+		{ href: '/lists/borrow', label: 'Borrow' },
 		{ href: '/lists/library', label: 'Library trips' },
 		{ href: '/lists/wanted', label: 'Wanted' }
 	];

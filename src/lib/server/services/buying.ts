@@ -271,9 +271,10 @@ export async function boughtPacks(
 ): Promise<string> {
 	const { today } = situation;
 	const offer = await offerOf(trx, bought.offer);
-	const need = situation.needs.find((one) => bought.keys.includes(one.need.key));
-	if (!need || need.item.id !== offer.item_id)
-		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+	const need = situation.needs.find(
+		(one) => bought.keys.includes(one.need.key) && one.item.id === offer.item_id
+	);
+	if (!need) throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
 	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
 	const { words, lot } = await tookIn(trx, situation, bought.keys, amount);
 	const shop = byId(situation.snapshot.suppliers).get(offer.supplier_id);

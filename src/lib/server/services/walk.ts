@@ -155,13 +155,7 @@ export type Tick = {
  */
 export async function tick(trx: Trx, situation: Situation, input: Tick): Promise<string> {
 	const { snapshot } = situation;
-	const served = situation.needs
-		.filter((one) => one.run.run.id === input.run && !one.need.doWithout)
-		.flatMap((one) =>
-			toFetchFrom(one, snapshot)
-				.filter(({ lot }) => lot.id === String(input.lot))
-				.map(({ amount }) => ({ one, amount }))
-		);
+	const served = servedFrom(situation, input.lot, input.run);
 	if (served.length === 0)
 		throw new CoreError('Nothing is wanted from there any more; it may have been ticked already.');
 	const [{ one: first }] = served;
@@ -186,6 +180,50 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 		);
 	}
 	return thingText(found, first.unit, first.item.name);
+}
+
+/** What the needs of a run are to fetch from a lot, in date order. */
+function servedFrom(situation: Situation, lot: number, run: number): { one: SupplyNeed; amount: Exact }[] {
+	return situation.needs
+		.filter((one) => one.run.run.id === run && !one.need.doWithout)
+		.flatMap((one) =>
+			toFetchFrom(one, situation.snapshot)
+				.filter((from) => from.lot.id === String(lot))
+				.map(({ amount }) => ({ one, amount }))
+		);
+}
+
+/** Whether a run still wants at least so much from a lot, so that an older tick is as good as a new one. */
+export function stillWants(
+	situation: Situation,
+	lot: number,
+	run: number,
+	amount: Exact,
+	unit: Unit
+): boolean {
+	const served = servedFrom(situation, lot, run);
+	if (served.length === 0) return false;
+	const [{ one }] = served;
+	const wanted = served.reduce(
+		(sum, each) => (one.line.use === 'kept' ? larger(sum, each.amount) : sum.add(each.amount)),
+		ZERO
+	);
+	return wanted.compare(convert(amount, unit, one.unit, one.item.name)) >= 0;
+}
+
+/** "2 cups flour are"; null when nothing is wanted from there. */
+export function wantedFrom(situation: Situation, lot: number, run: number): string | null {
+	const served = servedFrom(situation, lot, run);
+	if (served.length === 0) return null;
+	const [{ one, amount }] = served;
+	return `${thingText(amount, one.unit, one.item.name)} ${served.length > 1 ? 'and more are' : 'are'}`;
+}
+
+/** "3 corks are", or "Nothing is". */
+export function lotText({ snapshot }: Situation, id: number): string {
+	const lot = byId(snapshot.lots).get(id);
+	if (!lot || !isSome(exact(lot.amount))) return 'Nothing is';
+	return `${thingText(exact(lot.amount), lot.unit, byId(snapshot.items).get(lot.item_id)!.name)} are`;
 }
 
 /** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
 	import { onDestroy } from 'svelte';
 	import type { PacksInput } from '$core/buying/index.ts';
@@ -90,6 +91,12 @@
 			};
 		});
 	});
+	/** What is taken to the shops as a list. */
+	const along = $derived(
+		baskets.flatMap(({ rows }) =>
+			rows.map(({ thing, offer, count, cents }) => ({ offer: offer.id, count, keys: thing.keys, cents }))
+		)
+	);
 </script>
 
 <section aria-labelledby="cheapest">
@@ -114,6 +121,17 @@
 			<p class="text-ink-2">As soon as a price is known it stands here what to buy where.</p>
 		{/if}
 	</div>
+	{#if baskets.length}
+		<form
+			method="post"
+			action="?/along"
+			use:enhance={saves({ shown: () => goto('/lists/errands') })}
+			class="no-print mt-3"
+		>
+			<input type="hidden" name="list" value={JSON.stringify(along)} />
+			<Button type="submit" look="main">Take this along</Button>
+		</form>
+	{/if}
 	{#each baskets as { shop, fee, rows, total } (shop.id)}
 		<div class="mt-4">
 			<h3 class="flex items-baseline justify-between border-b-2 border-ink pb-1 font-display font-semibold">

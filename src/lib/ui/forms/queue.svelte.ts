@@ -1,82 +1,106 @@
 import { deserialize } from '$app/forms';
+import { allWaiting, dropWaiting, keepWaiting, markConflict, type Waiting } from '../offline/store.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 import { newId } from './submit.ts';
 
-type Waiting = { readonly id: string; readonly action: string; readonly fields: Record<string, string> };
-
-const KEY = 'gather-bin-waiting';
 const RETRY_MS = 4000;
 
-function formOf(fields: Record<string, string>): FormData {
+function formOf(one: Waiting): FormData {
 	const form = new FormData();
-	for (const [name, value] of Object.entries(fields)) form.set(name, value);
+	for (const [name, value] of Object.entries(one.fields)) form.set(name, value);
+	form.set('operation', one.id);
+	form.set('seen', String(one.seen));
 	return form;
 }
 
 /**
- * Ticks of an open walk. Each takes effect on the screen at once and is sent in order; what cannot
- * be sent now waits in this browser and is sent when the server is there again. Every one carries
- * its operation id, so that sending it twice counts once.
+ * Ticks and short edits of a list that is carried along. Each takes effect on the screen at once and is sent
+ * in order; what cannot be sent now waits on this device, also over a reload, and is sent when the server is
+ * there again. Every one carries its operation id, so that sending it twice counts once, and the revision that
+ * it was made on, so that it never goes over a newer change unseen: such a one waits for a decision.
  */
 export class TickQueue {
-	waiting = $state<Waiting[]>([]);
-	#sending = false;
+	#all = $state<Waiting[]>([]);
+	readonly waiting = $derived(this.#all.filter((one) => one.conflict === undefined));
+	readonly conflicts = $derived(this.#all.filter((one) => one.conflict !== undefined));
+	#sending: string | null = null;
+	#isSending = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(
 		private readonly sent: () => Promise<void>,
-		private readonly refused: (fields: Record<string, string>) => void
+		private readonly refused: (fields: Waiting['fields']) => void
 	) {}
 
-	/** Takes up what an earlier visit could not send. */
-	start(): () => void {
-		try {
-			this.waiting = JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[];
-		} catch {
-			this.waiting = [];
-		}
+	/** Takes up what an earlier visit could not send, after telling what that is. Answers how to stop. */
+	start(found: (waiting: readonly Waiting[]) => void): () => void {
 		const online = () => void this.send();
 		window.addEventListener('online', online);
-		void this.send();
+		void allWaiting().then((kept) => {
+			this.#all = [...kept, ...this.#all.filter((one) => !kept.some((other) => other.id === one.id))];
+			found(this.waiting);
+			void this.send();
+		});
 		return () => {
 			window.removeEventListener('online', online);
 			clearTimeout(this.#timer);
 		};
 	}
 
-	add(action: string, fields: Record<string, string>): void {
-		this.waiting.push({ id: newId(), action, fields });
-		this.#keep();
-		void this.send();
+	add(action: string, fields: Record<string, string>, what: string, seen: number): void {
+		const one: Waiting = { id: newId(), action, fields, what, seen };
+		this.#all.push(one);
+		// Kept first, then sent: a page that is closed in between loses nothing.
+		void keepWaiting(one).then(() => this.send());
+	}
+
+	/** Takes back one that has not been sent; answers whether it could. */
+	takeBack(isMeant: (one: Waiting) => boolean): boolean {
+		const one = this.waiting.find((each) => each.id !== this.#sending && isMeant(each));
+		if (!one) return false;
+		this.#remove(one.id);
+		return true;
+	}
+
+	/** What met a newer change: done after all, on what stands now, or left as it stands. */
+	decide(one: Waiting, mine: boolean, seen: number): void {
+		this.#remove(one.id);
+		if (mine) this.add(one.action, { ...one.fields }, one.what, seen);
+		else this.refused(one.fields);
 	}
 
 	async send(): Promise<void> {
-		if (this.#sending) return;
-		this.#sending = true;
+		if (this.#isSending) return;
+		this.#isSending = true;
 		clearTimeout(this.#timer);
 		let label: string | null = null;
 		let sent = false;
 		try {
 			while (this.waiting.length) {
 				const [first] = this.waiting;
-				const body = formOf({ ...first.fields, operation: first.id });
+				this.#sending = first.id;
 				const response = await fetch(first.action, {
 					method: 'POST',
-					body,
+					body: formOf(first),
 					headers: { 'x-sveltekit-action': 'true', accept: 'application/json' }
 				});
 				const result = deserialize(await response.text());
-				this.waiting.shift();
 				sent = true;
-				this.#keep();
-				if (result.type === 'success') label = (result.data as { changed?: string | null }).changed ?? label;
-				else {
-					this.refused(first.fields);
-					sayWrong(
-						result.type === 'failure'
-							? String(result.data?.message ?? '')
-							: 'The server could not keep that tick.'
+				if (result.type === 'success') {
+					label = (result.data as { changed?: string | null }).changed ?? label;
+					this.#remove(first.id);
+					continue;
+				}
+				const failure = result.type === 'failure' ? (result.data as Failure | undefined) : undefined;
+				if (failure?.path === 'seen' && failure.message) {
+					this.#all = this.#all.map((one) =>
+						one.id === first.id ? { ...one, conflict: failure.message } : one
 					);
+					await markConflict(first.id, failure.message);
+				} else {
+					this.#remove(first.id);
+					this.refused(first.fields);
+					sayWrong(failure?.message ?? 'The server could not keep that tick.');
 				}
 			}
 			if (label) sayDone(label);
@@ -84,11 +108,15 @@ export class TickQueue {
 		} catch {
 			this.#timer = setTimeout(() => void this.send(), RETRY_MS);
 		} finally {
-			this.#sending = false;
+			this.#isSending = false;
+			this.#sending = null;
 		}
 	}
 
-	#keep(): void {
-		localStorage.setItem(KEY, JSON.stringify(this.waiting));
+	#remove(id: string): void {
+		this.#all = this.#all.filter((one) => one.id !== id);
+		void dropWaiting(id);
 	}
 }
+
+type Failure = { readonly message?: string; readonly path?: string | null };

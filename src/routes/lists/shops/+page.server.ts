@@ -1,18 +1,20 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { readPack } from '$core/supplies/index.ts';
-import { act } from '$lib/server/act.ts';
+import { act, checked } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { flag, id } from '$lib/server/schemas/fields.ts';
 import { boughtPacks, BUYING_SPANS, buyingOf } from '$lib/server/services/buying.ts';
 import {
 	addOffer,
+	offerOf,
 	removeOffer,
 	setOfferStanding,
 	setPrice,
 	setReimbursable
 } from '$lib/server/stores/offers.ts';
+import { setErrands, type ErrandInput } from '$lib/server/stores/errands.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
@@ -36,6 +38,19 @@ const price = money.required().messages({
 });
 const cents = (dollars: number) => Math.round(dollars * 100);
 const offer = id.required();
+const errandList = Joi.object<{ list: ErrandInput[] }>({
+	list: Joi.array()
+		.items(
+			Joi.object({
+				offer,
+				count: Joi.number().integer().min(1).max(10_000).required(),
+				keys: Joi.array().items(Joi.string().max(100)).max(2000).required(),
+				cents: Joi.number().integer().min(0).required()
+			})
+		)
+		.max(500)
+		.required()
+});
 
 export const actions: Actions = {
 	offer: (event) =>
@@ -90,6 +105,17 @@ export const actions: Actions = {
 			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: flag }),
 			'Noted',
 			(trx, form) => setReimbursable(trx, form.id, form.claim)
+		),
+	along: (event) =>
+		act(
+			event,
+			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
+			'The list for the shops',
+			async (trx, form) => {
+				const list = checked(errandList, { list: JSON.parse(form.list) as unknown }).list;
+				for (const one of list) await offerOf(trx, one.offer);
+				await setErrands(trx, list);
+			}
 		),
 	bought: (event) =>
 		act(

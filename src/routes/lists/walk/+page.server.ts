@@ -3,8 +3,20 @@ import { act } from '$lib/server/act.ts';
 import { typedAmount } from '$lib/server/acts-on-needs.ts';
 import { situation } from '$lib/server/household.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
-import { correct, tick, walkOf, type WalkPlace, type WalkSpan } from '$lib/server/services/walk.ts';
+import {
+	correct,
+	lotText,
+	stillWants,
+	tick,
+	walkOf,
+	wantedFrom,
+	type WalkPlace,
+	type WalkSpan
+} from '$lib/server/services/walk.ts';
 import type { Unit } from '$core/measure/index.ts';
+import type { RequestEvent } from '@sveltejs/kit';
+import type { Trx } from '$lib/server/stores/changes.ts';
+import { changedElsewhere, conflict } from '$lib/server/stores/conflicts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
@@ -37,35 +49,76 @@ function firstRows(places: readonly WalkPlace[]): WalkPlace[] {
 	});
 }
 
+const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
+
+const FOUND = 'Found: ';
+
+/** What another device did to the lot since the page was loaded, by its label. */
+async function newerThan(
+	trx: Trx,
+	event: RequestEvent,
+	form: { readonly lot: number; readonly seen: number | null }
+): Promise<string | null> {
+	if (form.seen === null) return null;
+	return changedElsewhere(trx, 'lot', form.lot, form.seen, event.locals.device);
+}
+
 export const actions: Actions = {
 	found: (event) =>
 		act(
 			event,
-			Joi.object<{ lot: number; run: number; amount: string; unit: Unit; move: boolean }>({
+			Joi.object<{
+				lot: number;
+				run: number;
+				amount: string;
+				unit: Unit;
+				move: boolean;
+				seen: number | null;
+			}>({
+				seen,
 				lot: id.required(),
 				run: id.required(),
 				amount: Joi.string().required(),
 				unit: unit.required(),
 				move: flag
 			}),
-			(what: string) => `Found: ${what}`,
-			async (trx, form) =>
-				tick(trx, await situation(), {
+			(what: string) => `${FOUND}${what}`,
+			async (trx, form) => {
+				const now = await situation();
+				const found = typedAmount(form.amount);
+				const newer = await newerThan(trx, event, form);
+				if (newer !== null && !stillWants(now, form.lot, form.run, found, form.unit)) {
+					// Ticked on two phones: it is found once, and neither has to decide anything.
+					if (newer.startsWith(FOUND) && wantedFrom(now, form.lot, form.run) === null) return newer;
+					throw conflict(
+						newer,
+						`${wantedFrom(now, form.lot, form.run) ?? 'Nothing is'} wanted from there now.`
+					);
+				}
+				return tick(trx, now, {
 					lot: form.lot,
 					run: form.run,
-					found: typedAmount(form.amount),
+					found,
 					unit: form.unit,
 					move: form.move
-				})
+				});
+			}
 		),
 	there: (event) =>
 		act(
 			event,
-			Joi.object<{ lot: number; amount: string }>({
+			Joi.object<{ lot: number; amount: string; seen: number | null }>({
+				seen,
 				lot: id.required(),
 				amount: Joi.string().trim().default('0')
 			}),
 			(what: string) => `Count corrected: ${what}`,
-			async (trx, form) => correct(trx, await situation(), form.lot, typedAmount(form.amount))
+			async (trx, form) => {
+				const now = await situation();
+				const there = typedAmount(form.amount);
+				const newer = await newerThan(trx, event, form);
+				if (newer !== null) throw conflict(newer, `${lotText(now, form.lot)} there by the account now.`);
+				return correct(trx, now, form.lot, there);
+			}
 		)
 };

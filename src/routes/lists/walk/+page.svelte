@@ -13,6 +13,7 @@
 	import { TickQueue } from '$lib/ui/forms/queue.svelte.ts';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import { loadAgain } from '$lib/ui/news/load-again.ts';
+	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
@@ -48,7 +49,16 @@
 		},
 		(fields) => ticked.delete(`${fields.lot}/${fields.run}`)
 	);
-	onMount(() => queue.start());
+	// What was ticked before a reload and still waits is ticked here as well.
+	onMount(() =>
+		queue.start((waiting) => {
+			for (const { fields } of waiting)
+				for (const place of data.walk.places)
+					for (const row of place.rows)
+						if (fields.move !== undefined && row.id === `${fields.lot}/${fields.run}`)
+							ticked.set(row.id, { row, path: place.path });
+		})
+	);
 	$effect(() => {
 		void data.revision;
 		untrack(() => {
@@ -60,15 +70,30 @@
 
 	function tick(event: SubmitEvent, row: Row, path: string) {
 		event.preventDefault();
-		if (ticked.has(row.id)) return;
+		if (ticked.has(row.id)) {
+			// What has not been sent yet can simply be taken back.
+			if (queue.takeBack(({ fields }) => `${fields.lot}/${fields.run}` === row.id)) ticked.delete(row.id);
+			return;
+		}
 		ticked.set(row.id, { row, path });
-		queue.add('/lists/walk?/found', {
+		const fields = {
 			lot: String(row.lot),
 			run: String(row.run),
 			amount: row.amount,
 			unit: row.unit,
 			move: move ? 'on' : ''
-		});
+		};
+		queue.add('/lists/walk?/found', fields, row.text, data.revision);
+	}
+	/** A short edit from the dialog: it waits like a tick where there is no network. */
+	function edit(event: SubmitEvent & { currentTarget: HTMLFormElement }, action: string, what: string) {
+		const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
+		// With a network the form itself says what is wrong with it.
+		if (navigator.onLine) return;
+		event.preventDefault();
+		event.stopImmediatePropagation();
+		queue.add(`/lists/walk?/${action}`, typed, what, data.revision);
+		askOpen = false;
 	}
 	const link = (run: number | null, span: string) =>
 		`/lists/walk?${new URLSearchParams({ ...(run ? { unit: String(run) } : {}), span })}`;
@@ -93,10 +118,7 @@
 				><Printer size={18} aria-hidden="true" />Print</button
 			>
 		</div>
-		{#if queue.waiting.length}<p role="status" class="mt-1 font-semibold text-due">
-				{queue.waiting.length}
-				{queue.waiting.length === 1 ? 'tick waits' : 'ticks wait'} for the server; keep this page open.
-			</p>{/if}
+		<WaitingNote {queue} revision={data.revision} />
 
 		<div class="no-print mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
 			<nav aria-label="How far ahead" class="flex border-b-2 border-ink">
@@ -208,7 +230,12 @@
 >
 	{#if asked}
 		<div class="space-y-6">
-			<form method="post" action="?/there" use:enhance={saves({ done: () => (askOpen = false) })}>
+			<form
+				method="post"
+				action="?/there"
+				onsubmitcapture={(event) => edit(event, 'there', `${asked?.row.item} is not there`)}
+				use:enhance={saves({ done: () => (askOpen = false) })}
+			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
 				<input type="hidden" name="amount" value="0" />
 				<Button type="submit" look="main" class="w-full">Not there at all</Button>
@@ -217,6 +244,7 @@
 			<form
 				method="post"
 				action="?/found"
+				onsubmitcapture={(event) => edit(event, 'found', `Took some ${asked?.row.item}`)}
 				use:enhance={saves({ done: () => (askOpen = false) })}
 				class="flex items-end gap-2"
 			>
@@ -236,6 +264,7 @@
 			<form
 				method="post"
 				action="?/there"
+				onsubmitcapture={(event) => edit(event, 'there', `${asked?.row.item} counted`)}
 				use:enhance={saves({ done: () => (askOpen = false) })}
 				class="flex items-end gap-2"
 			>

@@ -1,0 +1,242 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { get } from 'node:https';
+import { networkInterfaces, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { CHROMIUM } from '../playwright.config.ts';
+import { expect, expectAccessible, open, test, type House } from './house.ts';
+
+test.use({ serviceWorkers: 'allow' });
+
+/** Waits until this device keeps the lists. */
+async function keepsLists(page: Page): Promise<void> {
+	const kept = () =>
+		page.evaluate(async () => {
+			const registration = await navigator.serviceWorker.getRegistration();
+			const name = (await caches.keys()).find((one) => one.startsWith('pages-'));
+			if (registration?.active?.state !== 'activated' || !navigator.serviceWorker.controller || !name)
+				return [];
+			return (await (await caches.open(name)).keys()).map((request) => new URL(request.url).pathname);
+		});
+	await expect
+		.poll(kept)
+		.toEqual(expect.arrayContaining(['/', '/lists/walk', '/lists/errands', '/lists/wanted']));
+}
+
+const found = (page: Page) => page.getByRole('button', { name: /^Found: / });
+
+/** A second phone in the same house. */
+async function otherPhone(context: BrowserContext, house: House): Promise<Page> {
+	const browser = context.browser()!;
+	const other = await browser.newContext({ baseURL: house.address, serviceWorkers: 'block' });
+	return other.newPage();
+}
+
+test('a walk in the basement: ticks wait, outlive a reload without the server, and count once @phone', async ({
+	page,
+	house
+}) => {
+	await open(page, '/lists/walk');
+	await keepsLists(page);
+	const before = await found(page).count();
+	await house.stop();
+	const names = [
+		await found(page).nth(0).getAttribute('aria-label'),
+		await found(page).nth(1).getAttribute('aria-label')
+	];
+	for (const name of names) await page.getByRole('button', { name: name!, exact: true }).click();
+	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await page.reload();
+	await page.waitForSelector('html[data-ready]');
+	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	for (const name of names)
+		await expect(page.getByRole('button', { name: name!, exact: true })).toHaveAttribute(
+			'aria-pressed',
+			'true'
+		);
+	// One of them was a slip: what was not sent is simply taken back.
+	await page.getByRole('button', { name: names[1]!, exact: true }).click();
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expectAccessible(page);
+	await house.start();
+	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await page.goto('/lists/walk');
+	await page.waitForSelector('html[data-ready]');
+	await expect(found(page)).toHaveCount(before - 1);
+	await expect(page.getByRole('button', { name: names[1]!, exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'false'
+	);
+});
+
+test('without a network the kept pages open, others say what is kept', async ({ page, context }) => {
+	await open(page, '/');
+	await keepsLists(page);
+	await context.setOffline(true);
+	await page.getByRole('link', { name: 'Lists' }).first().click();
+	await page.waitForSelector('html[data-ready]');
+	await expect(found(page).first()).toBeVisible();
+	await page.goto('/house');
+	await expect(page.getByRole('heading', { name: 'There is no way to the house just now.' })).toBeVisible();
+	await page.getByRole('link', { name: 'Errands' }).click();
+	await expect(page.getByRole('heading', { name: 'No list yet.' })).toBeVisible();
+	await context.setOffline(false);
+	await page.goto('/house');
+	await expect(page.getByRole('heading', { name: 'House', exact: true })).toBeVisible();
+});
+
+test('two phones: a tick is seen on the other within two seconds', async ({ page, context, house }) => {
+	await open(page, '/lists/walk');
+	const other = await otherPhone(context, house);
+	await open(other, '/lists/walk');
+	const rows = await found(page).count();
+	const name = (await found(page).first().getAttribute('aria-label'))!;
+	await expect(other.getByRole('button', { name, exact: true })).toBeVisible();
+	await page.getByRole('button', { name, exact: true }).click();
+	await expect(page.getByText(/^Found: /).first()).toBeVisible();
+	await expect(found(other)).toHaveCount(rows - 1, { timeout: 2000 });
+	await other.context().close();
+});
+
+test('a count that was made without a network never goes over a newer one unseen', async ({
+	page,
+	context,
+	house
+}) => {
+	await open(page, '/lists/walk');
+	await keepsLists(page);
+	const more = page.getByRole('button', { name: /^Not there, or less: / });
+	const label = (await more.first().getAttribute('aria-label'))!;
+	await context.setOffline(true);
+	await more.first().click();
+	await page.getByLabel('There is this much in all').fill('1');
+	await page.getByRole('button', { name: 'Correct the count' }).click();
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+
+	const other = await otherPhone(context, house);
+	await open(other, '/lists/walk');
+	await other.getByRole('button', { name: label, exact: true }).click();
+	await other.getByLabel('There is this much in all').fill('2');
+	await other.getByRole('button', { name: 'Correct the count' }).click();
+	await expect(other.getByText(/^Count corrected: /).first()).toBeVisible();
+
+	await context.setOffline(false);
+	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
+	await expect(met).toContainText('Meanwhile, on another device: “Count corrected:');
+	await expect(met).toContainText('there by the account now');
+	// Over a reload the question stays.
+	await page.reload();
+	await expect(met).toBeVisible();
+	await expectAccessible(page);
+	await met.getByRole('button', { name: /^Mine after all/ }).click();
+	await expect(page.getByText(/^Count corrected: /).first()).toBeVisible();
+	await expect(met).toHaveCount(0);
+	await other.context().close();
+});
+
+test('errands: taken along, ticked in the shop without a network at what they cost, and in the order of the shop @phone', async ({
+	page,
+	house
+}) => {
+	await open(page, '/lists/shops');
+	await page.getByRole('button', { name: 'Take this along' }).click();
+	await expect(page).toHaveURL(/\/lists\/errands$/);
+	await page.waitForSelector('html[data-ready]');
+	const cart = page.getByRole('button', { name: /^In the cart: / });
+	await expect(cart.first()).toBeVisible();
+	await page.reload();
+	await keepsLists(page);
+	await page.evaluate(() => navigator.serviceWorker.controller!.postMessage('keep pages'));
+	const count = await cart.count();
+	await house.stop();
+	const name = (await cart.first().getAttribute('aria-label'))!;
+	const what = name.replace('In the cart: ', '');
+	await page.getByLabel(`Paid for ${what}, in dollars`, { exact: true }).fill('3.33');
+	await page.getByRole('button', { name, exact: true }).click();
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expectAccessible(page);
+	await house.start();
+	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await page.reload();
+	await expect(page.getByRole('button', { name, exact: true })).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.getByLabel(`Paid for ${what}, in dollars`, { exact: true })).toHaveValue('3.33');
+	await expect(cart).toHaveCount(count);
+	await page.goto('/lists/shops');
+	await expect(page.getByText('$3.33').first()).toBeVisible();
+});
+
+test('by another address: over http it says what is missing; over HTTPS it keeps the lists', async () => {
+	const address = Object.values(networkInterfaces())
+		.flat()
+		.find((one) => one?.family === 'IPv4' && !one.internal)?.address;
+	test.skip(!address, 'this machine has no address on a network');
+	const folder = mkdtempSync(join(tmpdir(), 'gather-bin-https-'));
+	const [http, https] = [31_000 + (process.pid % 800), 32_000 + (process.pid % 800)];
+	const child = spawn(process.execPath, ['scripts/start-https.mjs'], {
+		env: {
+			...process.env,
+			PORT: String(http),
+			HTTPS_PORT: String(https),
+			GATHER_BIN_DATA: folder,
+			GATHER_BIN_DEMO: '1'
+		},
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	await new Promise<void>((started) => {
+		child.stdout.on('data', (text: Buffer) => String(text).includes('HTTPS for phones') && started());
+	});
+	// A phone that trusts the house's certificate is stood in for by a browser that takes any.
+	const browser = await chromium.launch({
+		...CHROMIUM,
+		args: [...CHROMIUM.args, '--ignore-certificate-errors']
+	});
+	try {
+		const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+		const plain = await context.newPage();
+		await plain.goto(`http://${address}:${http}/phone`);
+		await expect(plain.getByRole('status').first()).toContainText('over http');
+		const taking = plain.waitForEvent('download');
+		await plain.getByRole('link', { name: 'Take the certificate' }).click();
+		expect((await taking).suggestedFilename()).toBe('gather-bin-house.crt');
+		expect(await plain.evaluate(() => [isSecureContext, 'serviceWorker' in navigator])).toEqual([
+			false,
+			false
+		]);
+		// An open walk still takes a tick and sends it.
+		await plain.goto(`http://${address}:${http}/lists/walk`);
+		await plain.waitForSelector('html[data-ready]');
+		await found(plain).first().click();
+		await expect(plain.getByText(/^Found: /).first()).toBeVisible();
+
+		const safe = await context.newPage();
+		await safe.goto(`https://${address}:${https}/lists/walk`);
+		await safe.waitForSelector('html[data-ready]');
+		expect(await safe.evaluate(() => isSecureContext)).toBe(true);
+		await keepsLists(safe);
+		await found(safe).first().click();
+		await expect(safe.getByText(/^Found: /).first()).toBeVisible();
+		await safe.goto(`https://${address}:${https}/phone`);
+		await expect(safe.getByText('This device keeps the lists')).toBeVisible();
+		// Whoever trusts the house's certificate gets a chain that holds for this address.
+		const ca = readFileSync(join(folder, 'https', 'authority.crt'));
+		const ask = (path: string) =>
+			new Promise<{ status: number; body: string }>((answered, failed) => {
+				get({ host: address, port: https, path, ca }, (response) => {
+					let body = '';
+					response.on('data', (part: Buffer) => (body += part.toString('latin1')));
+					response.on('end', () => answered({ status: response.statusCode ?? 0, body }));
+				}).on('error', failed);
+			});
+		const manifest = JSON.parse((await ask('/manifest.webmanifest')).body) as { icons: { src: string }[] };
+		expect(manifest.icons.length).toBeGreaterThan(0);
+		for (const icon of manifest.icons) expect((await ask(icon.src)).status).toBe(200);
+	} finally {
+		await browser.close();
+		const ended = new Promise((done) => child.once('exit', done));
+		child.kill('SIGKILL');
+		await ended;
+		rmSync(folder, { recursive: true, force: true });
+	}
+});

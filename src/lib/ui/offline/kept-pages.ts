@@ -1,0 +1,14 @@
+/** Pages that open without a network: what is next, the walk, the errands, the library trip, what is wanted. */
+export const KEPT_PAGES = [
+	'/',
+	'/lists/walk',
+	'/lists/errands',
+	'/lists/library',
+	'/lists/borrow',
+	'/lists/wanted'
+] as const;
+
+/** Whether a page is kept; of a unit, the sheets that are printed or carried along. */
+export function isKept(path: string): boolean {
+	return KEPT_PAGES.some((one) => one === path) || /^\/units\/\d+(\/gather|\/plan\/print)?$/.test(path);
+}

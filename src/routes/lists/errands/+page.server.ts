@@ -1,0 +1,44 @@
+import Joi from 'joi';
+import { act } from '$lib/server/act.ts';
+import { situation } from '$lib/server/household.ts';
+import { money } from '$lib/server/schemas/activity.ts';
+import { id } from '$lib/server/schemas/fields.ts';
+import { errandsOf, tickErrand } from '$lib/server/services/errands.ts';
+import { changedElsewhere, conflict } from '$lib/server/stores/conflicts.ts';
+import { errandOf, removeErrand } from '$lib/server/stores/errands.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async () => {
+	const now = await situation();
+	return { shops: errandsOf(now), revision: now.snapshot.revision };
+};
+
+export const actions: Actions = {
+	bought: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number; paid: number; seen: number | null }>({
+				id: id.required(),
+				paid: money.required().messages({
+					'any.required': 'Please give the price as a number of dollars, like 2.19',
+					'number.base': 'Please give the price as a number of dollars, like 2.19'
+				}),
+				seen: Joi.number().integer().min(0).empty('').allow(null).default(null)
+			}),
+			(what: string) => `${what}: bought`,
+			async (trx, form) => {
+				const errand = await errandOf(trx, form.id);
+				const paid = Math.round(form.paid * 100);
+				if (errand.done_on !== null && form.seen !== null && errand.cents !== paid) {
+					const newer = await changedElsewhere(trx, 'errand', form.id, form.seen, event.locals.device);
+					if (newer !== null)
+						throw conflict(newer, `It is in the cart for $${(errand.cents / 100).toFixed(2)}.`);
+				}
+				return tickErrand(trx, await situation(), form.id, paid);
+			}
+		),
+	remove: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', (trx, form) =>
+			removeErrand(trx, form.id)
+		)
+};
