@@ -17,8 +17,8 @@
 		<h1 class="border-b-2 border-ink pb-3 text-[1.75rem]">On the phone</h1>
 		<p role="status" class="mt-4 font-display text-xl leading-snug font-medium">
 			{#if device === 'kept'}This device keeps the lists: they open without a network.
-			{:else if device === 'plain'}This device reaches the house over http: ticks wait while a page stays open,
-				but nothing opens without a network.
+			{:else if device === 'plain'}This device reaches the house over http: ticks wait while a page stays
+				open, but nothing opens without a network.
 			{:else}The lists can open without a network, in a basement and in a shop.{/if}
 		</p>
 		<div class="mt-5 space-y-5">

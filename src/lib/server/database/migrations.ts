@@ -434,8 +434,10 @@ create table bundle_part (
 	item_id integer not null references item(id), amount text not null, unit text not null
 ) strict;
 create table errand (
-	id integer primary key autoincrement, offer_id integer not null references offer(id), count integer not null,
-	keys text not null, cents integer not null, done_on text
+	id integer primary key autoincrement, offer_id integer references offer(id),
+	bundle_id integer references bundle(id), count integer not null,
+	keys text not null, cents integer not null, done_on text,
+	check ((offer_id is null) <> (bundle_id is null))
 ) strict;
 create table stop (
 	id integer primary key autoincrement, supplier_id integer not null references supplier(id), on_day text not null,

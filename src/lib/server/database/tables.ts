@@ -438,10 +438,11 @@ export interface BundlePartTable {
 	unit: Unit;
 }
 
-/** Packs on the list that is taken to a shop. */
+/** Packs, or a bundle, on the list that is taken to a shop. */
 export interface ErrandTable {
 	id: Generated<number>;
-	offer_id: number;
+	offer_id: number | null;
+	bundle_id: number | null;
 	count: number;
 	/** Keys of the needs that they serve, with spaces between. */
 	keys: string;

@@ -4,7 +4,8 @@ import { exact, ZERO } from '$core/measure/index.ts';
 import { change, undo } from '../stores/changes.ts';
 import { addOffer, setOfferStanding, setPrice, setReimbursable } from '../stores/offers.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
-import { boughtPacks, buyingOf } from './buying.ts';
+import { buyingOf } from './buying.ts';
+import { boughtPacks } from './purchases.ts';
 import { money } from './words.ts';
 
 async function demo() {

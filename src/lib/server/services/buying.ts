@@ -1,24 +1,22 @@
 import { addDays, dayText } from '$core/calendar/index.ts';
 import type { PacksInput } from '$core/buying/index.ts';
-import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	amountText,
 	canConvert,
 	convert,
 	exact,
-	exactText,
 	isSome,
+	roundUp,
 	ZERO,
 	type Exact
 } from '$core/measure/index.ts';
 import { DUE_DAYS } from '$core/readiness/index.ts';
 import type { Row } from '../database/tables.ts';
-import type { Trx } from '../stores/changes.ts';
-import { addPurchase, offerOf, setPrice } from '../stores/offers.ts';
 import { byId } from '../stores/snapshot.ts';
-import { tookIn } from './commands.ts';
-import { limitsOf } from './load.ts';
+import { bundlesOf, type BundleShown } from './bundles.ts';
+import { comingOf, type Coming } from './coming.ts';
+import { claimText, moneyOf, receiptsOf, type MoneyRow, type Receipt } from './purchases.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { byText, listText, money, thingText } from './words.ts';
@@ -39,6 +37,8 @@ export type BuyingThing = {
 	readonly when: string;
 	readonly keys: readonly string[];
 	readonly offers: readonly OfferShown[];
+	/** What it would take to make it; empty where nobody has said. */
+	readonly made: string;
 };
 
 export type OfferShown = {
@@ -68,16 +68,15 @@ export type Buying = {
 	readonly input: PacksInput;
 	/** Of each of its offers, in the same order, which it is. */
 	readonly offerIds: readonly number[];
+	/** Things sold together that serve some of it. */
+	readonly bundles: readonly BundleShown[];
+	/** What coming units without days want of each thing, for what is left over. */
+	readonly coming: Readonly<Record<string, Coming>>;
 	readonly shops: readonly { readonly id: number; readonly name: string; readonly terms: string }[];
 	/** What is to be paid back in all; empty when nothing is. */
 	readonly toClaim: string;
-	readonly money: readonly { readonly unit: string; readonly spent: string; readonly budget: string }[];
-	readonly receipts: readonly {
-		readonly id: number;
-		readonly text: string;
-		readonly paid: string;
-		readonly toClaim: boolean;
-	}[];
+	readonly money: readonly MoneyRow[];
+	readonly receipts: readonly Receipt[];
 };
 
 /** What is to be bought, the offers that are known for it, and what has been spent. */
@@ -131,18 +130,12 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 			maxStores
 		},
 		offerIds,
+		bundles: bundlesOf(situation, groups, things, tax),
+		coming: comingOf(situation, groups, things),
 		shops: shops.map((one) => ({ id: one.id, name: one.name, terms: termsOf(one) })),
 		toClaim: claimText(snapshot.purchases),
 		money: moneyOf(situation),
-		receipts: snapshot.purchases
-			.toReversed()
-			.slice(0, SHOWN_RECEIPTS)
-			.map((one) => ({
-				id: one.id,
-				text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a shop'}`,
-				paid: money(one.cents),
-				toClaim: one.reimbursable === 1
-			}))
+		receipts: receiptsOf(situation)
 	};
 
 	function wantedNeeds({ needs, runs }: Situation, of: BuyingSpan): SupplyNeed[] {
@@ -163,8 +156,6 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 		);
 	}
 }
-
-const SHOWN_RECEIPTS = 8;
 
 /** Consumed things add up; of kept things the most for one lesson is bought. */
 function missingOf(needs: readonly SupplyNeed[]): Exact {
@@ -189,6 +180,7 @@ function thingOf(
 		lessons: listText([...new Set(needs.map((one) => `lesson ${one.lesson.number}`))]),
 		when: actBy ? byText(actBy, today) : '',
 		keys: needs.map((one) => one.need.key),
+		made: madeText(item, missingOf(needs)),
 		offers: offers.map((offer) => ({
 			id: offer.id,
 			item: item.id,
@@ -217,37 +209,23 @@ function thingOf(
 	};
 }
 
+/** "Made at home: $0.90 and 20 min"; empty where nobody has said what making one takes. */
+function madeText({ make_cents, make_minutes }: Row<'item'>, amount: Exact): string {
+	if (make_cents === null && make_minutes === null) return '';
+	const times = roundUp(amount).valueOf();
+	return [
+		make_cents === null ? '' : money(make_cents * times),
+		make_minutes === null ? '' : `${make_minutes * times} min`
+	]
+		.filter(Boolean)
+		.join(' and ');
+}
+
 function termsOf({ fee_cents, free_over_cents, kind }: Row<'supplier'>): string {
 	const fee = fee_cents
 		? `${money(fee_cents)} ${kind === 'order' ? 'delivery' : 'for the way'}${free_over_cents === null ? '' : `, free from ${money(free_over_cents)}`}`
 		: '';
 	return fee;
-}
-
-function moneyOf({ runs, snapshot }: Situation): Buying['money'] {
-	return runs
-		.filter(({ run }) => run.state !== 'put away')
-		.map(({ run, unit }) => {
-			const spent = snapshot.purchases
-				.filter((one) => one.run_id === run.id)
-				.reduce((sum, one) => sum + one.cents, 0);
-			const { budget } = limitsOf(run);
-			return {
-				unit: unit.name,
-				spent: money(spent),
-				budget:
-					budget === null
-						? ''
-						: spent > budget
-							? `${money(spent - budget)} over the budget of ${money(budget)}`
-							: `${money(budget - spent)} left of ${money(budget)}`
-			};
-		});
-}
-
-function claimText(purchases: readonly Row<'purchase'>[]): string {
-	const cents = purchases.filter((one) => one.reimbursable === 1).reduce((sum, one) => sum + one.cents, 0);
-	return cents ? money(cents) : '';
 }
 
 function sentenceOf(things: number, without: number): string {
@@ -256,43 +234,4 @@ function sentenceOf(things: number, without: number): string {
 	const count = `${things} ${things === 1 ? 'thing is' : 'things are'} to be bought.`;
 	if (without === 0) return `${count} A price is known for each.`;
 	return `${count} ${known === 0 ? 'No price is known yet' : `A price is known for ${known}`}: note what a pack costs, and the cheapest way is worked out.`;
-}
-
-/** Packs were bought and paid: into the house, onto the record, and the price as it is now. Answers it in words. */
-export async function boughtPacks(
-	trx: Trx,
-	situation: Situation,
-	bought: {
-		readonly offer: number;
-		readonly count: number;
-		readonly keys: readonly string[];
-		readonly cents: number;
-	}
-): Promise<string> {
-	const { today } = situation;
-	const offer = await offerOf(trx, bought.offer);
-	const need = situation.needs.find(
-		(one) => bought.keys.includes(one.need.key) && one.item.id === offer.item_id
-	);
-	if (!need) throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
-	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
-	const { words, lot } = await tookIn(trx, situation, bought.keys, amount);
-	const shop = byId(situation.snapshot.suppliers).get(offer.supplier_id);
-	await addPurchase(trx, {
-		item_id: offer.item_id,
-		supplier_id: offer.supplier_id,
-		run_id: need.run.run.id,
-		on_day: today,
-		amount: exactText(amount),
-		unit: need.unit,
-		cents: bought.cents,
-		reimbursable: 0,
-		lesson_id: need.lesson.lesson.id,
-		lot_id: lot,
-		return_by: shop?.return_days ? addDays(today, shop.return_days) : null,
-		returned_on: null
-	});
-	const tax = 1 + Number(situation.snapshot.household.sales_tax) / 100;
-	await setPrice(trx, offer.id, Math.round(bought.cents / bought.count / tax), today);
-	return words;
 }

@@ -6,7 +6,7 @@ import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { errandDone, errandOf } from '../stores/errands.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
-import { boughtPacks } from './buying.ts';
+import { boughtBundle, boughtPacks } from './purchases.ts';
 import type { Situation } from './situation.ts';
 import { money, thingText } from './words.ts';
 
@@ -34,14 +34,19 @@ export type ErrandShop = {
 
 /** The list that is taken along, shop by shop, aisle by aisle; what was bought today stays on it, ticked. */
 export function errandsOf({ snapshot, today, needs }: Situation): ErrandShop[] {
-	const offers = byId(snapshot.offers);
 	const items = byId(snapshot.items);
 	const lessons = new Map(needs.map((one) => [one.need.key, one.lesson.number]));
 	const shown = snapshot.errands.filter((one) => one.done_on === null || one.done_on === today);
-	const byShop = groupBy(shown, (one) => offers.get(one.offer_id)!.supplier_id);
+	const soldAs = (one: Row<'errand'>): Row<'offer'> | Row<'bundle'> =>
+		byId(snapshot.offers).get(one.offer_id ?? 0) ?? byId(snapshot.bundles).get(one.bundle_id ?? 0)!;
+	const byShop = groupBy(shown, (one) => soldAs(one).supplier_id);
 	return [...byShop].map(([id, errands]) => {
 		const walks = walksIn(snapshot, id);
-		const byAisle = groupBy(errands, (one) => offers.get(one.offer_id)!.aisle);
+		const aisleOf = (one: Row<'errand'>) => {
+			const sold = soldAs(one);
+			return 'aisle' in sold ? sold.aisle : '';
+		};
+		const byAisle = groupBy(errands, aisleOf);
 		return {
 			id,
 			name: byId(snapshot.suppliers).get(id)!.name,
@@ -51,13 +56,13 @@ export function errandsOf({ snapshot, today, needs }: Situation): ErrandShop[] {
 			aisles: walkingOrder([...byAisle.keys()].sort(), walks).map((aisle) => ({
 				aisle,
 				rows: byAisle.get(aisle)!.map((one): Errand => {
-					const offer = offers.get(one.offer_id)!;
+					const sold = soldAs(one);
 					const numbers = [...new Set(one.keys.split(' ').flatMap((key) => lessons.get(key) ?? []))].sort(
 						(a, b) => a - b
 					);
 					return {
 						id: one.id,
-						text: `${one.count} × ${packText(offer, items.get(offer.item_id)!.name)}`,
+						text: 'name' in sold ? sold.name : packsText(sold, one.count, items.get(sold.item_id)!.name),
 						for: numbers.length ? `lesson${numbers.length > 1 ? 's' : ''} ${numbers.join(', ')}` : '',
 						paid: (one.cents / 100).toFixed(2),
 						done: one.done_on !== null
@@ -68,9 +73,11 @@ export function errandsOf({ snapshot, today, needs }: Situation): ErrandShop[] {
 	});
 }
 
-/** "1 kg flour", or the name alone where a pack is one piece. */
-export function packText(offer: Row<'offer'>, name: string): string {
-	return offer.unit === 'each' && offer.size === '1' ? name : thingText(exact(offer.size), offer.unit, name);
+/** "6 oranges", "1 kg flour", "2 × 10 corks". */
+function packsText({ size, unit }: Row<'offer'>, count: number, name: string): string {
+	const isSingle = exact(size).equals(1) && (unit === 'each' || count === 1);
+	if (isSingle) return thingText(exact(count), unit, name);
+	return `${count === 1 ? '' : `${count} × `}${thingText(exact(size), unit, name)}`;
 }
 
 /** The aisles of earlier trips to a shop in the order of their ticks, a trip a day. */
@@ -85,15 +92,18 @@ function walksIn({ stops }: Snapshot, supplier: number): string[][] {
 /** A tick in the shop: bought, at what it cost. Ticked twice it is bought once. */
 export async function tickErrand(trx: Trx, situation: Situation, id: number, cents: number): Promise<string> {
 	const errand = await errandOf(trx, id);
-	const offer = byId(situation.snapshot.offers).get(errand.offer_id)!;
-	const name = byId(situation.snapshot.items).get(offer.item_id)!.name;
+	const keys = errand.keys.split(' ').filter(Boolean);
+	if (errand.bundle_id !== null) {
+		const bundle = byId(situation.snapshot.bundles).get(errand.bundle_id)!;
+		if (errand.done_on !== null) return bundle.name;
+		const words = await boughtBundle(trx, situation, bundle.id, keys, cents);
+		await errandDone(trx, id, cents, { supplier: bundle.supplier_id, aisle: '' }, situation.today);
+		return words;
+	}
+	const offer = byId(situation.snapshot.offers).get(errand.offer_id!)!;
+	const { name } = byId(situation.snapshot.items).get(offer.item_id)!;
 	if (errand.done_on !== null) return name;
-	const words = await boughtPacks(trx, situation, {
-		offer: offer.id,
-		count: errand.count,
-		keys: errand.keys.split(' ').filter(Boolean),
-		cents
-	});
+	const words = await boughtPacks(trx, situation, { offer: offer.id, count: errand.count, keys, cents });
 	await errandDone(trx, id, cents, { supplier: offer.supplier_id, aisle: offer.aisle }, situation.today);
 	return words;
 }

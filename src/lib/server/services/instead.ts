@@ -176,7 +176,7 @@ function tradesOf(snapshot: Snapshot, needs: readonly SupplyNeed[]): Trade[] {
 }
 
 /** What lies at home of a thing and is promised to nobody. */
-function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {
+export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {
 	const item = snapshot.items.find((one) => one.name_key === nameKey(name));
 	if (!item) return ZERO;
 	const there = snapshot.lots

@@ -4,7 +4,9 @@ import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 
 export type ErrandInput = {
-	readonly offer: number;
+	/** A pack, or a bundle; the other is null. */
+	readonly offer: number | null;
+	readonly bundle: number | null;
 	readonly count: number;
 	readonly keys: readonly string[];
 	/** Expected for all packs together, tax included. */
@@ -14,10 +16,10 @@ export type ErrandInput = {
 /** Takes a purchase along as a list: what was on it and is not bought gives way, what is bought stays for the day. */
 export async function setErrands(trx: Trx, errands: readonly ErrandInput[]): Promise<void> {
 	await trx.deleteFrom('errand').where('done_on', 'is', null).execute();
-	for (const { offer, count, keys, cents } of errands)
+	for (const { offer, bundle, count, keys, cents } of errands)
 		await trx
 			.insertInto('errand')
-			.values({ offer_id: offer, count, keys: keys.join(' '), cents, done_on: null })
+			.values({ offer_id: offer, bundle_id: bundle, count, keys: keys.join(' '), cents, done_on: null })
 			.execute();
 }
 

@@ -101,6 +101,17 @@ export async function setReimbursable(trx: Trx, id: number, is: boolean): Promis
 	if (numUpdatedRows === 0n) throw new CoreError('That purchase is not here any more. Load the page again.');
 }
 
+/** The shop took a purchase back. */
+export async function setReturned(trx: Trx, id: number, today: Day): Promise<void> {
+	await trx.updateTable('purchase').set({ returned_on: today }).where('id', '=', id).execute();
+}
+
+export async function purchaseOf(trx: Trx, id: number): Promise<Row<'purchase'>> {
+	const purchase = await trx.selectFrom('purchase').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!purchase) throw new CoreError('That purchase is not here any more. Load the page again.');
+	return purchase;
+}
+
 export async function offerOf(trx: Trx, id: number): Promise<Row<'offer'>> {
 	const offer = await trx.selectFrom('offer').selectAll().where('id', '=', id).executeTakeFirst();
 	if (!offer) throw new CoreError('That offer is not here any more. Load the page again.');

@@ -215,7 +215,8 @@ export async function removeSupplier(trx: Trx, id: number): Promise<void> {
 		await trx.updateTable(table).set({ supplier_id: null }).where('supplier_id', '=', id).execute();
 	await removeOffersOf(trx, id);
 	const bundles = trx.selectFrom('bundle').select('id').where('supplier_id', '=', id);
-	await trx.deleteFrom('bundle_part').where('bundle_id', 'in', bundles).execute();
+	for (const table of ['errand', 'bundle_part'] as const)
+		await trx.deleteFrom(table).where('bundle_id', 'in', bundles).execute();
 	for (const table of ['bundle', 'stop'] as const)
 		await trx.deleteFrom(table).where('supplier_id', '=', id).execute();
 	await trx.updateTable('purchase').set({ supplier_id: null }).where('supplier_id', '=', id).execute();

@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
 	import { onDestroy } from 'svelte';
-	import type { PacksInput } from '$core/buying/index.ts';
+	import type { Bundle, PacksInput } from '$core/buying/index.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
 	import { saves } from '../forms/submit.ts';
@@ -24,13 +24,16 @@
 		offerIds: readonly number[];
 		things: readonly Thing[];
 		shops: readonly { id: number; name: string; terms: string }[];
+		bundles: readonly (Bundle & { name: string; text: string })[];
+		/** What coming units want of each thing. */
+		coming: Readonly<Record<string, { units: string; amount: number; centsEach: number }>>;
 	};
-	let { input, offerIds, things, shops }: Props = $props();
+	let { input, offerIds, things, shops, bundles, coming }: Props = $props();
 
 	let worker: Worker | null = null;
 	let working = $state(false);
 	let answer = $state<{ bought: Bought; for: string } | null>(null);
-	const asked = $derived(JSON.stringify(input));
+	const asked = $derived(JSON.stringify({ input, bundles }));
 	// An answer to an older question is not shown.
 	const shown = $derived(answer?.for === asked ? answer.bought : null);
 	const money = (cents: number) => `$${(cents / 100).toFixed(2)}`;
@@ -83,19 +86,57 @@
 					return { thing, offer, count: one.count, cents: one.count * one.price };
 				})
 				.sort((a, b) => (a.offer.aisle < b.offer.aisle ? -1 : a.offer.aisle > b.offer.aisle ? 1 : 0));
+			const sets = bundles.filter(
+				(one) => one.store === store && shown.purchase.bundles.includes(one.bundle)
+			);
 			return {
+				sets,
 				shop: shops.find(({ id }) => String(id) === store)!,
 				fee,
 				rows,
-				total: fee + rows.reduce((sum, one) => sum + one.cents, 0)
+				total:
+					fee + rows.reduce((sum, one) => sum + one.cents, 0) + sets.reduce((sum, one) => sum + one.price, 0)
 			};
 		});
 	});
+	/** What is left over, and what of it a coming unit will use. */
+	const leftovers = $derived.by(() => {
+		if (!shown || !('purchase' in shown)) return { names: [], used: [], cents: 0 };
+		const left = shown.purchase.leftover.filter((one) => one.quantity > 1e-6);
+		const used = left.flatMap(({ item, quantity }) => {
+			const want = coming[item];
+			if (!want) return [];
+			return [
+				{ item, units: want.units, cents: Math.round(Math.min(quantity, want.amount) * want.centsEach) }
+			];
+		});
+		return {
+			names: left.map((one) => one.item),
+			used: used.filter((one) => one.cents > 0),
+			cents: used.reduce((sum, one) => sum + one.cents, 0)
+		};
+	});
+	/** The needs that a bundle serves. */
+	const keysOf = ({ parts }: Bundle) =>
+		things.filter((thing) => parts.some((part) => part.item === thing.key)).flatMap((thing) => thing.keys);
 	/** What is taken to the shops as a list. */
 	const along = $derived(
-		baskets.flatMap(({ rows }) =>
-			rows.map(({ thing, offer, count, cents }) => ({ offer: offer.id, count, keys: thing.keys, cents }))
-		)
+		baskets.flatMap(({ rows, sets }) => [
+			...sets.map((one) => ({
+				offer: null,
+				bundle: Number(one.bundle),
+				count: 1,
+				keys: keysOf(one),
+				cents: one.price
+			})),
+			...rows.map(({ thing, offer, count, cents }) => ({
+				offer: offer.id,
+				bundle: null,
+				count,
+				keys: thing.keys,
+				cents
+			}))
+		])
 	);
 </script>
 
@@ -132,12 +173,23 @@
 			<Button type="submit" look="main">Take this along</Button>
 		</form>
 	{/if}
-	{#each baskets as { shop, fee, rows, total } (shop.id)}
+	{#each baskets as { shop, fee, rows, sets, total } (shop.id)}
 		<div class="mt-4">
 			<h3 class="flex items-baseline justify-between border-b-2 border-ink pb-1 font-display font-semibold">
 				<span>{shop.name}</span><span>{money(total)}</span>
 			</h3>
 			<ul class="divide-y divide-rule">
+				{#each sets as one (one.bundle)}
+					<li class="py-2">
+						<span class="font-semibold">{one.name}</span>, {money(one.price)}
+						<span class="block text-sm text-ink-2">all together: {one.text}</span>
+						<form method="post" action="?/gotBundle" use:enhance={saves()} class="no-print mt-1">
+							<input type="hidden" name="bundle" value={one.bundle} />
+							<input type="hidden" name="keys" value={keysOf(one).join(' ')} />
+							<Button size="small" type="submit" aria-label="Bought: {one.name}">Bought</Button>
+						</form>
+					</li>
+				{/each}
 				{#each rows as { thing, offer, count, cents } (offer.id)}
 					<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2">
 						<form
@@ -180,9 +232,13 @@
 		</div>
 	{/each}
 	{#if shown && 'purchase' in shown}
-		{@const left = shown.purchase.leftover.filter((one) => one.quantity > 0)}
-		{#if left.length}<p class="mt-3 text-sm text-ink-2">
-				Left over for the stash: {left.map((one) => one.item).join(', ')}.
+		{#if shown.purchase.bundles.length && shown.purchase.separately !== null}<p class="mt-3 text-sm">
+				Each thing on its own would cost {money(shown.purchase.separately)}.
+			</p>{/if}
+		{#if leftovers.names.length}<p class="mt-3 text-sm text-ink-2">
+				Left over for the stash: {leftovers.names.join(', ')}.{#each leftovers.used as one (one.item)}
+					{' '}{one.units} will use {money(one.cents)} worth of the {one.item}.{/each}
+				{#if leftovers.cents}So it really costs {money(shown.purchase.cost - leftovers.cents)}.{/if}
 			</p>{/if}
 	{/if}
 </section>

@@ -112,7 +112,7 @@
 										/></label
 									>
 								</form>
-								{#if !done}
+								{#if done}<span class="no-print size-11 shrink-0"></span>{:else}
 									<form method="post" action="?/remove" use:enhance={saves()} class="no-print shrink-0">
 										<input type="hidden" name="id" value={row.id} />
 										<button

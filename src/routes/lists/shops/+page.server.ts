@@ -1,11 +1,16 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { readPack } from '$core/supplies/index.ts';
+import { exact } from '$core/measure/index.ts';
+import { nameKey, readPack, readSupplyLine } from '$core/supplies/index.ts';
 import { act, checked } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { money } from '$lib/server/schemas/activity.ts';
-import { flag, id } from '$lib/server/schemas/fields.ts';
-import { boughtPacks, BUYING_SPANS, buyingOf } from '$lib/server/services/buying.ts';
+import { flag, id, title } from '$lib/server/schemas/fields.ts';
+import { needActions } from '$lib/server/acts-on-needs.ts';
+import { priceSource } from '$lib/server/standins/prices.ts';
+import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/bundles.ts';
+import { BUYING_SPANS, buyingOf } from '$lib/server/services/buying.ts';
+import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/purchases.ts';
 import {
 	addOffer,
 	offerOf,
@@ -22,7 +27,13 @@ export const load: PageServerLoad = async ({ url }) => {
 	const span = BUYING_SPANS.find((one) => one === url.searchParams.get('span')) ?? 'all';
 	const most = Number(url.searchParams.get('most'));
 	const maxStores = Number.isInteger(most) && most >= 1 ? most : null;
-	return { span, maxStores, buying: buyingOf(now, span, maxStores) };
+	return {
+		span,
+		maxStores,
+		buying: buyingOf(now, span, maxStores),
+		hasLists: priceSource() !== null,
+		children: now.snapshot.people.filter((one) => one.kind === 'child').length
+	};
 };
 
 /** How much a pack holds, as typed: "1 kg", "12", "500 ml". */
@@ -42,7 +53,8 @@ const errandList = Joi.object<{ list: ErrandInput[] }>({
 	list: Joi.array()
 		.items(
 			Joi.object({
-				offer,
+				offer: id.allow(null).required(),
+				bundle: id.allow(null).required(),
 				count: Joi.number().integer().min(1).max(10_000).required(),
 				keys: Joi.array().items(Joi.string().max(100)).max(2000).required(),
 				cents: Joi.number().integer().min(0).required()
@@ -106,6 +118,85 @@ export const actions: Actions = {
 			'Noted',
 			(trx, form) => setReimbursable(trx, form.id, form.claim)
 		),
+	lookUp: (event) =>
+		act(
+			event,
+			Joi.object({}),
+			(found: number) => (found === 1 ? '1 price found' : `${found} prices found`),
+			async (trx) => {
+				const { snapshot, today, needs } = await situation();
+				const source = priceSource();
+				if (!source) throw new CoreError('No shop has sent its list.');
+				const names = new Map(needs.map(({ item }) => [nameKey(item.name), item]));
+				const shops = new Map(snapshot.suppliers.map((one) => [one.name, one.id]));
+				const packs = await source.packsOf([...names.keys()], [...shops.keys()]);
+				for (const { item, shop, pack, cents: price, aisle } of packs) {
+					const { size, unit } = packTyped(pack);
+					await addOffer(
+						trx,
+						{
+							item: names.get(nameKey(item))!.id,
+							supplier: shops.get(shop)!,
+							size,
+							unit,
+							cents: price,
+							aisle
+						},
+						today
+					);
+				}
+				if (packs.length === 0) throw new CoreError('The lists of the shops hold nothing of this.');
+				return packs.length;
+			}
+		),
+	bundle: (event) =>
+		act(
+			event,
+			Joi.object<{ name: string; shop: number; price: number; parts: string }>({
+				name: title('the bundle a name'),
+				shop: id.required().messages({ 'any.required': 'Please choose the shop' }),
+				price,
+				parts: Joi.string().trim().max(2000).required().messages({
+					'string.empty': 'Say what it holds, a line each',
+					'any.required': 'Say what it holds, a line each'
+				})
+			}),
+			'Bundle noted',
+			async (trx, form) => {
+				const parts = form.parts
+					.split('\n')
+					.flatMap((line) => readSupplyLine(line))
+					.map((line) => ({ item: line.item, amount: exact(line.quantity ?? 1), unit: line.unit }));
+				await addBundle(
+					trx,
+					{ supplier: form.shop, name: form.name, cents: cents(form.price), parts },
+					(await situation()).today
+				);
+			}
+		),
+	noBundle: (event) =>
+		act(event, Joi.object<{ bundle: number }>({ bundle: id.required() }), 'Bundle removed', (trx, form) =>
+			removeBundle(trx, form.bundle)
+		),
+	gotBundle: (event) =>
+		act(
+			event,
+			Joi.object<{ bundle: number; keys: string }>({
+				bundle: id.required(),
+				keys: Joi.string().allow('').default('')
+			}),
+			(what: string) => `${what}: bought`,
+			async (trx, form) =>
+				boughtBundle(trx, await situation(), form.bundle, form.keys.split(' ').filter(Boolean))
+		),
+	source: needActions.source,
+	back: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			(what: string) => `${what}: brought back`,
+			async (trx, form) => bringBack(trx, await situation(), form.id)
+		),
 	along: (event) =>
 		act(
 			event,
@@ -113,7 +204,12 @@ export const actions: Actions = {
 			'The list for the shops',
 			async (trx, form) => {
 				const list = checked(errandList, { list: JSON.parse(form.list) as unknown }).list;
-				for (const one of list) await offerOf(trx, one.offer);
+				for (const { offer, bundle } of list) {
+					if ((offer === null) === (bundle === null))
+						throw new CoreError('Each line of the list is a pack or a bundle.', 'list');
+					if (offer !== null) await offerOf(trx, offer);
+					else await bundleOf(trx, bundle!);
+				}
 				await setErrands(trx, list);
 			}
 		),

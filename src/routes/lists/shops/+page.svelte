@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
+	import ClassKit from '$lib/ui/buying/ClassKit.svelte';
 	import CheapestWay from '$lib/ui/buying/CheapestWay.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
@@ -74,6 +75,8 @@
 					offerIds={buying.offerIds}
 					things={buying.things}
 					shops={buying.shops}
+					bundles={buying.bundles}
+					coming={buying.coming}
 				/>
 				<section aria-labelledby="prices" class="no-print">
 					<h2 id="prices" class="mb-2 text-lg">What packs cost</h2>
@@ -104,6 +107,21 @@
 										{#if offer.problem}<span class="block text-due">{offer.problem}</span>{/if}</button
 									>
 								{:else}<p class="text-sm text-due">no price known</p>{/each}
+								{#if thing.made}
+									<form
+										method="post"
+										action="?/source"
+										use:enhance={saves()}
+										class="flex items-center justify-between gap-3 text-sm"
+									>
+										<input type="hidden" name="keys" value={thing.keys.join(' ')} />
+										<input type="hidden" name="source" value="made" />
+										<span>made at home: {thing.made}</span>
+										<Button size="small" look="quiet" type="submit" aria-label="Make it: {thing.name}"
+											>Make it</Button
+										>
+									</form>
+								{/if}
 							</li>
 						{/each}
 					</ul>
@@ -126,6 +144,55 @@
 						<TextField label="Aisle, if you like" name="aisle" placeholder="baking" {failure} />
 						<Button type="submit" class="self-end">Note the price</Button>
 					</form>
+					{#if data.hasLists}
+						<form method="post" action="?/lookUp" use:enhance={saves()} class="mt-3">
+							<Button size="small" type="submit">Take prices from the shops’ lists</Button>
+						</form>
+					{/if}
+					<details class="mt-4 border-t border-rule pt-3" open={failure?.path === 'parts'}>
+						<summary class="cursor-pointer font-semibold">Sold together: kits and bundles</summary>
+						<ul class="divide-y divide-rule">
+							{#each buying.bundles as one (one.id)}
+								<li class="flex flex-wrap items-center gap-x-3 py-1.5 text-sm">
+									<span class="min-w-40 flex-1"
+										><strong>{one.name}</strong>, {one.price_text}: {one.text}</span
+									>
+									<form method="post" action="?/noBundle" use:enhance={saves()}>
+										<input type="hidden" name="bundle" value={one.id} />
+										<Button size="small" look="quiet" type="submit" aria-label="Remove {one.name}"
+											>Remove</Button
+										>
+									</form>
+								</li>
+							{/each}
+						</ul>
+						<form
+							method="post"
+							action="?/bundle"
+							use:enhance={saves({ reset: true })}
+							class="mt-2 grid gap-3 sm:grid-cols-2"
+						>
+							<TextField label="It is called" name="name" placeholder="kite kit for four" {failure} />
+							<SelectField
+								label="In the shop"
+								name="shop"
+								options={shops}
+								value={shops[0]?.value ?? ''}
+								{failure}
+							/>
+							<TextField
+								label="It holds, a line each"
+								name="parts"
+								rows={3}
+								placeholder="4 wooden dowels&#10;8 sheets tissue paper"
+								value={failure?.typed?.parts ?? ''}
+								{failure}
+							/>
+							<TextField label="All for ($)" name="price" inputmode="decimal" {failure} />
+							<Button type="submit">Note the bundle</Button>
+						</form>
+					</details>
+					<ClassKit children={data.children} />
 				</section>
 			</div>
 		{/if}
@@ -145,7 +212,17 @@
 					<h2 id="receipts" class="mb-2 text-lg">Bought</h2>
 					<ul class="divide-y divide-rule border-y border-rule">
 						{#each buying.receipts as one (one.id)}<li class="flex flex-wrap items-center gap-x-4 py-1.5">
-								<span class="min-w-48 flex-1">{one.text}</span><span>{one.paid}</span>
+								<span class="min-w-48 flex-1"
+									>{one.text}{#if one.back}<span class="block text-sm text-ink-2">{one.back}</span>{/if}</span
+								><span>{one.paid}</span>
+								{#if one.canGoBack}
+									<form method="post" action="?/back" use:enhance={saves()} class="no-print">
+										<input type="hidden" name="id" value={one.id} />
+										<Button type="submit" size="small" look="quiet" aria-label="Brought back: {one.text}"
+											>Brought back</Button
+										>
+									</form>
+								{/if}
 								<form method="post" action="?/claim" use:enhance={saves()} class="no-print">
 									<input type="hidden" name="id" value={one.id} />
 									<input type="hidden" name="claim" value={one.toClaim ? '' : 'on'} />
@@ -161,6 +238,7 @@
 					</ul>
 					{#if buying.toClaim}<p class="mt-2 font-semibold">
 							{buying.toClaim} are to be paid back, by a charter or whoever said so.
+							<a class="no-print underline" href="/take-out/claims.csv" download>The list of them</a>
 						</p>{/if}
 				</section>
 			{/if}

@@ -1,9 +1,12 @@
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { situation } from '$lib/server/household.ts';
+import { claimsCsv } from '$lib/server/sheets/claims.ts';
 import { exportSheet, SHEET_KINDS } from '$lib/server/sheets/index.ts';
 
 /** Supplies, places or the list of a unit as a CSV file. */
 export const GET: RequestHandler = async ({ params, url }) => {
+	if (params.what === 'claims')
+		return csvResponse(claimsCsv((await situation()).snapshot), 'to be paid back');
 	const kind = SHEET_KINDS.find((one) => one.id === params.what);
 	if (!kind) error(404, 'There is no such file.');
 	const now = await situation();
@@ -15,10 +18,14 @@ export const GET: RequestHandler = async ({ params, url }) => {
 		/[^\p{L}\p{N} ]+/gu,
 		''
 	);
-	return new Response(exportSheet(now, kind.id, run), {
+	return csvResponse(exportSheet(now, kind.id, run), name);
+};
+
+function csvResponse(text: string, name: string): Response {
+	return new Response(text, {
 		headers: {
 			'content-type': 'text/csv; charset=utf-8',
 			'content-disposition': `attachment; filename="gather-bin.csv"; filename*=UTF-8''${encodeURIComponent(name)}.csv`
 		}
 	});
-};
+}

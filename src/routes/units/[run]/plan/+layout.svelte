@@ -10,6 +10,7 @@
 		['/extras', 'Extras'],
 		['/children', 'Children'],
 		['/load', 'How full'],
+		['/cost', 'Cost'],
 		['/print', 'Paper']
 	] as const;
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
-	import LoadChart from '$lib/ui/chart/LoadChart.svelte';
+	import StackChart from '$lib/ui/chart/StackChart.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 
@@ -52,9 +52,18 @@
 
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
 	<div>
-		{#if weeks.length}<LoadChart
-				{weeks}
-				limit={data.load.limits.minutes}
+		{#if weeks.length}<StackChart
+				columns={weeks.map((week) => (week.over ? `${week.label}\ntoo full` : week.label))}
+				series={[
+					{ name: 'lessons', color: 'mat', values: weeks.map((week) => week.lesson) },
+					{ name: 'reading', color: 'taught', values: weeks.map((week) => week.reading) },
+					{ name: 'extras', color: 'due', values: weeks.map((week) => week.extras) }
+				]}
+				limit={data.load.limits.minutes === null
+					? null
+					: { at: data.load.limits.minutes, text: 'your limit' }}
+				step={60}
+				format={(minutes) => `${minutes} min`}
 				label="Minutes of each week: {data.load.sentence}"
 			/>{/if}
 		<div class="mt-4 overflow-x-auto" role="region" aria-label="Every lesson and week" tabindex="-1">

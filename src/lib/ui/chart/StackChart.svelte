@@ -16,18 +16,18 @@
 	]);
 
 	type Props = {
-		weeks: readonly {
-			readonly label: string;
-			readonly lesson: number;
-			readonly reading: number;
-			readonly extras: number;
-			readonly over: boolean;
-		}[];
-		/** Minutes a week that the family takes. */
-		limit: number | null;
+		/** One bar each. */
+		columns: readonly string[];
+		/** What a bar is stacked from, from its foot up; `values` are by column. */
+		series: readonly { readonly name: string; readonly color: string; readonly values: readonly number[] }[];
+		limit?: { readonly at: number; readonly text: string } | null;
+		/** The axis is divided into such steps. */
+		step?: number;
+		format: (value: number) => string;
+		/** What the drawing says, in words. */
 		label: string;
 	};
-	let { weeks, limit, label }: Props = $props();
+	let { columns, series, limit = null, step, format, label }: Props = $props();
 	let place: HTMLDivElement;
 
 	onMount(() => {
@@ -38,59 +38,55 @@
 			const theme = getComputedStyle(document.documentElement);
 			const color = (name: string) => theme.getPropertyValue(`--color-${name}`).trim();
 			const text = { color: color('ink'), fontFamily: theme.getPropertyValue('--font-text'), fontSize: 14 };
-			const bar = (name: string, key: 'lesson' | 'reading' | 'extras', fill: string) => ({
-				name,
-				type: 'bar' as const,
-				stack: 'minutes',
-				barMaxWidth: 46,
-				itemStyle: { color: fill, borderColor: color('sheet'), borderWidth: 1 },
-				data: weeks.map((week) => week[key])
-			});
 			chart.setOption(
 				{
 					animation: false,
 					textStyle: text,
 					grid: { left: 44, right: 16, top: 40, bottom: 52 },
 					legend: { top: 0, left: 0, textStyle: text, itemWidth: 14, itemHeight: 14 },
-					tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => `${Number(value)} min` },
+					tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => format(Number(value)) },
 					xAxis: {
 						type: 'category',
-						data: weeks.map((week) => (week.over ? `${week.label}\ntoo full` : week.label)),
+						data: [...columns],
 						axisLabel: { ...text, interval: 0, hideOverlap: true, lineHeight: 18 },
 						axisTick: { show: false },
 						axisLine: { lineStyle: { color: color('ink') } }
 					},
 					yAxis: {
 						type: 'value',
-						axisLabel: text,
+						axisLabel: { ...text, formatter: format },
 						splitLine: { lineStyle: { color: color('rule') } },
 						min: 0,
-						// The line of the limit stays on the drawing when every week is far below it.
-						max: ({ max }: { max: number }) => Math.ceil(Math.max(max, limit ?? 0) / 60) * 60,
-						interval: 60
+						// The line of the limit stays on the drawing when every bar is far below it.
+						max: ({ max }: { max: number }) => {
+							const top = Math.max(max, limit?.at ?? 0);
+							return step ? Math.ceil(top / step) * step : Math.ceil(top);
+						},
+						interval: step
 					},
-					series: [
-						bar('lessons', 'lesson', color('mat')),
-						bar('reading', 'reading', color('taught')),
-						{
-							...bar('extras', 'extras', color('due')),
-							markLine:
-								limit === null
-									? undefined
-									: {
-											silent: true,
-											symbol: 'none',
-											lineStyle: { color: color('late'), width: 2, type: 'solid' },
-											label: {
-												...text,
-												color: color('late'),
-												formatter: 'your limit',
-												position: 'insideEndTop'
-											},
-											data: [{ yAxis: limit }]
-										}
-						}
-					]
+					series: series.map((one, i) => ({
+						name: one.name,
+						type: 'bar' as const,
+						stack: 'all',
+						barMaxWidth: 46,
+						itemStyle: { color: color(one.color), borderColor: color('sheet'), borderWidth: 1 },
+						data: [...one.values],
+						markLine:
+							limit === null || i < series.length - 1
+								? undefined
+								: {
+										silent: true,
+										symbol: 'none',
+										lineStyle: { color: color('late'), width: 2, type: 'solid' as const },
+										label: {
+											...text,
+											color: color('late'),
+											formatter: limit.text,
+											position: 'insideEndTop' as const
+										},
+										data: [{ yAxis: limit.at }]
+									}
+					}))
 				},
 				true
 			);

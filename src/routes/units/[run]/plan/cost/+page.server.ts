@@ -1,0 +1,8 @@
+import { runOf } from '$lib/server/run-of.ts';
+import { costOf } from '$lib/server/services/cost.ts';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params }) => {
+	const { now, run } = await runOf(params);
+	return { cost: costOf(now, run) };
+};
