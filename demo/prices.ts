@@ -46,3 +46,24 @@ export const TERMS: Readonly<Record<string, { readonly fee: number; readonly fre
 	'Mail order': { fee: 5.95, freeOver: 35 },
 	'Hobby & Hardware': { fee: 1.5, freeOver: null }
 };
+
+/** For so many days the shops take things back. */
+export const RETURNS: Readonly<Record<string, number>> = { 'Hobby & Hardware': 30, 'Mail order': 14 };
+
+/** What can be taken instead: thing, for so much, so much of the other. */
+export const INSTEAD = [
+	['cork', '1', '2', 'bottle cap'],
+	['sidewalk chalk', '3 stick', '1', 'charcoal stick']
+] as const;
+
+/** What one could make: thing, dollars, minutes. */
+export const MADE = [['chocolate coin', 1.2, 25]] as const;
+
+/** A class kit that the family shares over the years. */
+export const DRAGON_KIT = {
+	name: 'paper dragon kit',
+	place: 'art cart',
+	of: 25,
+	left: 22,
+	parts: '1 dragon head\n2 paper eyes, 42 there\n3 tail strips'
+} as const;

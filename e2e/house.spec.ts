@@ -23,6 +23,10 @@ const VIEWS = [
 	'/nowhere',
 	'/lists/shops',
 	'/lists/wanted',
+	'/lists/errands',
+	'/lists/borrow',
+	'/units/1/plan/cost',
+	'/phone',
 	'/lists/library',
 	'/home/books/40',
 	'/home/books/1/slip'

@@ -45,6 +45,9 @@ const PAGES = [
 	'/lists/library',
 	'/lists/shops',
 	'/lists/wanted',
+	'/lists/errands',
+	'/lists/borrow',
+	'/units/1/plan/cost',
 	'/home/count',
 	'/home/files',
 	'/house'

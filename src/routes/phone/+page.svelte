@@ -55,8 +55,8 @@
 					</p>
 				{:else}
 					<p>
-						Start Gather Bin with <code class="rounded bg-lined px-1">npm run start:https</code> instead. It makes
-						a certificate for this house and then says here what to do.
+						Start Gather Bin with <code class="rounded bg-lined px-1 text-base">npm run start:https</code> instead.
+						It makes a certificate for this house and then says here what to do.
 					</p>
 				{/if}
 			</section>

@@ -24,6 +24,7 @@ import {
 	USES
 } from '../../../../demo/library.ts';
 import { ACTIVITIES, DETAILS, GOALS, LEVELS, READS, LIMITS, SPINES, TASKS } from '../../../../demo/plan.ts';
+import { readKitParts } from '$core/gathering/index.ts';
 import { readLevels } from '$core/house/index.ts';
 import { titleKey } from '$core/library/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
@@ -31,8 +32,10 @@ import type { Db } from '../database/open.ts';
 import type { Row } from '../database/tables.ts';
 import { readWanted } from '$core/buying/index.ts';
 import { addWanted } from '../stores/wanted.ts';
-import { PRICES, TERMS, WANTED } from '../../../../demo/prices.ts';
+import { DRAGON_KIT, INSTEAD, MADE, PRICES, RETURNS, TERMS, WANTED } from '../../../../demo/prices.ts';
 import { addOffer, setOfferStanding } from '../stores/offers.ts';
+import { addSubstitute } from '../services/instead.ts';
+import { addLot, setKit } from '../stores/stash.ts';
 import { addActivity } from '../stores/activities.ts';
 import { addResource, addUse } from '../stores/resources.ts';
 import { addRange, addSpine, setReached } from '../stores/spines.ts';
@@ -499,6 +502,38 @@ async function seedPrices(trx: Trx) {
 		);
 		if (standing) await setOfferStanding(trx, id, standing, why ?? '');
 	}
+	for (const [shop, days] of Object.entries(RETURNS))
+		await trx.updateTable('supplier').set({ return_days: days }).where('name', '=', shop).execute();
+	for (const [name, for_, other, otherName] of INSTEAD) {
+		const asked = readPack(for_)!;
+		const item = await itemNamed(trx, name);
+		const instead = readPack(other)!;
+		await addSubstitute(
+			trx,
+			item,
+			{ amount: asked.size, unit: asked.unit },
+			{ name: otherName, amount: instead.size, unit: instead.unit }
+		);
+	}
+	for (const [name, dollars, minutes] of MADE)
+		await trx
+			.updateTable('item')
+			.set({ make_cents: Math.round(dollars * 100), make_minutes: minutes })
+			.where('name_key', '=', nameKey(name))
+			.execute();
+	// The paper-dragon kit of an earlier fall: three were made, two eyes got lost.
+	const kit = await itemNamed(trx, DRAGON_KIT.name);
+	const cart = await trx
+		.selectFrom('place')
+		.select('id')
+		.where('name', '=', DRAGON_KIT.place)
+		.executeTakeFirstOrThrow();
+	const lot = await addLot(
+		trx,
+		{ item_id: kit.id, amount: exact(DRAGON_KIT.left), unit: 'each', place_id: cart.id, good_until: null },
+		'2027-01-09'
+	);
+	await setKit(trx, lot, DRAGON_KIT.of, readKitParts(DRAGON_KIT.parts, exact(DRAGON_KIT.left)).parts);
 }
 
 /** A number of a range that is given to nobody, with its right check digit. */

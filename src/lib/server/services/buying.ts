@@ -48,8 +48,10 @@ export type OfferShown = {
 	readonly shop: string;
 	/** "1 kg" */
 	readonly pack: string;
-	/** "1 kg flour", or the name alone where a pack is one piece. */
+	/** "1 kg flour" */
 	readonly what: string;
+	/** The name of a pack that is a single piece; null for all others. */
+	readonly one: string | null;
 	readonly price: string;
 	readonly cents: number;
 	readonly aisle: string;
@@ -187,10 +189,8 @@ function thingOf(
 			supplier: offer.supplier_id,
 			shop: snapshot.suppliers.find((one) => one.id === offer.supplier_id)?.name ?? '',
 			pack: amountText(exact(offer.size), offer.unit),
-			what:
-				offer.unit === 'each' && offer.size === '1'
-					? item.name
-					: thingText(exact(offer.size), offer.unit, item.name),
+			what: thingText(exact(offer.size), offer.unit, item.name),
+			one: offer.unit === 'each' && exact(offer.size).equals(1) ? item.name : null,
 			price: money(offer.cents),
 			cents: offer.cents,
 			aisle: offer.aisle,

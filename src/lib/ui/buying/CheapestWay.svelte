@@ -4,11 +4,12 @@
 	import Check from '@lucide/svelte/icons/check';
 	import { onDestroy } from 'svelte';
 	import type { Bundle, PacksInput } from '$core/buying/index.ts';
+	import { nameForCount } from '$core/supplies/index.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
 	import { saves } from '../forms/submit.ts';
 
-	type Offer = { id: number; what: string; aisle: string };
+	type Offer = { id: number; what: string; one: string | null; aisle: string };
 	type Thing = {
 		key: string;
 		name: string;
@@ -116,6 +117,9 @@
 			cents: used.reduce((sum, one) => sum + one.cents, 0)
 		};
 	});
+	/** "6 oranges", "1 kg flour", "2 × 10 corks". */
+	const packsText = ({ what, one }: Offer, count: number) =>
+		one === null ? `${count === 1 ? '' : `${count} × `}${what}` : `${count} ${nameForCount(one, count)}`;
 	/** The needs that a bundle serves. */
 	const keysOf = ({ parts }: Bundle) =>
 		things.filter((thing) => parts.some((part) => part.item === thing.key)).flatMap((thing) => thing.keys);
@@ -203,7 +207,7 @@
 							<input type="hidden" name="keys" value={thing.keys.join(' ')} />
 							<button
 								class="flex min-h-11 w-11 items-center justify-center rounded-[3px] border-2 border-ink hover:bg-ink hover:text-sheet"
-								aria-label="Bought: {count} × {offer.what}"><Check size={18} aria-hidden="true" /></button
+								aria-label="Bought: {packsText(offer, count)}"><Check size={18} aria-hidden="true" /></button
 							>
 							<label class="flex items-center gap-1 text-sm"
 								>$<input
@@ -216,7 +220,7 @@
 							>
 						</form>
 						<span class="min-w-40 flex-1"
-							><span class="font-semibold">{count} × {offer.what}</span>
+							><span class="font-semibold">{packsText(offer, count)}</span>
 							<span class="block text-sm text-ink-2"
 								>{[offer.aisle, `${thing.missing} for ${thing.lessons}`, thing.when]
 									.filter(Boolean)

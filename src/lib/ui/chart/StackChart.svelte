@@ -58,10 +58,9 @@
 						splitLine: { lineStyle: { color: color('rule') } },
 						min: 0,
 						// The line of the limit stays on the drawing when every bar is far below it.
-						max: ({ max }: { max: number }) => {
-							const top = Math.max(max, limit?.at ?? 0);
-							return step ? Math.ceil(top / step) * step : Math.ceil(top);
-						},
+						max: step
+							? ({ max }: { max: number }) => Math.ceil(Math.max(max, limit?.at ?? 0) / step) * step
+							: undefined,
 						interval: step
 					},
 					series: series.map((one, i) => ({

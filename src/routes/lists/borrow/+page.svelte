@@ -36,9 +36,9 @@
 				{open === 1 ? 'thing is' : 'things are'} to be had without buying new.{/if}
 		</p>
 		<div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
-			{#each data.lists as list (list.title)}
-				<section aria-labelledby="list-{list.title}">
-					<h2 id="list-{list.title}" class="border-b-2 border-ink pb-1 text-lg">{list.title}</h2>
+			{#each data.lists as list, i (list.title)}
+				<section aria-labelledby="list-{i}">
+					<h2 id="list-{i}" class="border-b-2 border-ink pb-1 text-lg">{list.title}</h2>
 					<ul class="divide-y divide-rule">
 						{#each list.rows as row (row.keys)}
 							<li class="py-2">

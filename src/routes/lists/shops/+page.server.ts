@@ -152,10 +152,10 @@ export const actions: Actions = {
 	bundle: (event) =>
 		act(
 			event,
-			Joi.object<{ name: string; shop: number; price: number; parts: string }>({
+			Joi.object<{ name: string; shop: number; bundlePrice: number; parts: string }>({
 				name: title('the bundle a name'),
 				shop: id.required().messages({ 'any.required': 'Please choose the shop' }),
-				price,
+				bundlePrice: price,
 				parts: Joi.string().trim().max(2000).required().messages({
 					'string.empty': 'Say what it holds, a line each',
 					'any.required': 'Say what it holds, a line each'
@@ -169,7 +169,7 @@ export const actions: Actions = {
 					.map((line) => ({ item: line.item, amount: exact(line.quantity ?? 1), unit: line.unit }));
 				await addBundle(
 					trx,
-					{ supplier: form.shop, name: form.name, cents: cents(form.price), parts },
+					{ supplier: form.shop, name: form.name, cents: cents(form.bundlePrice), parts },
 					(await situation()).today
 				);
 			}

@@ -17,6 +17,7 @@
 	type Offer = (typeof buying.things)[number]['offers'][number];
 	let editing = $state<(Offer & { name: string }) | null>(null);
 	let open = $state(false);
+	let bundlesOpen = $state(false);
 	const SPANS = [
 		['next', 'The next lesson'],
 		['week', 'This week’s errands'],
@@ -149,7 +150,7 @@
 							<Button size="small" type="submit">Take prices from the shops’ lists</Button>
 						</form>
 					{/if}
-					<details class="mt-4 border-t border-rule pt-3" open={failure?.path === 'parts'}>
+					<details class="mt-4 border-t border-rule pt-3" bind:open={bundlesOpen}>
 						<summary class="cursor-pointer font-semibold">Sold together: kits and bundles</summary>
 						<ul class="divide-y divide-rule">
 							{#each buying.bundles as one (one.id)}
@@ -188,7 +189,7 @@
 								value={failure?.typed?.parts ?? ''}
 								{failure}
 							/>
-							<TextField label="All for ($)" name="price" inputmode="decimal" {failure} />
+							<TextField label="All for ($)" name="bundlePrice" inputmode="decimal" {failure} />
 							<Button type="submit">Note the bundle</Button>
 						</form>
 					</details>

@@ -1,0 +1,166 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+test('what is not to be had goes down the ladder, to a friend, with the day that was promised', async ({
+	page
+}) => {
+	await open(page, '/units/1/gather');
+	await page.getByRole('button', { name: /^cork/ }).click();
+	await page.getByLabel('Get it from').selectOption({ label: 'find it free' });
+	await page.getByRole('button', { name: 'Change', exact: true }).last().click();
+	await expect(page.getByText('Not to be had there? Then borrow it.')).toBeVisible();
+	await expectAccessible(page);
+	await open(page, '/lists/borrow');
+	const free = page.getByRole('region', { name: 'To find, free' });
+	await expect(free).toContainText('3 corks');
+	await free.getByRole('button', { name: 'Not there: 3 corks' }).click();
+	await expect(free).toBeHidden();
+	const friends = page.getByRole('region', { name: 'Friends and family' });
+	await friends.getByRole('button', { name: 'Asked: 3 corks' }).click();
+	await friends.getByLabel('Promised for, if a day was said').fill('2027-01-29');
+	await friends.getByRole('button', { name: 'Note it' }).click();
+	await expect(friends).toContainText('promised for Fri, Jan 29');
+	await friends.getByText('As a message').click();
+	await expect(friends.locator('pre')).not.toContainText('cork');
+	await friends.getByRole('button', { name: 'It is here: 3 corks' }).click();
+	await expect(friends).not.toContainText('3 corks');
+});
+
+test('something instead: what lies at home first, in its own amount; nothing stands in for itself', async ({
+	page
+}) => {
+	await open(page, '/units/1/gather');
+	await page.getByRole('button', { name: /^cork/ }).click();
+	await expect(page.getByText('6 bottle caps, lies at home')).toBeVisible();
+	await page.getByRole('button', { name: 'Take 6 bottle caps' }).click();
+	await expect(page.getByText('bottle cap instead of cork').first()).toBeVisible();
+	await expect(page.getByRole('button', { name: /^cork/ })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: /^bottle cap/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('button', { name: /^cork/ })).toBeVisible();
+
+	await open(page, '/home/supplies?q=flour');
+	await page.getByRole('button', { name: 'flour', exact: true }).click();
+	await page.getByLabel('take', { exact: true }).fill('2 cups flour');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByText('flour cannot stand in for itself').first()).toBeVisible();
+	await page.getByLabel('take', { exact: true }).fill('1 cup rice flour');
+	await page.getByLabel('For', { exact: true }).fill('1 cup');
+	await page.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByText('for 1 cup: 1 cup rice flour')).toBeVisible();
+	await page.getByText('Where else it comes from').click();
+	await page.getByLabel('Its own order of sources').fill('made, stolen');
+	await page.getByRole('button', { name: 'Save where it comes from' }).click();
+	await expect(page.getByText('“stolen” is none of made, free').first()).toBeVisible();
+	await expectAccessible(page);
+});
+
+test('an opened kit says what it still gives, which pieces are missing, and shows its parts', async ({
+	page
+}) => {
+	await open(page, '/home/supplies?q=dragon');
+	await expect(page.getByText('22 of 25 makings left, pieces for 21, 2 paper eyes missing')).toBeVisible();
+	await page.getByRole('button', { name: /^Change paper dragon kit/ }).click();
+	const parts = page.getByLabel('For one making, a line each');
+	await parts.fill('1 dragon head\n17');
+	await page.getByRole('button', { name: 'Save the contents' }).click();
+	await expect(page.getByText('“17” could not be read').first()).toBeVisible();
+	await parts.fill('1 dragon head, 19 there\n2 paper eyes');
+	await page.getByRole('button', { name: 'Save the contents' }).click();
+	await expect(page.getByText('22 of 25 makings left, pieces for 19, 3 dragon head missing')).toBeVisible();
+	await page.getByRole('button', { name: /^Change paper dragon kit/ }).click();
+	await page.setInputFiles('input[type=file][name=picture]', 'static/icon-192.png');
+	await expect(page.getByRole('img', { name: 'The parts of paper dragon kit' })).toBeVisible();
+	await expectAccessible(page);
+});
+
+test('prices from the shops’ lists, a bundle that is worth it, making it, a class kit, and what it all costs', async ({
+	page
+}) => {
+	await open(page, '/lists/shops');
+	const prices = page.getByRole('region', { name: 'What packs cost' });
+	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price known' });
+	const before = await unpriced.count();
+	await page.getByRole('button', { name: 'Take prices from the shops’ lists' }).click();
+	await expect(page.getByText(/prices found$/).first()).toBeVisible();
+	await expect(unpriced).toHaveCount(before - 1);
+	await expect(prices).toContainText('made at home: $1.20 and 25 min');
+
+	await prices.getByText('Sold together: kits and bundles').click();
+	await page.getByLabel('It is called').fill('harbor box');
+	await prices.getByLabel('In the shop').selectOption({ label: 'Hobby & Hardware' });
+	await page.getByLabel('It holds, a line each').fill('3 bar magnets\n12 corks');
+	await page.getByLabel('All for ($)').fill('€5');
+	await page.getByRole('button', { name: 'Note the bundle' }).click();
+	await expect(page.getByText('Please give the price as a number of dollars').first()).toBeVisible();
+	await page.getByLabel('All for ($)').fill('2.50');
+	await page.getByRole('button', { name: 'Note the bundle' }).click();
+	const way = page.getByRole('region', { name: 'The cheapest way' });
+	await expect(way.getByText('harbor box')).toBeVisible();
+	await expect(way.getByText(/^Each thing on its own would cost/)).toBeVisible();
+
+	await page.getByText('A class kit or single kits?').click();
+	await page.getByLabel('Class kit ($)').fill('30');
+	await page.getByLabel('One child’s kit ($)').fill('4');
+	await page.getByLabel('Children, each time').fill('3, 3, 3');
+	await expect(page.getByText('the class kit cost less. It pays from the 3rd time on.')).toBeVisible();
+	await expectAccessible(page);
+
+	await way.getByRole('button', { name: 'Bought: harbor box' }).click();
+	await expect(page.getByText('harbor box: bought')).toBeVisible();
+	const receipts = page.getByRole('region', { name: 'Bought' });
+	await expect(receipts.getByText('can go back until Sun, Feb 21').first()).toBeVisible();
+	await receipts.getByRole('button', { name: /^To be paid back: .*bar magnets/ }).click();
+	const waiting = page.waitForEvent('download');
+	await page.getByRole('link', { name: 'The list of them' }).click();
+	const text = await (await (await waiting).createReadStream()).toArray();
+	expect(Buffer.concat(text).toString()).toContain('bar magnet');
+	await receipts.getByRole('button', { name: /^Brought back: .*bar magnets/ }).click();
+	await expect(receipts.getByText('went back Fri, Jan 22')).toBeVisible();
+
+	await open(page, '/units/1/plan/cost');
+	await expect(page.getByRole('img', { name: /^Cost of each lesson/ }).locator('svg')).toBeVisible();
+	await expect(page.getByText(/spent, .* still to come/).first()).toBeVisible();
+});
+
+test('who gets what is at home can be turned around', async ({ page }) => {
+	await open(page, '/home/supplies');
+	await page.getByLabel('What there is, as you would say it').fill('2 lemons top shelf');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText(/^At home: 2 lemon/)).toBeVisible();
+	await open(page, '/units/1/gather');
+	const lesson = page.getByLabel('For lesson');
+	for (const number of ['12', '13']) {
+		await page.getByLabel('One more line, as you would say it').fill('2 lemons');
+		await lesson.selectOption({ label: (await lesson.getByText(new RegExp(`^${number} `)).textContent())! });
+		await page.getByRole('button', { name: 'Add line' }).click();
+		await expect(page.getByText('Added: lemon').first()).toBeVisible();
+	}
+	await page
+		.getByRole('button', { name: /^lemon/ })
+		.first()
+		.click();
+	const last = page.getByRole('listitem').filter({ hasText: /lesson 13.*: / });
+	await expect(last).toContainText('0 of 2');
+	await page.getByRole('button', { name: /^First: .*lesson 13/ }).click();
+	await expect(last).toContainText('2 of 2');
+	await page.getByRole('button', { name: /^By its day again: .*lesson 13/ }).click();
+	await expect(last).toContainText('0 of 2');
+});
+
+test('the order of sources and the frost are the household’s own', async ({ page }) => {
+	await open(page, '/house');
+	await page.getByLabel('When the house does not have it').fill('borrowed, bought');
+	await page.getByLabel('Days each takes').fill('borrowed soon');
+	await page.getByRole('button', { name: 'Save the order' }).click();
+	await expect(page.getByText('“borrowed soon” could not be read').first()).toBeVisible();
+	await page.getByLabel('Days each takes').fill('borrowed 5');
+	await page.getByLabel('The ground freezes on').fill('Oct 15');
+	await page.getByRole('button', { name: 'Save the order' }).click();
+	await expect(page.getByText('Give both: when the ground freezes').first()).toBeVisible();
+	await page.getByLabel('and is open again on').fill('Apr 20');
+	await page.getByRole('button', { name: 'Save the order' }).click();
+	await expect(page.getByText('Order of sources', { exact: true })).toBeVisible();
+	await page.reload();
+	await expect(page.getByLabel('When the house does not have it')).toHaveValue('borrowed, bought');
+	await expect(page.getByLabel('The ground freezes on')).toHaveValue('Oct 15');
+});
