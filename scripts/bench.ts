@@ -211,15 +211,19 @@ try {
 	await store.close();
 	rmSync(folder, { recursive: true });
 }
-await pages();
+await pages(PAGES, 8, 100);
+await pages(['/units/1/gather', '/lists/walk?span=all'], 17, 150);
 
-/** Every page of the built application over HTTP, in the house at its largest: cached, and after a change. */
-async function pages() {
+/**
+ * Pages of the built application over HTTP, in the house at its largest, with so many supply lines a lesson:
+ * cached, and after a change. And a tick of the walk, as it is stored.
+ */
+async function pages(paths: readonly string[], linesALesson: number, limit: number) {
 	if (!existsSync(join('build', 'index.js')))
 		return console.log('No build: run npm run build to time the pages.');
 	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
 	const filled = await openStore(data);
-	await fillHouse(filled.write);
+	await fillHouse(filled.write, linesALesson);
 	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
 	await filled.close();
 	const port = '3291';
@@ -235,10 +239,34 @@ async function pages() {
 			if (!response.ok) throw new Error(`${path}: ${response.status}`);
 			return text;
 		};
-		for (const path of PAGES) report(`page ${path}`, await best(() => get(path), 5), 100);
+		const size = linesALesson === 8 ? '' : `, ${linesALesson} lines a lesson`;
+		for (const path of paths) report(`page ${path}${size}`, await best(() => get(path), 5), limit);
 		for (const typed of ['thing 512', 'numbre 77', 'plcae 12'])
 			report(`Find “${typed}”`, await best(() => get(`/find?${new URLSearchParams({ q: typed })}`), 5), 50);
-		for (const [i, path] of PAGES.entries()) {
+		const walk = await get('/lists/walk?span=all');
+		const fields = (name: string) =>
+			[...walk.matchAll(new RegExp(`name="${name}" value="([^"]*)"`, 'g'))].map((one) => one[1]);
+		const ticks = fields('lot').slice(0, 5);
+		let at = 0;
+		const stored = await best(async () => {
+			const form = new URLSearchParams(
+				['lot', 'run', 'amount', 'unit'].map((name): [string, string] => [name, fields(name)[at]])
+			);
+			at++;
+			const answer = await fetch(`http://127.0.0.1:${port}/lists/walk?/found`, {
+				method: 'POST',
+				body: form,
+				headers: {
+					origin: `http://127.0.0.1:${port}`,
+					'x-sveltekit-action': 'true',
+					accept: 'application/json'
+				}
+			});
+			const said = await answer.text();
+			if (!said.includes('"success"')) throw new Error(`a tick was refused: ${said.slice(0, 200)}`);
+		}, ticks.length);
+		report(`a tick of the walk, stored${size}`, stored, 200);
+		for (const [i, path] of paths.entries()) {
 			await fetch(`http://127.0.0.1:${port}/home/supplies?/add`, {
 				method: 'POST',
 				body: new URLSearchParams({ text: `corks ${i + 1}` }),
@@ -246,7 +274,7 @@ async function pages() {
 			});
 			const start = performance.now();
 			await get(path);
-			report(`page ${path}, the first after a change`, performance.now() - start, 100);
+			report(`page ${path}${size}, the first after a change`, performance.now() - start, limit);
 		}
 	} finally {
 		server.kill();

@@ -97,7 +97,7 @@ export async function fillLarge(db: Db): Promise<void> {
  * The house at its largest: 2,000 lots in 150 places, 3 units of 40 lessons with 8 lines, 10 activities
  * and pages of a book each.
  */
-export async function fillHouse(db: Db): Promise<void> {
+export async function fillHouse(db: Db, linesALesson = 8): Promise<void> {
 	await seedEmpty(db, 'America/Chicago');
 	await db.transaction().execute(async (trx) => {
 		for (let i = 0; i < 4; i++) {
@@ -164,7 +164,7 @@ export async function fillHouse(db: Db): Promise<void> {
 					optional: 0,
 					sessions: 1
 				});
-				for (let s = 0; s < 8; s++) {
+				for (let s = 0; s < linesALesson; s++) {
 					const item = `${['red', 'blue', 'small', 'round'][(l + s) % 4]} thing number ${(l * 29 + s * 7 + u * 300) % 900}`;
 					await addLine(trx, {
 						lesson,

@@ -101,7 +101,7 @@ function askedFor({ snapshot, today }: Situation, needs: readonly SupplyNeed[]):
 	const numbers = [...new Set(needs.map((one) => one.lesson.number))].sort((a, b) => a - b);
 	const promises = needs.flatMap((one) => (one.need.promised ? [one.need.promised] : [])).sort();
 	const isAsked = needs.every((one) => !isSome(one.standing.missing));
-	const isNew = cheapest(snapshot, item.name, amount, unit);
+	const isNew = cheapest(snapshot, item, amount, unit);
 	return {
 		keys: needs.map((one) => one.need.key).join(' '),
 		amount: exactText(amount),

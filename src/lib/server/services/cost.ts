@@ -100,7 +100,7 @@ function priced(
 		if (line.use !== 'kept') return so.add(own);
 		return own.compare(so) > 0 ? own : so;
 	}, ZERO);
-	const cents = cheapest(snapshot, item.name, amount, unit);
+	const cents = cheapest(snapshot, item, amount, unit);
 	if (cents === null) {
 		unpriced.add(item.name);
 		return [];

@@ -151,7 +151,7 @@ describe('something instead', () => {
 		const { act, now } = await demo();
 		const short = missingOf(await now(), 'orange');
 		const total = short.reduce((sum, one) => sum.add(one.standing.missing), ZERO);
-		const own = cheapest((await now()).snapshot, 'orange', total, 'each')!;
+		const own = cheapest((await now()).snapshot, short[0].item, total, 'each')!;
 		const shop = (await now()).snapshot.suppliers.find((one) => one.kind === 'shop')!;
 		await act(async (trx) => {
 			for (const [name, cents] of [

@@ -18,6 +18,7 @@ import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { itemNamed } from '../stores/items.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
+import { remember } from './remember.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { money, thingText } from './words.ts';
@@ -57,13 +58,13 @@ export function insteadOf(situation: Situation, needs: readonly SupplyNeed[]): I
 				name: trade.name,
 				wanted,
 				free: freeAtHome(situation, trade.name, trade.otherUnit),
-				cents: cheapest(snapshot, trade.name, wanted, trade.otherUnit),
+				cents: cheapest(snapshot, itemCalled(snapshot, trade.name), wanted, trade.otherUnit),
 				text: thingText(wanted, trade.otherUnit, trade.name)
 			}
 		];
 	});
 	const texts = new Map(offered.map((one) => [one.name, one.text]));
-	return rankSubstitutes(cheapest(snapshot, item.name, missing, unit), offered).map((one) => ({
+	return rankSubstitutes(cheapest(snapshot, item, missing, unit), offered).map((one) => ({
 		name: one.name,
 		amount: texts.get(one.name)!,
 		why: one.isOnHand ? 'lies at home' : one.cents === null ? 'no price known' : `about ${money(one.cents)}`
@@ -177,7 +178,7 @@ function tradesOf(snapshot: Snapshot, needs: readonly SupplyNeed[]): Trade[] {
 
 /** What lies at home of a thing and is promised to nobody. */
 export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {
-	const item = snapshot.items.find((one) => one.name_key === nameKey(name));
+	const item = itemCalled(snapshot, name);
 	if (!item) return ZERO;
 	const there = snapshot.lots
 		.filter((lot) => lot.item_id === item.id && canConvert(lot.unit, unit, name))
@@ -193,13 +194,27 @@ export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: U
 }
 
 /** The least that an amount costs in whole packs of one kind, in cents; null where no price is known. */
-export function cheapest(snapshot: Snapshot, name: string, amount: Exact, unit: Unit): number | null {
-	const item = snapshot.items.find((one) => one.name_key === nameKey(name));
+export function cheapest(
+	snapshot: Snapshot,
+	item: Row<'item'> | null,
+	amount: Exact,
+	unit: Unit
+): number | null {
 	if (!item) return null;
-	const costs = snapshot.offers
-		.filter(
-			(one) => one.item_id === item.id && one.standing !== 'excluded' && canConvert(one.unit, unit, name)
-		)
-		.map((one) => roundUp(amount.div(convert(exact(one.size), one.unit, unit, name))).valueOf() * one.cents);
+	const offers = offersByItem(snapshot.offers, [], () => groupBy(snapshot.offers, (one) => one.item_id));
+	const costs = (offers.get(item.id) ?? [])
+		.filter((one) => one.standing !== 'excluded' && canConvert(one.unit, unit, item.name))
+		.map(
+			(one) => roundUp(amount.div(convert(exact(one.size), one.unit, unit, item.name))).valueOf() * one.cents
+		);
 	return costs.length ? Math.min(...costs) : null;
+}
+
+const offersByItem = remember<ReadonlyMap<number, readonly Row<'offer'>[]>>();
+const itemsByKey = remember<ReadonlyMap<string, Row<'item'>>>();
+
+/** The household's item of a name; null when there is none. */
+export function itemCalled({ items }: Snapshot, name: string): Row<'item'> | null {
+	const known = itemsByKey(items, [], () => new Map(items.map((item) => [item.name_key, item])));
+	return known.get(nameKey(name)) ?? null;
 }

@@ -170,7 +170,7 @@ export async function boughtBundle(
 	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
 	const shares = splitCents(
 		paid ?? Math.round(bundle.cents * tax),
-		parts.map((part) => cheapest(snapshot, items.get(part.item_id)!.name, exact(part.amount), part.unit) ?? 1)
+		parts.map((part) => cheapest(snapshot, items.get(part.item_id)!, exact(part.amount), part.unit) ?? 1)
 	);
 	const shop = byId(snapshot.suppliers).get(bundle.supplier_id);
 	for (const [i, part] of parts.entries()) {

@@ -18,13 +18,21 @@ import { linesOfLessons } from '$lib/server/stores/snapshot.ts';
 import { addLine, removeLine, updateLine } from '$lib/server/stores/supply-lines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
+/** A very long list begins with what is to be done first. */
+const ROWS_AT_ONCE = 250;
+
+export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const { snapshot } = now;
-	const lessonIds = new Set(run.lessons.map(({ lesson }) => lesson.id));
+	const whole = gatherList(now, run);
+	const list =
+		url.searchParams.get('show') === 'all' ? whole : { ...whole, rows: whole.rows.slice(0, ROWS_AT_ONCE) };
+	const shownLines = new Set(list.rows.flatMap((row) => row.keys.map((key) => Number(key.split('/')[2]))));
+	const shares = sharesOf(now);
 	const items = new Map(snapshot.items.map((item) => [item.id, item]));
 	return {
-		list: gatherList(now, run),
+		list,
+		things: whole.rows.length,
 		sentence: sentenceOf(now, run, 'supplies'),
 		lessons: run.lessons.map(({ lesson, number, booked }) => ({
 			id: lesson.id,
@@ -32,12 +40,14 @@ export const load: PageServerLoad = async ({ params }) => {
 			title: lesson.title,
 			booked
 		})),
-		shares: Object.fromEntries(sharesOf(now)),
+		shares: Object.fromEntries(
+			list.rows.flatMap(({ item }) => (shares.has(item) ? [[item, shares.get(item)!] as const] : []))
+		),
 		sources: sourceOptions(snapshot),
 		items: snapshot.items.map((item) => item.name),
 		children: run.participants.map((person) => ({ id: person.id, name: person.name })),
 		lines: linesOfLessons(snapshot)
-			.filter((line) => lessonIds.has(line.lesson_id))
+			.filter((line) => shownLines.has(line.id))
 			.map((line) => ({
 				id: line.id,
 				lesson: line.lesson_id,

@@ -335,6 +335,12 @@
 		</table>
 	{/if}
 
+	{#if data.things > data.list.rows.length}
+		<p class="no-print mt-4">
+			<Button href="?show=all" data-sveltekit-noscroll>Show all {data.things} things</Button>
+		</p>
+	{/if}
+
 	<form
 		method="post"
 		action="?/add"
