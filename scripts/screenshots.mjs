@@ -15,6 +15,8 @@ const VIEWS = [
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops' },
+	{ name: 'errands-phone', path: '/lists/shops', along: true, phone: true },
+	{ name: 'cost', path: '/units/1/plan/cost' },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
 	{ name: 'walk-phone', path: '/lists/walk', phone: true },
@@ -23,15 +25,12 @@ const VIEWS = [
 	{ name: 'house', path: '/house' },
 	{ name: 'first-evening', path: '/start/unit', contents: true },
 	{ name: 'next', path: '/' },
-	{ name: 'file', path: '/home/files', file: true },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST =
 	'Lesson 6: The round earth, flattened\n3 oranges per child\nsome yarn\n1 fine-tip black marker\nglobe\nlarge bowl or jar\n12 craft sticks per child';
 const CONTENTS =
 	'Table of Contents\nLesson 1 A pond in a jar … 5\nLesson 2 What floats … 11\nLesson 3 Frogs and\ntoads … 18\n   Eggs, tadpoles, frogs\nAnswer key … 60';
-const SHEET =
-	'Item,Qty,Unit,Where,Best before\ngoogly eyes,40,,desk,\nglue,=2+3,bottle,,\nfelt,½½ sheet,,,\nflour,3,kg,top shelf,\npaper plates,14,,under the sink,\nribbon,3,m,sewing basket,';
 const PORT = '3290';
 const FLAGS =
 	'--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync';
@@ -50,7 +49,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 try {
-	for (const { name, path, phone, dark, click, paste, contents, file } of VIEWS) {
+	for (const { name, path, phone, dark, click, paste, contents, along } of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			colorScheme: dark ? 'dark' : 'light'
@@ -68,13 +67,15 @@ try {
 			await page.getByLabel('Topic').fill('Ponds and Streams');
 			await page.getByLabel('Lessons, as the book lists them').fill(CONTENTS);
 		}
-		if (file) {
-			const buffer = Buffer.from(SHEET);
+		if (along) {
+			await page.getByRole('button', { name: 'Take this along' }).click();
+			await page.waitForURL('**/lists/errands');
 			await page
-				.locator('input[type=file]')
-				.setInputFiles({ name: 'craft shelf.csv', mimeType: 'text/csv', buffer });
-			await page.getByRole('button', { name: 'Read the file' }).click();
-			await page.getByText('As read').waitFor();
+				.getByRole('button', { name: /^In the cart/ })
+				.first()
+				.waitFor();
+			// The toast of the list is over by then.
+			await page.waitForTimeout(6000);
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });
 		await page.close();

@@ -4,7 +4,7 @@ import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
-import type { Returning } from './book-needs.ts';
+import type { Returning } from './book-steps.ts';
 import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
 import { byText, listText, thingText } from './words.ts';
 

@@ -10,7 +10,7 @@ import { setOutcome } from '../stores/units.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { endLoan } from '../stores/loans.ts';
-import { stepOfBook } from './book-needs.ts';
+import { stepOfBook } from './book-steps.ts';
 import { RUNG_TEXT, rungOfSupplier } from './sources.ts';
 import { readyOn, settingKey } from './whole-needs.ts';
 import { thingText } from './words.ts';
