@@ -1,7 +1,7 @@
 import { addDays, earlier, startOfWeek, type Day, type Weekday } from '../calendar/dates.ts';
 import { lastDay } from '../calendar/teaching-days.ts';
 import { weekdayOf } from '../calendar/dates.ts';
-import { isReady, type Habit, type Need, type OpenDays } from './need.ts';
+import { isReady, type Habit, type Need, type OpenDays, type Way } from './need.ts';
 
 /** What the household's days look like, the same for all needs. */
 export type HouseDays = {
@@ -135,31 +135,31 @@ function stepOnItsWay(need: Need, inHandBy: Day, sitting: Day | null): NextStep 
 	if (isReady(need)) return { actBy: null, notBefore: null };
 	if (need.state === 'in hand') return { actBy: sitting, notBefore: null };
 	const { way } = need;
-	const arranged = need.state === 'arranged';
+	if (need.state === 'arranged') {
+		const comes = way.kind === 'hold' || way.kind === 'shop' ? lastOpen(inHandBy, way.open) : inHandBy;
+		return { actBy: comes, notBefore: way.kind === 'shop' ? buyFrom(need) : null };
+	}
+	const actBy = lastDayToAct(way, inHandBy);
+	const notBefore =
+		way.kind === 'hold' ? addDays(actBy, -way.shelfDays) : way.kind === 'shop' ? buyFrom(need) : null;
+	return { actBy, notBefore };
+}
+
+/** The last day on which a thing can be got on a way so that it is in hand by a day. */
+export function lastDayToAct(way: Way, inHandBy: Day): Day {
 	switch (way.kind) {
-		case 'hold': {
-			const pickUp = lastOpen(inHandBy, way.open);
-			const place = addDays(pickUp, -way.waitDays);
-			return arranged
-				? { actBy: pickUp, notBefore: null }
-				: { actBy: place, notBefore: addDays(place, -way.shelfDays) };
-		}
+		case 'hold':
+			return addDays(lastOpen(inHandBy, way.open), -way.waitDays);
 		case 'shop':
-			return { actBy: lastOpen(inHandBy, way.open), notBefore: buyFrom(need) };
+			return lastOpen(inHandBy, way.open);
 		case 'order':
-			return {
-				actBy: arranged ? inHandBy : workingDaysBefore(inHandBy, way.deliveryDays, way.works),
-				notBefore: null
-			};
+			return workingDaysBefore(inHandBy, way.deliveryDays, way.works);
 		case 'grow':
-			return {
-				actBy: arranged ? inHandBy : addDays(inHandBy, -way.orderDays - way.growDays),
-				notBefore: null
-			};
+			return addDays(inHandBy, -way.orderDays - way.growDays);
 		case 'ask':
-			return { actBy: arranged ? inHandBy : addDays(inHandBy, -way.days), notBefore: null };
+			return addDays(inHandBy, -way.days);
 		default:
-			return { actBy: inHandBy, notBefore: null };
+			return inHandBy;
 	}
 }
 

@@ -11,14 +11,16 @@ import {
 	ZERO,
 	type Exact
 } from '$core/measure/index.ts';
-import { DUE_DAYS } from '$core/readiness/index.ts';
+import { DUE_DAYS, lastDayToAct } from '$core/readiness/index.ts';
 import type { Row } from '../database/tables.ts';
 import { byId } from '../stores/snapshot.ts';
 import { bundlesOf, type BundleShown } from './bundles.ts';
 import { comingOf, type Coming } from './coming.ts';
 import { claimText, moneyOf, receiptsOf, type MoneyRow, type Receipt } from './purchases.ts';
+import { nextLessons } from './runs.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
+import { wayTo } from './ways.ts';
 import { byText, listText, money, thingText } from './words.ts';
 
 /** What a shopping list is for: the next lesson, the week to come, or everything. */
@@ -59,7 +61,7 @@ export type OfferShown = {
 	readonly why: string;
 	/** What it cost before, the latest first. */
 	readonly before: string;
-	/** Why it cannot serve what is asked for; empty when it can. */
+	/** Why it cannot serve what is asked for, or not in time; empty when it can. */
 	readonly problem: string;
 };
 
@@ -142,9 +144,7 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 
 	function wantedNeeds({ needs, runs }: Situation, of: BuyingSpan): SupplyNeed[] {
 		const until = addDays(today, DUE_DAYS);
-		const next = new Map(
-			runs.map((run) => [run, run.lessons.find((one) => !one.over && one.dates.length > 0)])
-		);
+		const next = nextLessons(runs);
 		return needs.filter(
 			(one) =>
 				one.need.useDay !== null &&
@@ -203,10 +203,24 @@ function thingOf(
 				.map((one) => `${money(one.cents)} on ${dayText(one.on_day)}`)
 				.join(', '),
 			problem: canConvert(offer.unit, unit, item.name)
-				? ''
+				? tooLate(situation, needs, offer)
 				: `sold by ${offer.unit}, asked for in ${unit}: these cannot be compared`
 		}))
 	};
+}
+
+/** Why what is ordered now comes too late for every lesson that lacks it; empty when it does not. */
+function tooLate({ snapshot, today }: Situation, needs: readonly SupplyNeed[], offer: Row<'offer'>): string {
+	const shop = byId(snapshot.suppliers).get(offer.supplier_id);
+	if (shop?.kind !== 'order') return '';
+	// A lesson is served by what comes before the lesson itself; being late for its own day to be ready is said elsewhere.
+	const last = needs
+		.flatMap((one) => (one.need.useDay ? [lastDayToAct(wayTo(shop), addDays(one.need.useDay, -1))] : []))
+		.sort()
+		.at(-1);
+	return last !== undefined && last < today
+		? `comes after the lesson: it had to be ordered by ${dayText(last)}`
+		: '';
 }
 
 /** "Made at home: $0.90 and 20 min"; empty where nobody has said what making one takes. */

@@ -134,6 +134,24 @@ describe('what a unit costs', () => {
 	});
 });
 
+describe('what is ordered', () => {
+	it('too late for its last lesson says so and is not taken, however cheap', async () => {
+		const { act, now } = await demo();
+		const start = await now();
+		const { id: item } = start.snapshot.items.find((one) => one.name === 'orange')!;
+		const mail = start.snapshot.suppliers.find((one) => one.kind === 'order')!;
+		await act((trx) =>
+			addOffer(trx, { item, supplier: mail.id, size: exact(6), unit: 'each', cents: 1, aisle: '' }, TODAY)
+		);
+		const { things, input, offerIds } = buyingOf(await now(), 'all', null);
+		const late = things.find((one) => one.item === item)!.offers.find((one) => one.cents === 1)!;
+		// Seven working days before Mon, Jan 25, the day before the lesson.
+		expect(late.problem).toMatch(/^comes after the lesson: it had to be ordered by /);
+		expect(offerIds).not.toContain(late.id);
+		expect(input.offers.some((one) => one.item === 'orange')).toBe(true);
+	});
+});
+
 describe('bundles', () => {
 	it('the one that is worth it is chosen, bought as a whole, and its price split over its things to the cent', async () => {
 		const { act, now } = await demo();

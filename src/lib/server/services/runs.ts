@@ -187,3 +187,8 @@ export function listed(text: string): unknown {
 	}
 	return list;
 }
+
+/** The next lesson of each run that has a day and is not over. */
+export function nextLessons(runs: readonly RunSituation[]): Map<RunSituation, LessonSituation | undefined> {
+	return new Map(runs.map((run) => [run, run.lessons.find((one) => !one.over && one.dates.length > 0)]));
+}

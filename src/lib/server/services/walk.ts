@@ -18,6 +18,7 @@ import { byId } from '../stores/snapshot.ts';
 import { patchNeed } from '../stores/needs.ts';
 import { countLot, moveLot } from '../stores/stash.ts';
 import { reachText } from './stash.ts';
+import { nextLessons } from './runs.ts';
 import type { Situation } from './situation.ts';
 import { toFetchFrom, type SupplyNeed } from './supply-needs.ts';
 import { listText, placePath, thingText, walkingOrder } from './words.ts';
@@ -52,16 +53,22 @@ export type Walk = {
 	readonly missing: readonly { readonly text: string; readonly lessons: string }[];
 };
 
-export type WalkSpan = 'week' | 'all';
+/** For the next lesson of each unit, the week to come, or everything. */
+export const WALK_SPANS = ['next', 'week', 'all'] as const;
+export type WalkSpan = (typeof WALK_SPANS)[number];
 
 /** The walk through the house: what to take from where, in walking order. */
 export function walkOf(situation: Situation, run: number | null, span: WalkSpan): Walk {
 	const until = addDays(situation.today, DUE_DAYS);
+	const next = nextLessons(situation.runs);
 	const needs = situation.needs.filter(
 		(one) =>
 			(run === null || one.run.run.id === run) &&
 			!one.need.doWithout &&
-			(span === 'all' || (one.days !== null && one.days.inHandBy <= until))
+			(span === 'all' ||
+				(span === 'week'
+					? one.days !== null && one.days.inHandBy <= until
+					: one.lesson === next.get(one.run)))
 	);
 	const byRow = new Map<string, { lot: number; needs: SupplyNeed[]; amount: Exact }>();
 	for (const one of needs) {

@@ -8,10 +8,10 @@ import {
 	lotText,
 	stillWants,
 	tick,
+	WALK_SPANS,
 	walkOf,
 	wantedFrom,
-	type WalkPlace,
-	type WalkSpan
+	type WalkPlace
 } from '$lib/server/services/walk.ts';
 import type { Unit } from '$core/measure/index.ts';
 import type { RequestEvent } from '@sveltejs/kit';
@@ -22,7 +22,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const run = Number(url.searchParams.get('unit')) || null;
-	const span: WalkSpan = url.searchParams.get('span') === 'all' ? 'all' : 'week';
+	const span = WALK_SPANS.find((one) => one === url.searchParams.get('span')) ?? 'week';
 	const units = now.runs
 		.filter(({ run: one }) => one.state !== 'put away')
 		.map((one) => ({ id: one.run.id, name: one.unit.name }));

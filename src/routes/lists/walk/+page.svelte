@@ -36,6 +36,7 @@
 	const left = $derived(places.flatMap((place) => place.rows).filter((row) => !ticked.has(row.id)));
 	const failure = $derived(form && 'message' in form ? form : null);
 
+	const FOR = { next: ' for the next lesson', week: ' for the week', all: '' } as const;
 	let move = $state(true);
 	let asked = $state<{ row: Row; path: string } | null>(null);
 	let askOpen = $state(false);
@@ -105,11 +106,10 @@
 		<div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
 			<h1 class="font-display text-xl font-medium sm:text-2xl">
 				{#if left.length}{left.length}
-					{left.length === 1 ? 'thing' : 'things'} to fetch{data.span === 'week' ? ' for the week' : ''}, in {places.length}
-					{places.length === 1 ? 'place' : 'places'}.{:else if ticked.size}All found.{:else}Nothing to fetch{data.span ===
-					'week'
-						? ' this week'
-						: ''}.{/if}
+					{left.length === 1 ? 'thing' : 'things'} to fetch{FOR[data.span]}, in {places.length}
+					{places.length === 1 ? 'place' : 'places'}.{:else if ticked.size}All found.{:else}Nothing to fetch{FOR[
+						data.span
+					]}.{/if}
 			</h1>
 			<button
 				type="button"
@@ -122,7 +122,7 @@
 
 		<div class="no-print mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
 			<nav aria-label="How far ahead" class="flex border-b-2 border-ink">
-				{#each [{ span: 'week', label: 'This week' }, { span: 'all', label: `Everything (${data.allThings})` }] as choice (choice.span)}
+				{#each [{ span: 'next', label: 'The next lesson' }, { span: 'week', label: 'This week' }, { span: 'all', label: `Everything (${data.allThings})` }] as choice (choice.span)}
 					<a
 						href={link(data.run, choice.span)}
 						aria-current={data.span === choice.span ? 'true' : undefined}
@@ -192,7 +192,13 @@
 			</section>
 		{:else}
 			<div class="mt-5">
-				<EmptyState title={data.allThings ? 'This week is fetched' : 'Nothing waits in the house'}>
+				<EmptyState
+					title={data.allThings
+						? data.span === 'next'
+							? 'The next lesson is fetched'
+							: 'This week is fetched'
+						: 'Nothing waits in the house'}
+				>
 					<p>
 						{data.allThings
 							? 'There is more for later lessons; look at everything if you have the time.'
