@@ -103,9 +103,9 @@ test('a walk with no network goes on, and catches up @phone', async ({ page, hou
 		'aria-pressed',
 		'true'
 	);
-	await expect(page.getByText('2 ticks wait for the server')).toBeVisible();
+	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
 	await house.start();
-	await expect(page.getByText(/ticks? waits? for the server/)).toHaveCount(0, { timeout: 15_000 });
+	await expect(page.getByText(/ticks? waits? on this device/)).toHaveCount(0, { timeout: 15_000 });
 	await open(page, '/lists/walk');
 	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
 	await expect(page.getByRole('button', { name: 'Found: 3 sheets of tracing film' })).toHaveCount(0);

@@ -4,15 +4,10 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
-	const TRIED = 'gather-bin-tried';
-	const AGAIN_MS = 10_000;
-	// Data that could not be fetched ends here; as a whole the page may be kept on this device.
+	// Data that could not be fetched on the way here ends so; as a whole the page may be kept on this device.
 	onMount(() => {
-		if (page.status !== 500 || !navigator.serviceWorker?.controller) return;
-		const [path, at] = (sessionStorage.getItem(TRIED) ?? '').split(' ');
-		if (path === location.pathname && Date.now() - Number(at) < AGAIN_MS) return;
-		sessionStorage.setItem(TRIED, `${location.pathname} ${Date.now()}`);
-		location.reload();
+		const cameFromAnotherPage = document.documentElement.dataset.ready === 'yes';
+		if (page.status === 500 && cameFromAnotherPage && navigator.serviceWorker?.controller) location.reload();
 	});
 </script>
 

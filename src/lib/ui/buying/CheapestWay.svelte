@@ -240,8 +240,10 @@
 				Each thing on its own would cost {money(shown.purchase.separately)}.
 			</p>{/if}
 		{#if leftovers.names.length}<p class="mt-3 text-sm text-ink-2">
-				Left over for the stash: {leftovers.names.join(', ')}.{#each leftovers.used as one (one.item)}
-					{' '}{one.units} will use {money(one.cents)} worth of the {one.item}.{/each}
+				Left over for the stash: {leftovers.names.join(', ')}.
+				{#each leftovers.used as one (one.item)}
+					{one.units} will use {money(one.cents)} worth of the {one.item}.
+				{/each}
 				{#if leftovers.cents}So it really costs {money(shown.purchase.cost - leftovers.cents)}.{/if}
 			</p>{/if}
 	{/if}
