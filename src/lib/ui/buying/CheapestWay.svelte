@@ -231,7 +231,7 @@
 				{/each}
 			</ul>
 			{#if shop.terms}<p class="text-sm text-ink-2">
-					{fee ? `${money(fee)} of it: ${shop.terms}` : `${shop.terms}: nothing to pay for that`}
+					{fee ? `counted with it: ${shop.terms}` : `${shop.terms}: nothing to pay for that`}
 				</p>{/if}
 		</div>
 	{/each}
