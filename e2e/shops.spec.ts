@@ -40,11 +40,11 @@ test('a pack is compared as soon as its price is known; one shop at most says wh
 	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price known' });
 	const before = await unpriced.count();
 	expect(before).toBeGreaterThan(0);
-	await page.getByLabel('Holds').fill('nothing at all, ever');
+	await page.getByLabel('Holds', { exact: true }).fill('nothing at all, ever');
 	await page.getByLabel('Costs ($)').fill('2.50');
 	await page.getByRole('button', { name: 'Note the price' }).click();
 	await expect(page.getByText('Please say what a pack holds').first()).toBeVisible();
-	await page.getByLabel('Holds').fill('100');
+	await page.getByLabel('Holds', { exact: true }).fill('100');
 	await page.getByLabel('Costs ($)').fill('2.50');
 	await page.getByRole('button', { name: 'Note the price' }).click();
 	await expect(unpriced).toHaveCount(before - 1);
