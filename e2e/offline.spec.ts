@@ -21,7 +21,7 @@ async function keepsLists(page: Page): Promise<void> {
 			return (await (await caches.open(name)).keys()).map((request) => new URL(request.url).pathname);
 		});
 	await expect
-		.poll(kept)
+		.poll(kept, { timeout: 60_000 })
 		.toEqual(expect.arrayContaining(['/', '/lists/walk', '/lists/errands', '/lists/wanted']));
 }
 
@@ -133,6 +133,32 @@ test('a count that was made without a network never goes over a newer one unseen
 	await met.getByRole('button', { name: /^Mine after all/ }).click();
 	await expect(page.getByText(/^Count corrected: /).first()).toBeVisible();
 	await expect(met).toHaveCount(0);
+	await other.context().close();
+});
+
+test('what is next waits, too; where another phone was faster one is asked, and nothing counts twice', async ({
+	page,
+	context,
+	house
+}) => {
+	await open(page, '/');
+	await keepsLists(page);
+	await context.setOffline(true);
+	await page.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('Bought: Buy 6 oranges.')).toBeVisible();
+	const other = await otherPhone(context, house);
+	await open(other, '/');
+	await other.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
+	await expect(other.getByText('6 oranges: in the house').first()).toBeVisible();
+	await context.setOffline(false);
+	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
+	await expect(met).toContainText('“6 oranges: in the house”');
+	await met.getByRole('button', { name: /^Leave it as it is now/ }).click();
+	await expect(met).toHaveCount(0);
+	await open(page, '/home/supplies?q=orange');
+	await expect(page.getByRole('button', { name: /^Change orange, / })).toHaveCount(1);
+	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
 	await other.context().close();
 });
 

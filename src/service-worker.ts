@@ -52,6 +52,7 @@ async function keepPages(): Promise<void> {
 }
 
 worker.addEventListener('message', (event) => {
+	if (event.data === 'take over') event.waitUntil(worker.clients.claim());
 	if (event.data === 'keep pages') {
 		keptAt = 0;
 		event.waitUntil(keepPages());

@@ -6,7 +6,9 @@
 	import DropAnywhere from '$lib/ui/files/DropAnywhere.svelte';
 	import Find from '$lib/ui/find/Find.svelte';
 	import Shortcuts from '$lib/ui/find/Shortcuts.svelte';
+	import { queue } from '$lib/ui/forms/queue.svelte.ts';
 	import { followNews } from '$lib/ui/news/news.ts';
+	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
 	import Shell from '$lib/ui/shell/Shell.svelte';
 	import { sayDone, turn } from '$lib/ui/toast/toast.ts';
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
@@ -31,6 +33,13 @@
 		location.href = way.to.url.href;
 	});
 	onMount(followNews);
+	onMount(() => queue.start());
+	onMount(() => {
+		// A page that was on its way while the service worker began is not its own yet.
+		void navigator.serviceWorker?.ready.then(({ active }) => {
+			if (!navigator.serviceWorker.controller) active?.postMessage('take over');
+		});
+	});
 	onMount(() => {
 		// Says that scripts have taken over; until then everything is plain forms.
 		document.documentElement.dataset.ready = 'yes';
@@ -56,6 +65,7 @@
 </script>
 
 <Shell household={data.household} today={data.today} paper={data.paper} find={() => (findOpen = true)}>
+	<WaitingNote revision={data.revision} />
 	{@render children()}
 </Shell>
 <Find bind:open={findOpen} />

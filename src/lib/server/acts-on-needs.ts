@@ -1,10 +1,12 @@
 import Joi from 'joi';
-import type { Actions } from '@sveltejs/kit';
+import type { Actions, RequestEvent } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
 import { RUNGS, type Rung } from '$core/gathering/index.ts';
 import { exact } from '$core/measure/index.ts';
 import { readQuantity } from '$core/supplies/index.ts';
 import { act, doerOf } from './act.ts';
+import type { Trx } from './stores/changes.ts';
+import { changedElsewhere, conflict } from './stores/conflicts.ts';
 import { tellLibrarySoon } from './desk-talk.ts';
 import { situation } from './household.ts';
 import { id, optionalDay } from './schemas/fields.ts';
@@ -31,31 +33,73 @@ export function typedAmount(text: string, path = 'amount') {
 	return amount;
 }
 
+/**
+ * An act on needs that may have waited on a device without a network: it carries the revision that its page
+ * showed then, and stops at what another device has done to the same needs or loans since.
+ */
+function actOnNeeds<Input extends { readonly keys: string }>(
+	event: RequestEvent,
+	schema: Joi.ObjectSchema<Input>,
+	label: (what: string) => string,
+	work: (trx: Trx, input: Input) => Promise<string>
+) {
+	const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
+	return act(
+		event,
+		(schema as Joi.ObjectSchema).keys({ seen }) as Joi.ObjectSchema<Input & { seen: number | null }>,
+		label,
+		async (trx, input) => {
+			if (input.seen !== null) await stopAtNewer(trx, split(input.keys), input.seen, event.locals.device);
+			return work(trx, input);
+		}
+	);
+}
+
+async function stopAtNewer(trx: Trx, keys: readonly string[], seen: number, device: string): Promise<void> {
+	const { whole, snapshot } = await situation();
+	const books = new Set(
+		whole.flatMap((one) => (one.book && keys.includes(one.need.key) ? [one.book.resource.id] : []))
+	);
+	const loans = snapshot.loans.filter(
+		(loan) => books.has(loan.resource_id) || keys.includes(`loan/${loan.id}`)
+	);
+	const rows = [
+		...snapshot.needStates
+			.filter((one) => keys.includes(one.key))
+			.map(({ id }) => ({ table: 'need_state' as const, id })),
+		...loans.map(({ id }) => ({ table: 'loan' as const, id }))
+	];
+	for (const { table, id } of rows) {
+		const newer = await changedElsewhere(trx, table, id, seen, device);
+		if (newer !== null) throw conflict(newer, 'Look at how it stands now, then decide.');
+	}
+}
+
 /** The acts on needs, the same on Next, Board and Gather. */
 export const needActions = {
 	got: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
 			(what: string) => `${what}: in the house`,
 			async (trx, input) => gotIt(trx, await situation(), split(input.keys), typedAmount(input.amount))
 		),
 	arrange: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; promised: string | null }>({ keys, promised: optionalDay }),
 			(what: string) => `${what}: on its way`,
 			async (trx, input) => arrange(trx, await situation(), split(input.keys), input.promised)
 		),
 	prepared: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => `${what}: prepared`,
 			async (trx, input) => prepared(trx, await situation(), split(input.keys))
 		),
 	step: async (event) => {
-		const done = await act(
+		const done = await actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => what,
@@ -65,14 +109,14 @@ export const needActions = {
 		return done;
 	},
 	without: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
 			(what: string) => `${what}: decided`,
 			async (trx, input) => decide(trx, await situation(), split(input.keys), input.without)
 		),
 	give: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; person: number | null }>({
 				keys,
@@ -82,7 +126,7 @@ export const needActions = {
 			async (trx, input) => giveTo(trx, await situation(), split(input.keys), input.person)
 		),
 	source: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; source: number | Rung }>({
 				keys,
@@ -97,7 +141,7 @@ export const needActions = {
 			async (trx, input) => chooseSource(trx, await situation(), split(input.keys), input.source)
 		),
 	next: (event) =>
-		act(
+		actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => what,

@@ -71,7 +71,11 @@
 				</a>
 			{:else}
 				{@const word = words[act.kind]}
-				<form method="post" action="{action}?/{word.to}" use:enhance={saves()}>
+				<form
+					method="post"
+					action="{action}?/{word.to}"
+					use:enhance={saves({ waits: `${word.button}: ${act.title}` })}
+				>
 					<input type="hidden" name="keys" value={act.keys.join(' ')} />
 					<input type="hidden" name="amount" value={act.amount} />
 					<button

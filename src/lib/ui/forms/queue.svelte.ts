@@ -1,7 +1,8 @@
 import { deserialize } from '$app/forms';
 import { allWaiting, dropWaiting, keepWaiting, markConflict, type Waiting } from '../offline/store.ts';
+import { loadAgain } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
-import { newId } from './submit.ts';
+import { newId } from './new-id.ts';
 
 const RETRY_MS = 4000;
 
@@ -13,32 +14,47 @@ function formOf(one: Waiting): FormData {
 	return form;
 }
 
+/** What a page wants to know of the queue while it is open. */
+export type Listener = {
+	/** What waits from before, once that is known. */
+	readonly found?: (waiting: readonly Waiting[]) => void;
+	/** Something was sent and the page was loaded again. */
+	readonly sent?: () => void;
+	/** The server did not do one, or it was given up. */
+	readonly refused?: (fields: Waiting['fields']) => void;
+};
+
 /**
  * Ticks and short edits of a list that is carried along. Each takes effect on the screen at once and is sent
  * in order; what cannot be sent now waits on this device, also over a reload, and is sent when the server is
  * there again. Every one carries its operation id, so that sending it twice counts once, and the revision that
  * it was made on, so that it never goes over a newer change unseen: such a one waits for a decision.
  */
-export class TickQueue {
+class TickQueue {
 	#all = $state<Waiting[]>([]);
 	readonly waiting = $derived(this.#all.filter((one) => one.conflict === undefined));
 	readonly conflicts = $derived(this.#all.filter((one) => one.conflict !== undefined));
 	#sending: string | null = null;
 	#isSending = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
+	#isKnown = false;
+	readonly #listeners = new Set<Listener>();
 
-	constructor(
-		private readonly sent: () => Promise<void>,
-		private readonly refused: (fields: Waiting['fields']) => void
-	) {}
+	/** Tells a page of what waits, is sent or refused. Answers how to stop. */
+	listen(listener: Listener): () => void {
+		this.#listeners.add(listener);
+		if (this.#isKnown) listener.found?.(this.waiting);
+		return () => this.#listeners.delete(listener);
+	}
 
-	/** Takes up what an earlier visit could not send, after telling what that is. Answers how to stop. */
-	start(found: (waiting: readonly Waiting[]) => void): () => void {
+	/** Takes up what an earlier visit could not send. Answers how to stop. */
+	start(): () => void {
 		const online = () => void this.send();
 		window.addEventListener('online', online);
 		void allWaiting().then((kept) => {
 			this.#all = [...kept, ...this.#all.filter((one) => !kept.some((other) => other.id === one.id))];
-			found(this.waiting);
+			this.#isKnown = true;
+			for (const listener of this.#listeners) listener.found?.(this.waiting);
 			void this.send();
 		});
 		return () => {
@@ -66,7 +82,7 @@ export class TickQueue {
 	decide(one: Waiting, mine: boolean, seen: number): void {
 		this.#remove(one.id);
 		if (mine) this.add(one.action, { ...one.fields }, one.what, seen);
-		else this.refused(one.fields);
+		else this.#refused(one.fields);
 	}
 
 	async send(): Promise<void> {
@@ -99,12 +115,15 @@ export class TickQueue {
 					await markConflict(first.id, failure.message);
 				} else {
 					this.#remove(first.id);
-					this.refused(first.fields);
+					this.#refused(first.fields);
 					sayWrong(failure?.message ?? 'The server could not keep that tick.');
 				}
 			}
 			if (label) sayDone(label);
-			if (sent) await this.sent();
+			if (sent) {
+				await loadAgain();
+				for (const listener of this.#listeners) listener.sent?.();
+			}
 		} catch {
 			this.#timer = setTimeout(() => void this.send(), RETRY_MS);
 		} finally {
@@ -113,10 +132,17 @@ export class TickQueue {
 		}
 	}
 
+	#refused(fields: Waiting['fields']): void {
+		for (const listener of this.#listeners) listener.refused?.(fields);
+	}
+
 	#remove(id: string): void {
 		this.#all = this.#all.filter((one) => one.id !== id);
 		void dropWaiting(id);
 	}
 }
+
+/** The one queue of this window. */
+export const queue = new TickQueue();
 
 type Failure = { readonly message?: string; readonly path?: string | null };

@@ -1,14 +1,10 @@
 import type { SubmitFunction } from '@sveltejs/kit';
+import { page } from '$app/state';
 import { tick } from 'svelte';
 import { arrived } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
-
-/** An id that works without a secure context, as on the phone over plain http. */
-export function newId(): string {
-	return Array.from(crypto.getRandomValues(new Uint8Array(12)), (byte) =>
-		byte.toString(16).padStart(2, '0')
-	).join('');
-}
+import { newId } from './new-id.ts';
+import { queue } from './queue.svelte.ts';
 
 type Options = {
 	/** Called after the change was made, before the page is loaded again. */
@@ -17,14 +13,16 @@ type Options = {
 	shown?: () => unknown;
 	/** Empties the form afterwards. */
 	reset?: boolean;
+	/** What it is, where it may wait on this device for the server: "Bought: 6 oranges". */
+	waits?: string;
 };
 
 /**
  * For `use:enhance`: sends a form with an operation id, so that sending it twice changes nothing
  * twice, and shows the toast with Undo. What is wrong gets the focus.
  */
-export function saves({ done, shown, reset = false }: Options = {}): SubmitFunction {
-	return ({ formData }) => {
+export function saves({ done, shown, reset = false, waits }: Options = {}): SubmitFunction {
+	return ({ formData, action }) => {
 		formData.set('operation', newId());
 		return async ({ result, update }) => {
 			if (result.type === 'redirect') await done?.();
@@ -36,6 +34,15 @@ export function saves({ done, shown, reset = false }: Options = {}): SubmitFunct
 				const failure = result.data as { message?: string } | undefined;
 				if (failure?.message) sayWrong(failure.message);
 			} else if (result.type === 'error') {
+				// No answer at all is a matter of the network, anything else one of the server.
+				if (waits && result.status === undefined) {
+					const fields = Object.fromEntries(
+						[...formData].filter(([name, value]) => name !== 'operation' && typeof value === 'string')
+					) as Record<string, string>;
+					queue.add(action.pathname + action.search, fields, waits, page.data.revision as number);
+					await done?.();
+					return;
+				}
 				sayWrong(
 					result.error?.message ?? 'That did not reach the server. What you typed is still here; try again.'
 				);

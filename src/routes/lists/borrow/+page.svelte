@@ -50,7 +50,12 @@
 										></span
 									>
 									{#if row.isBook}
-										<form method="post" action="?/step" use:enhance={saves()} class="no-print">
+										<form
+											method="post"
+											action="?/step"
+											use:enhance={saves({ waits: `Asked: ${row.text}` })}
+											class="no-print"
+										>
 											<input type="hidden" name="keys" value={row.keys} />
 											<Button size="small" type="submit" aria-label="Asked: {row.text}">Asked</Button>
 										</form>
@@ -65,7 +70,12 @@
 												>{words[list.rung].ask}</Button
 											>
 										{/if}
-										<form method="post" action="?/got" use:enhance={saves()} class="no-print">
+										<form
+											method="post"
+											action="?/got"
+											use:enhance={saves({ waits: `${words[list.rung].got}: ${row.text}` })}
+											class="no-print"
+										>
 											<input type="hidden" name="keys" value={row.keys} />
 											<input type="hidden" name="amount" value={row.amount} />
 											<Button
@@ -76,7 +86,12 @@
 											>
 										</form>
 										{#if !row.promised}
-											<form method="post" action="?/next" use:enhance={saves()} class="no-print">
+											<form
+												method="post"
+												action="?/next"
+												use:enhance={saves({ waits: `Not there: ${row.text}` })}
+												class="no-print"
+											>
 												<input type="hidden" name="keys" value={row.keys} />
 												<Button size="small" look="quiet" type="submit" aria-label="Not there: {row.text}"
 													>Not there</Button
@@ -89,7 +104,10 @@
 									<form
 										method="post"
 										action="?/arrange"
-										use:enhance={saves({ done: () => (asking = null) })}
+										use:enhance={saves({
+											done: () => (asking = null),
+											waits: `${words[list.rung].ask}: ${row.text}`
+										})}
 										class="no-print mt-2 flex items-end gap-3"
 									>
 										<input type="hidden" name="keys" value={row.keys} />

@@ -7,10 +7,8 @@
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { TickQueue } from '$lib/ui/forms/queue.svelte.ts';
+	import { queue } from '$lib/ui/forms/queue.svelte.ts';
 	import { saves } from '$lib/ui/forms/submit.ts';
-	import { loadAgain } from '$lib/ui/news/load-again.ts';
-	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
@@ -21,29 +19,25 @@
 	const rows = $derived(data.shops.flatMap((shop) => shop.aisles.flatMap((aisle) => aisle.rows)));
 	const left = $derived(rows.filter((row) => !isDone(row)).length);
 
-	const queue = new TickQueue(
-		async () => {
-			await loadAgain();
-			ticked.clear();
-			for (const { fields } of queue.waiting) ticked.add(Number(fields.id));
-		},
-		(fields) => ticked.delete(Number(fields.id))
-	);
+	const BOUGHT = '/lists/errands?/bought';
+	const waits = () => {
+		ticked.clear();
+		for (const { action, fields } of queue.waiting) if (action === BOUGHT) ticked.add(Number(fields.id));
+	};
 	onMount(() =>
-		queue.start((waiting) => {
-			for (const { fields } of waiting) if (fields.paid !== undefined) ticked.add(Number(fields.id));
-		})
+		queue.listen({ found: waits, sent: waits, refused: (fields) => ticked.delete(Number(fields.id)) })
 	);
 	function tick(event: SubmitEvent & { currentTarget: HTMLFormElement }, row: Row) {
 		event.preventDefault();
 		if (row.done) return;
 		if (ticked.has(row.id)) {
-			if (queue.takeBack(({ fields }) => fields.id === String(row.id))) ticked.delete(row.id);
+			if (queue.takeBack(({ action, fields }) => action === BOUGHT && fields.id === String(row.id)))
+				ticked.delete(row.id);
 			return;
 		}
 		ticked.add(row.id);
 		const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
-		queue.add('/lists/errands?/bought', typed, row.text, data.revision);
+		queue.add(BOUGHT, typed, row.text, data.revision);
 	}
 </script>
 
@@ -63,7 +57,6 @@
 					><Printer size={18} aria-hidden="true" />Print</button
 				>{/if}
 		</div>
-		<WaitingNote {queue} revision={data.revision} />
 		{#each data.shops as shop (shop.id)}
 			<section class="mt-5 break-inside-avoid" aria-labelledby="shop{shop.id}">
 				<h2

@@ -24,7 +24,12 @@
 			{#each list as book (book.resource)}
 				<li class="flex items-center gap-3 py-2">
 					{#if book.keys.length}
-						<form method="post" action="?/step" use:enhance={saves()} class="no-print">
+						<form
+							method="post"
+							action="?/step"
+							use:enhance={saves({ waits: `${book.button}: ${book.title}` })}
+							class="no-print"
+						>
 							<input type="hidden" name="keys" value={book.keys.join(' ')} />
 							<button
 								class="flex min-h-11 w-11 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold hover:bg-ink hover:text-sheet sm:w-32"
@@ -140,7 +145,12 @@
 					<ul class="mt-2 divide-y divide-rule border-y border-rule">
 						{#each view.holds as one (one.title)}
 							<li class="flex items-center gap-3 py-2">
-								<form method="post" action="?/step" use:enhance={saves()} class="no-print">
+								<form
+									method="post"
+									action="?/step"
+									use:enhance={saves({ waits: `Placed: ${one.title}` })}
+									class="no-print"
+								>
 									<input type="hidden" name="keys" value={one.keys.join(' ')} />
 									<button
 										class="flex min-h-11 w-11 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold hover:bg-ink hover:text-sheet sm:w-28"

@@ -10,10 +10,8 @@
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { TickQueue } from '$lib/ui/forms/queue.svelte.ts';
+	import { queue } from '$lib/ui/forms/queue.svelte.ts';
 	import { saves } from '$lib/ui/forms/submit.ts';
-	import { loadAgain } from '$lib/ui/news/load-again.ts';
-	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
@@ -36,36 +34,35 @@
 	const left = $derived(places.flatMap((place) => place.rows).filter((row) => !ticked.has(row.id)));
 	const failure = $derived(form && 'message' in form ? form : null);
 
+	const FOUND = '/lists/walk?/found';
 	const FOR = { next: ' for the next lesson', week: ' for the week', all: '' } as const;
 	let move = $state(true);
 	let asked = $state<{ row: Row; path: string } | null>(null);
 	let askOpen = $state(false);
 
-	const queue = new TickQueue(
-		async () => {
-			await loadAgain();
-			// What came back after an undo is not ticked any more.
-			for (const [id] of ticked)
-				if (data.walk.places.some((place) => place.rows.some((row) => row.id === id))) ticked.delete(id);
-		},
-		(fields) => ticked.delete(`${fields.lot}/${fields.run}`)
-	);
-	// What was ticked before a reload and still waits is ticked here as well.
+	const idOf = (fields: Readonly<Record<string, string>>) => `${fields.lot}/${fields.run}`;
+	/** What came back after an undo is not ticked any more. */
+	function forgetTicks() {
+		for (const [id] of ticked)
+			if (data.walk.places.some((place) => place.rows.some((row) => row.id === id))) ticked.delete(id);
+	}
 	onMount(() =>
-		queue.start((waiting) => {
-			for (const { fields } of waiting)
-				for (const place of data.walk.places)
-					for (const row of place.rows)
-						if (fields.move !== undefined && row.id === `${fields.lot}/${fields.run}`)
-							ticked.set(row.id, { row, path: place.path });
+		queue.listen({
+			// What was ticked before a reload and still waits is ticked here as well.
+			found: (waiting) => {
+				for (const { action, fields } of waiting)
+					for (const place of data.walk.places)
+						for (const row of place.rows)
+							if (action === FOUND && row.id === idOf(fields)) ticked.set(row.id, { row, path: place.path });
+			},
+			sent: forgetTicks,
+			refused: (fields) => ticked.delete(idOf(fields))
 		})
 	);
 	$effect(() => {
 		void data.revision;
 		untrack(() => {
-			if (queue.waiting.length) return;
-			for (const [id] of ticked)
-				if (data.walk.places.some((place) => place.rows.some((row) => row.id === id))) ticked.delete(id);
+			if (queue.waiting.length === 0) forgetTicks();
 		});
 	});
 
@@ -73,7 +70,8 @@
 		event.preventDefault();
 		if (ticked.has(row.id)) {
 			// What has not been sent yet can simply be taken back.
-			if (queue.takeBack(({ fields }) => `${fields.lot}/${fields.run}` === row.id)) ticked.delete(row.id);
+			if (queue.takeBack(({ action, fields }) => action === FOUND && idOf(fields) === row.id))
+				ticked.delete(row.id);
 			return;
 		}
 		ticked.set(row.id, { row, path });
@@ -84,17 +82,7 @@
 			unit: row.unit,
 			move: move ? 'on' : ''
 		};
-		queue.add('/lists/walk?/found', fields, row.text, data.revision);
-	}
-	/** A short edit from the dialog: it waits like a tick where there is no network. */
-	function edit(event: SubmitEvent & { currentTarget: HTMLFormElement }, action: string, what: string) {
-		const typed = Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>;
-		// With a network the form itself says what is wrong with it.
-		if (navigator.onLine) return;
-		event.preventDefault();
-		event.stopImmediatePropagation();
-		queue.add(`/lists/walk?/${action}`, typed, what, data.revision);
-		askOpen = false;
+		queue.add(FOUND, fields, row.text, data.revision);
 	}
 	const link = (run: number | null, span: string) =>
 		`/lists/walk?${new URLSearchParams({ ...(run ? { unit: String(run) } : {}), span })}`;
@@ -118,7 +106,6 @@
 				><Printer size={18} aria-hidden="true" />Print</button
 			>
 		</div>
-		<WaitingNote {queue} revision={data.revision} />
 
 		<div class="no-print mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
 			<nav aria-label="How far ahead" class="flex border-b-2 border-ink">
@@ -239,8 +226,7 @@
 			<form
 				method="post"
 				action="?/there"
-				onsubmitcapture={(event) => edit(event, 'there', `${asked?.row.item} is not there`)}
-				use:enhance={saves({ done: () => (askOpen = false) })}
+				use:enhance={saves({ done: () => (askOpen = false), waits: `${asked?.row.item} is not there` })}
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
 				<input type="hidden" name="amount" value="0" />
@@ -250,8 +236,7 @@
 			<form
 				method="post"
 				action="?/found"
-				onsubmitcapture={(event) => edit(event, 'found', `Took some ${asked?.row.item}`)}
-				use:enhance={saves({ done: () => (askOpen = false) })}
+				use:enhance={saves({ done: () => (askOpen = false), waits: `Took some ${asked?.row.item}` })}
 				class="flex items-end gap-2"
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
@@ -270,8 +255,7 @@
 			<form
 				method="post"
 				action="?/there"
-				onsubmitcapture={(event) => edit(event, 'there', `${asked?.row.item} counted`)}
-				use:enhance={saves({ done: () => (askOpen = false) })}
+				use:enhance={saves({ done: () => (askOpen = false), waits: `${asked?.row.item} counted` })}
 				class="flex items-end gap-2"
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
