@@ -8,8 +8,9 @@ const stores = [
 ];
 
 /**
- * Every number of every pack and every set of bundles, up to a number that surely is enough. Of a thing that the
- * bundles serve in full nobody buys packs as well, also not to come by free delivery.
+ * Every number of every pack and every set of bundles. Four packs cover any need of the cases, and one more can
+ * pay to come by free delivery: two cost more than the fee of 150 that they save. Of a thing that the bundles
+ * serve in full nobody buys packs as well.
  */
 function byTrying(input: PacksInput, bundles: readonly Bundle[]): number {
 	let least = Infinity;
@@ -43,7 +44,7 @@ function byTrying(input: PacksInput, bundles: readonly Bundle[]): number {
 	};
 	const go = (at: number) => {
 		if (at < counts.length) {
-			for (counts[at] = 0; counts[at] <= 4; counts[at]++) go(at + 1);
+			for (counts[at] = 0; counts[at] <= 5; counts[at]++) go(at + 1);
 			counts[at] = 0;
 			return;
 		}
@@ -57,7 +58,7 @@ function byTrying(input: PacksInput, bundles: readonly Bundle[]): number {
 describe('bundles', () => {
 	it('cost what trying everything says, fees and free delivery counted, on 150 random cases', () => {
 		const store = fc.constantFrom('a', 'b');
-		const price = fc.integer({ min: 50, max: 700 });
+		const price = fc.integer({ min: 80, max: 700 });
 		fc.assert(
 			fc.property(
 				fc.tuple(fc.integer({ min: 1, max: 4 }), fc.integer({ min: 1, max: 4 })),
