@@ -210,6 +210,31 @@ describe('what to buy where', () => {
 		);
 	});
 
+	it('a dearer pack of the same size is bought where it lifts the goods over what waives the fee', () => {
+		const offer = (item: string, store: string, price: number) => ({
+			item,
+			store,
+			size: 1,
+			price,
+			limit: null
+		});
+		const bought = packs({
+			items: [
+				{ item: 'x', need: 4 },
+				{ item: 'y', need: 1 }
+			],
+			offers: [offer('x', 'a', 310), offer('x', 'a', 197), offer('y', 'b', 290)],
+			stores: [
+				{ store: 'a', fee: 150, freeOver: 900 },
+				{ store: 'b', fee: 0, freeOver: null }
+			],
+			maxStores: null
+		});
+		// 3 × 197 + 310 = 901 without the fee, and 290; four at 197 would be 788 with it.
+		expect(bought).toMatchObject({ cost: 1191, optimal: true });
+		expect(bought.fees).toContainEqual({ store: 'a', fee: 0 });
+	});
+
 	it('says which need no offer covers, also within so many stores', () => {
 		const input: PacksInput = {
 			items: [one('flour', 2), one('wax', 1)],

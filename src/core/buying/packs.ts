@@ -89,7 +89,9 @@ export function packs(input: PacksInput, isOver: () => boolean = () => false): P
 		(offer) => offer.item
 	);
 	const wanted = input.items.filter((one) => millionths(one.need) > 1);
-	const covers = wanted.map(({ item, need }) => coverOf(millionths(need), usable(offers.get(item) ?? [])));
+	const covers = wanted.map(({ item, need }) =>
+		coverOf(millionths(need), usable(offers.get(item) ?? [], stores))
+	);
 	const kinds = combinations(input, covers, wanted);
 	let ticks = 0;
 	const tick = () => {
@@ -202,21 +204,27 @@ function cheapestWay(cover: Cover, stores: number, watched: readonly Watched[]):
 	return waysToCover(cover, ask, () => undefined)[0];
 }
 
-/** Offers without those that another of the same store beats in size, price and limit. */
-function usable(offers: readonly PackOffer[]): PackOffer[] {
-	return offers.filter(
-		(one) =>
+/**
+ * Offers without those that another of the same store beats in price, size and limit being the same. Where goods
+ * can waive a fee a dearer pack can still be worth it, so only its twins are left out there.
+ */
+function usable(offers: readonly PackOffer[], stores: readonly Store[]): PackOffer[] {
+	return offers.filter((one) => {
+		const { fee, freeOver } = stores[one.store];
+		const canWaive = fee > 0 && freeOver !== null;
+		return (
 			one.limit > 0 &&
 			!offers.some(
 				(other) =>
 					other.index !== one.index &&
 					other.store === one.store &&
 					other.size === one.size &&
-					other.price <= one.price &&
+					(canWaive ? other.price === one.price : other.price <= one.price) &&
 					other.limit === Infinity &&
 					(other.price < one.price || one.limit < Infinity || other.index < one.index)
 			)
-	);
+		);
+	});
 }
 
 function compareFound(a: Found, b: Found): number {
