@@ -23,8 +23,7 @@ type Options = {
  */
 export function saves({ done, shown, reset = false, waits }: Options = {}): SubmitFunction {
 	return ({ formData, action }) => {
-		const operation = newId();
-		formData.set('operation', operation);
+		formData.set('operation', newId());
 		return async ({ result, update }) => {
 			if (result.type === 'redirect') await done?.();
 			if (result.type === 'success') {
@@ -40,8 +39,7 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 					const fields = Object.fromEntries(
 						[...formData].filter(([name, value]) => name !== 'operation' && typeof value === 'string')
 					) as Record<string, string>;
-					const seen = page.data.revision as number;
-					queue.add(action.pathname + action.search, fields, waits, seen, operation);
+					queue.add(action.pathname + action.search, fields, waits, page.data.revision as number);
 					await done?.();
 					return;
 				}
