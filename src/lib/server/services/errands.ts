@@ -4,7 +4,7 @@ import { walkingOrder } from '$core/gathering/index.ts';
 import { exact } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
-import { errandDone, errandOf } from '../stores/errands.ts';
+import { correctPaid, errandDone, errandOf } from '../stores/errands.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
 import { boughtBundle, boughtPacks } from './purchases.ts';
 import type { Situation } from './situation.ts';
@@ -102,7 +102,11 @@ export async function tickErrand(trx: Trx, situation: Situation, id: number, cen
 	}
 	const offer = byId(situation.snapshot.offers).get(errand.offer_id!)!;
 	const { name } = byId(situation.snapshot.items).get(offer.item_id)!;
-	if (errand.done_on !== null) return name;
+	if (errand.done_on !== null) {
+		if (errand.cents !== cents)
+			await correctPaid(trx, errand, { item: offer.item_id, supplier: offer.supplier_id }, cents);
+		return name;
+	}
 	const words = await boughtPacks(trx, situation, { offer: offer.id, count: errand.count, keys, cents });
 	await errandDone(trx, id, cents, { supplier: offer.supplier_id, aisle: offer.aisle }, situation.today);
 	return words;

@@ -227,6 +227,14 @@ describe('the list that is taken along', () => {
 		const after = await now();
 		expect(after.snapshot.purchases.filter((one) => one.cents === 123)).toHaveLength(1);
 		expect(rows(after).find((one) => one.id === id)).toMatchObject({ done: true, paid: '1.23' });
+		// Another price for what is in the cart already corrects the list and the receipt, and buys nothing more.
+		await act(async (trx) => tickErrand(trx, await now(), id, 150));
+		const corrected = await now();
+		expect(corrected.snapshot.purchases.map((one) => one.cents)).toEqual(
+			after.snapshot.purchases.map((one) => (one.cents === 123 ? 150 : one.cents))
+		);
+		expect(rows(corrected).find((one) => one.id === id)).toMatchObject({ paid: '1.50' });
+		await undo(store.write, doer());
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
 	});

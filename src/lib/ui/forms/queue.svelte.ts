@@ -63,8 +63,9 @@ class TickQueue {
 		};
 	}
 
-	add(action: string, fields: Record<string, string>, what: string, seen: number): void {
-		const one: Waiting = { id: newId(), action, fields, what, seen };
+	/** `id` is that of an attempt whose answer never came: the server may have done it already. */
+	add(action: string, fields: Record<string, string>, what: string, seen: number, id = newId()): void {
+		const one: Waiting = { id, action, fields, what, seen };
 		this.#all.push(one);
 		// Kept first, then sent: a page that is closed in between loses nothing.
 		void keepWaiting(one).then(() => this.send());

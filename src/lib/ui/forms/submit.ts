@@ -23,7 +23,8 @@ type Options = {
  */
 export function saves({ done, shown, reset = false, waits }: Options = {}): SubmitFunction {
 	return ({ formData, action }) => {
-		formData.set('operation', newId());
+		const operation = newId();
+		formData.set('operation', operation);
 		return async ({ result, update }) => {
 			if (result.type === 'redirect') await done?.();
 			if (result.type === 'success') {
@@ -39,7 +40,8 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 					const fields = Object.fromEntries(
 						[...formData].filter(([name, value]) => name !== 'operation' && typeof value === 'string')
 					) as Record<string, string>;
-					queue.add(action.pathname + action.search, fields, waits, page.data.revision as number);
+					const seen = page.data.revision as number;
+					queue.add(action.pathname + action.search, fields, waits, seen, operation);
 					await done?.();
 					return;
 				}
