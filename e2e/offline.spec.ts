@@ -162,6 +162,29 @@ test('what is next waits, too; where another phone was faster one is asked, and 
 	await other.context().close();
 });
 
+test('an act that was done but whose answer was lost waits, is sent again and counts once', async ({ page }) => {
+	await open(page, '/');
+	let sent = 0;
+	// The house does it, and then the way back breaks.
+	await page.route(
+		/\?\/got/,
+		async (route) => {
+			sent += 1;
+			await route.fetch();
+			await route.abort('connectionreset');
+		},
+		{ times: 1 }
+	);
+	await page.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
+	await expect.poll(() => sent).toBe(1);
+	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await open(page, '/home/supplies?q=orange');
+	await expect(page.getByRole('button', { name: /^Change orange, / })).toHaveCount(1);
+	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+	await page.reload();
+	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+});
+
 test('errands: taken along, ticked in the shop without a network at what they cost, and in the order of the shop @phone', async ({
 	page,
 	house
