@@ -46,7 +46,9 @@
 		const on = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
 			if (isTyping(event)) return;
 			event.preventDefault();
-			void turn(way);
+			// The latest is what still waits here, if anything does.
+			const waited = way === 'undo' ? queue.takeBack() : null;
+			if (!waited) void turn(way);
 		};
 		const opens = (show: () => void) => (event: KeyboardEvent) => {
 			if (isTyping(event)) return;

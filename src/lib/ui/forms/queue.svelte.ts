@@ -34,6 +34,8 @@ class TickQueue {
 	#all = $state<Waiting[]>([]);
 	readonly waiting = $derived(this.#all.filter((one) => one.conflict === undefined));
 	readonly conflicts = $derived(this.#all.filter((one) => one.conflict !== undefined));
+	/** Whether what waits outlives this page. */
+	isKept = $state(true);
 	#sending: string | null = null;
 	#isSending = false;
 	#timer: ReturnType<typeof setTimeout> | undefined;
@@ -51,7 +53,8 @@ class TickQueue {
 	start(): () => void {
 		const online = () => void this.send();
 		window.addEventListener('online', online);
-		void allWaiting().then((kept) => {
+		void this.#store(allWaiting).then((before) => {
+			const kept = before ?? [];
 			this.#all = [...kept, ...this.#all.filter((one) => !kept.some((other) => other.id === one.id))];
 			this.#isKnown = true;
 			for (const listener of this.#listeners) listener.found?.(this.waiting);
@@ -68,15 +71,16 @@ class TickQueue {
 		const one: Waiting = { id, action, fields, what, seen };
 		this.#all.push(one);
 		// Kept first, then sent: a page that is closed in between loses nothing.
-		void keepWaiting(one).then(() => this.send());
+		void this.#store(() => keepWaiting(one)).then(() => this.send());
 	}
 
-	/** Takes back one that has not been sent; answers whether it could. */
-	takeBack(isMeant: (one: Waiting) => boolean): boolean {
-		const one = this.waiting.find((each) => each.id !== this.#sending && isMeant(each));
-		if (!one) return false;
+	/** Takes back the latest that is meant and has not been sent; answers it, or null where there is none. */
+	takeBack(isMeant: (one: Waiting) => boolean = () => true): Waiting | null {
+		const one = this.waiting.findLast((each) => each.id !== this.#sending && isMeant(each));
+		if (!one) return null;
 		this.#remove(one.id);
-		return true;
+		this.#refused(one.fields);
+		return one;
 	}
 
 	/** What met a newer change: done after all, on what stands now, or left as it stands. */
@@ -113,7 +117,8 @@ class TickQueue {
 					this.#all = this.#all.map((one) =>
 						one.id === first.id ? { ...one, conflict: failure.message } : one
 					);
-					await markConflict(first.id, failure.message);
+					const { message } = failure;
+					await this.#store(() => markConflict(first.id, message));
 				} else {
 					this.#remove(first.id);
 					this.#refused(first.fields);
@@ -139,7 +144,17 @@ class TickQueue {
 
 	#remove(id: string): void {
 		this.#all = this.#all.filter((one) => one.id !== id);
-		void dropWaiting(id);
+		void this.#store(() => dropWaiting(id));
+	}
+
+	/** A device that keeps nothing (a private window, a full disk) still sends; the page says that it keeps nothing. */
+	async #store<T>(work: () => Promise<T>): Promise<T | null> {
+		try {
+			return await work();
+		} catch {
+			this.isKept = false;
+			return null;
+		}
 	}
 }
 

@@ -25,6 +25,8 @@
 				{#if !isSecure}<span class="font-normal"
 						>Keep this page open: over http it cannot be opened again without a network.
 						<a class="underline" href="/phone">How to change that</a></span
+					>{:else if !queue.isKept}<span class="font-normal"
+						>Keep this page open: this browser lets no page keep anything, as in a private window.</span
 					>{/if}
 			</p>
 		{/if}

@@ -31,8 +31,7 @@
 		event.preventDefault();
 		if (row.done) return;
 		if (ticked.has(row.id)) {
-			if (queue.takeBack(({ action, fields }) => action === BOUGHT && fields.id === String(row.id)))
-				ticked.delete(row.id);
+			queue.takeBack(({ action, fields }) => action === BOUGHT && fields.id === String(row.id));
 			return;
 		}
 		ticked.add(row.id);

@@ -70,8 +70,7 @@
 		event.preventDefault();
 		if (ticked.has(row.id)) {
 			// What has not been sent yet can simply be taken back.
-			if (queue.takeBack(({ action, fields }) => action === FOUND && idOf(fields) === row.id))
-				ticked.delete(row.id);
+			queue.takeBack(({ action, fields }) => action === FOUND && idOf(fields) === row.id);
 			return;
 		}
 		ticked.set(row.id, { row, path });
