@@ -1,6 +1,7 @@
 import { addDays, earlier, startOfWeek, type Day, type Weekday } from '../calendar/dates.ts';
 import { lastDay } from '../calendar/teaching-days.ts';
 import { weekdayOf } from '../calendar/dates.ts';
+import { lastTime } from '../calendar/year-day.ts';
 import { isReady, type Habit, type Need, type OpenDays, type Way } from './need.ts';
 
 /** What the household's days look like, the same for all needs. */
@@ -158,6 +159,8 @@ export function lastDayToAct(way: Way, inHandBy: Day): Day {
 			return addDays(inHandBy, -way.orderDays - way.growDays);
 		case 'ask':
 			return addDays(inHandBy, -way.days);
+		case 'gift':
+			return addDays(lastTime(way.occasions, inHandBy) ?? inHandBy, -way.days);
 		default:
 			return inHandBy;
 	}

@@ -1,4 +1,5 @@
 import type { Day, Weekday } from '../calendar/dates.ts';
+import type { YearDay } from '../calendar/year-day.ts';
 
 /** The four kinds of things that a lesson asks for. */
 export type Stream = 'books' | 'copies' | 'supplies' | 'setting';
@@ -25,7 +26,9 @@ export type Way =
 	| { readonly kind: 'order'; readonly works: OpenDays; readonly deliveryDays: number }
 	| { readonly kind: 'shop'; readonly open: OpenDays }
 	| { readonly kind: 'grow'; readonly orderDays: number; readonly growDays: number }
-	| { readonly kind: 'ask'; readonly days: number };
+	| { readonly kind: 'ask'; readonly days: number }
+	/** Wished for an occasion, so many days before it. */
+	| { readonly kind: 'gift'; readonly occasions: readonly YearDay[]; readonly days: number };
 
 /** Work on a thing before it can be used: minutes at a sitting, then days of drying, freezing, growing. */
 export type Preparing = {

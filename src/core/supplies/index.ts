@@ -4,7 +4,7 @@
  */
 export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts';
 export { readSupplyList, type LessonHeading, type ListedLine, type ReadList } from './read/list.ts';
-export { readDay, readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';
+export { readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';
 export { readQuantity } from './read/quantity.ts';
 export { readPack, type Pack } from './read/pack.ts';
 export { readUnit } from './read/unit.ts';

@@ -25,9 +25,11 @@ import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habit
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
 import { typedLadder, typedYearDay } from '$lib/server/schemas/sources.ts';
+import { comingOccasions } from '$lib/server/services/occasions.ts';
 import { householdLadder, rungDays } from '$lib/server/services/sources.ts';
 import { countryOptions, regionOptions } from '$lib/server/services/holidays.ts';
 import { habitsTyped } from '$lib/server/services/habits.ts';
+import { addOccasion, removeOccasion } from '$lib/server/stores/occasions.ts';
 import * as people from '$lib/server/stores/people.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -70,6 +72,11 @@ export const load: PageServerLoad = async () => {
 			firstFrost: yearDayText(snapshot.household.first_frost),
 			lastFrost: yearDayText(snapshot.household.last_frost)
 		},
+		occasions: comingOccasions(snapshot, today).map(({ id, name, day, next }) => ({
+			id,
+			name,
+			when: `${dayText(next)}${day.length > 5 ? ` ${next.slice(0, 4)}` : ''}`
+		})),
 		countries: countryOptions(),
 		regions: regionOptions(snapshot.household.country),
 		allergens: Object.keys(ALLERGENS),
@@ -276,6 +283,17 @@ export const actions: Actions = {
 					firstFrost: typedYearDay(form.firstFrost, 'firstFrost'),
 					lastFrost: typedYearDay(form.lastFrost, 'lastFrost')
 				})
+		),
+	occasion: (event) =>
+		act(
+			event,
+			Joi.object<{ occasion: string }>({ occasion: title('the occasion and its day') }),
+			(name: string) => `Occasion added: ${name}`,
+			(trx, form) => addOccasion(trx, form.occasion)
+		),
+	removeOccasion: (event) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Occasion removed', (trx, form) =>
+			removeOccasion(trx, form.id)
 		),
 	removeSupplier: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', (trx, form) =>

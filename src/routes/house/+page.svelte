@@ -206,6 +206,44 @@
 						<Button type="submit">Save the order</Button>
 					</form>
 				</section>
+				<section aria-labelledby="occasions">
+					<h2 id="occasions" class="mb-2 text-lg">Occasions for gifts</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						What is wished for comes with the last one before its lesson. Birthdays are known already.
+					</p>
+					<ul class="divide-y divide-rule border-y border-rule">
+						{#each data.occasions as one (one.id ?? one.name)}
+							<li class="flex min-h-11 items-center gap-3 py-1">
+								<span class="flex-1">{one.name} <span class="text-sm text-ink-2">{one.when}</span></span>
+								{#if one.id !== null}
+									<form method="post" action="?/removeOccasion" use:enhance={saves()}>
+										<input type="hidden" name="id" value={one.id} />
+										<Button size="small" look="quiet" type="submit" aria-label="Remove {one.name}"
+											>Remove</Button
+										>
+									</form>
+								{/if}
+							</li>
+						{:else}
+							<li class="py-2 text-ink-2">None yet.</li>
+						{/each}
+					</ul>
+					<form
+						method="post"
+						action="?/occasion"
+						use:enhance={saves({ reset: true })}
+						class="mt-3 flex items-end gap-3"
+					>
+						<TextField
+							label="Another, with its day"
+							name="occasion"
+							placeholder="Grandma’s visit, Mar 20"
+							class="flex-1"
+							{failure}
+						/>
+						<Button type="submit">Add</Button>
+					</form>
+				</section>
 				<section aria-labelledby="quiet">
 					<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
 					<p class="mb-2 text-sm text-ink-2">

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { readDay, readStashLine } from './stash-line.ts';
+import { readDay } from '../../calendar/read-day.ts';
+import { readStashLine } from './stash-line.ts';
 
 const places = [
 	{ id: '1', names: ['pantry', 'Kitchen › pantry'] },

@@ -1,4 +1,5 @@
-import { addDays, isDay, type Day } from '../../calendar/dates.ts';
+import type { Day } from '../../calendar/dates.ts';
+import { readDay } from '../../calendar/read-day.ts';
 import { SPELLINGS } from '../../reference/list-words.ts';
 import type { Unit } from '../../reference/measures.ts';
 import { nameKey } from '../naming.ts';
@@ -18,7 +19,6 @@ export type StashLine = {
 	readonly unread: string | null;
 };
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const UNTIL = /[,;]?\s*\b(?:(?:good |keeps )?(?:till|until|by)|expires?|best before|exp\.?)\s+([^,;]+)$/i;
 
 const AMOUNT_BEHIND = /^([^,;\d½⅓⅔¼¾]+?)\s+([\d½⅓⅔¼¾][\d./\s½⅓⅔¼¾]*)([a-zA-Z.]*)$/u;
@@ -75,37 +75,4 @@ function placeIn(text: string, places: readonly KnownPlace[]): { place: string; 
 		}
 	}
 	return best;
-}
-
-/** "June", "June 3", "3 June 2027", "2027-06-03", "6/3/2027" as a day on or after today, or null. */
-export function readDay(text: string, today: Day): Day | null {
-	const said = text
-		.trim()
-		.toLowerCase()
-		.replace(/(?:^|\s)(?:the )?end of /, ' ')
-		.trim();
-	if (isDay(said)) return said;
-	const slashed = /^(\d{1,2})\/(\d{1,2})(?:\/(\d{4}))?$/.exec(said);
-	if (slashed) return dated(Number(slashed[1]), Number(slashed[2]), slashed[3], today);
-	const found =
-		/^(?:(\d{1,2})\.?\s+)?([a-z]{3,9})\.?(?:\s+(\d{1,2})(?:st|nd|rd|th)?)?(?:,?\s+(\d{4}))?$/.exec(said);
-	const month = found ? MONTHS.indexOf(found[2].slice(0, 3)) + 1 : 0;
-	if (!found || month === 0) return null;
-	const day = found[1] ?? found[3];
-	if (day) return dated(month, Number(day), found[4], today);
-	const year = found[4] ? Number(found[4]) : yearFor(month, 31, today);
-	const next = month === 12 ? `${year + 1}-01-01` : `${year}-${String(month + 1).padStart(2, '0')}-01`;
-	return addDays(next, -1);
-}
-
-function dated(month: number, day: number, year: string | undefined, today: Day): Day | null {
-	const full = `${year ?? yearFor(month, day, today)}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
-	return isDay(full) ? full : null;
-}
-
-/** This year, or next year when that day has passed. */
-function yearFor(month: number, day: number, today: Day): number {
-	const year = Number(today.slice(0, 4));
-	const key = `${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
-	return key < today.slice(5) ? year + 1 : year;
 }

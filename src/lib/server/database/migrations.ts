@@ -447,6 +447,22 @@ create table stop (
 		)
 };
 
+/** When somebody may give something, and in which order the house is walked. */
+const occasions: Migration = {
+	up: (db: Kysely<unknown>) =>
+		run(
+			db,
+			`
+create table occasion (
+	id integer primary key autoincrement, name text not null, day text not null
+) strict;
+create table place_stop (
+	id integer primary key autoincrement, place_id integer not null references place(id), on_day text not null
+) strict;
+`
+		)
+};
+
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0001-first': first,
@@ -458,5 +474,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0007-library': library,
 	'0008-lending': lending,
 	'0009-buying': buying,
-	'0010-gathering': gathering
+	'0010-gathering': gathering,
+	'0011-occasions': occasions
 };

@@ -1,5 +1,5 @@
 import type { Generated, Selectable } from 'kysely';
-import type { Day, Weekday } from '$core/calendar';
+import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { Rung } from '$core/gathering';
 import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
 import type { System, Unit } from '$core/measure';
@@ -459,6 +459,20 @@ export interface StopTable {
 	aisle: string;
 }
 
+/** A day on which somebody may give something: of every year ("12-24") or of one ("2027-03-20"). */
+export interface OccasionTable {
+	id: Generated<number>;
+	name: string;
+	day: YearDay;
+}
+
+/** A place in which something was found, in the order of the ticks. */
+export interface PlaceStopTable {
+	id: Generated<number>;
+	place_id: number;
+	on_day: Day;
+}
+
 /** Something to look out for, over months and years. */
 export interface WantedTable {
 	id: Generated<number>;
@@ -702,6 +716,8 @@ export interface Database {
 	bundle_part: BundlePartTable;
 	errand: ErrandTable;
 	stop: StopTable;
+	occasion: OccasionTable;
+	place_stop: PlaceStopTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -762,5 +778,7 @@ export const TRACKED = [
 	'bundle',
 	'bundle_part',
 	'errand',
-	'stop'
+	'stop',
+	'occasion',
+	'place_stop'
 ] as const satisfies readonly (keyof Database)[];

@@ -1,6 +1,6 @@
+import { readDay } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
-import { readDay } from '$core/supplies/index.ts';
 
 /** An order of sources as typed, with commas; null when nothing is typed. @throws CoreError at the field. */
 export function typedLadder(text: string, path: string): Rung[] | null {

@@ -2,6 +2,7 @@ import { dayText, daysBetween, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { occasionText } from './occasions.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import type { Returning } from './book-steps.ts';
@@ -58,7 +59,7 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
 		rank: order(steps[0].kind),
-		inWords: () => actFrom(steps, situation.today)
+		inWords: () => actFrom(steps, situation)
 	}));
 	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
 	const others = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
@@ -229,7 +230,7 @@ const VERB: Readonly<Record<Open['kind'], string>> = {
 	walk: 'Fetch'
 };
 
-function actFrom(steps: readonly Open[], today: Day): Act {
+function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const [{ one, kind, actBy }] = steps;
 	const kept = one.line.use === 'kept';
 	// Kept things serve one lesson after another: the most for any one of them is enough.
@@ -245,7 +246,13 @@ function actFrom(steps: readonly Open[], today: Day): Act {
 			: `${VERB[kind]} ${things.length} things for lesson ${one.lesson.number}`
 		: `${VERB[kind]} ${thingText(amount, one.unit, one.item.name)}`;
 	const forLessons = lessonsText(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
-	const where = !isList && one.supplier ? ` · ${one.supplier.name}` : '';
+	const where = isList
+		? ''
+		: one.supplier
+			? ` · ${one.supplier.name}`
+			: kind === 'wish'
+				? ` · ${occasionText(snapshot, one.days!.inHandBy, today)}`
+				: '';
 	const worst = kind === 'receive' ? one.verdict : stepVerdict(steps[0], today);
 	return {
 		id: groupKey(steps[0]),

@@ -4,6 +4,7 @@ import type { Rung } from '$core/gathering/index.ts';
 import { exactText, isSome, larger, ZERO } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
 import { cheapest } from './instead.ts';
+import { comingOccasions } from './occasions.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import { byText, listText, money, thingText } from './words.ts';
@@ -17,6 +18,8 @@ export type Asked = {
 	readonly when: string;
 	/** Asked already, or wished for: the promised day or occasion in words; empty when not yet. */
 	readonly promised: string;
+	/** For a wish: the occasions that come, and whether each is in time. */
+	readonly occasions: readonly { readonly value: Day; readonly label: string }[];
 	/** The most that it is worth second-hand; empty where no new price is known. */
 	readonly atMost: string;
 	/** A book is noted by its own step. */
@@ -81,6 +84,7 @@ export function borrowLists(situation: Situation): AskedList[] {
 				for: `lesson ${one.lesson.number}`,
 				when: byText(one.days?.actBy ?? one.need.useDay!, situation.today),
 				promised: '',
+				occasions: [],
 				atMost: '',
 				isBook: true
 			});
@@ -91,7 +95,8 @@ export function borrowLists(situation: Situation): AskedList[] {
 		.map((list) => ({ ...list, message: messageOf(list) }));
 }
 
-function askedFor({ snapshot, today }: Situation, needs: readonly SupplyNeed[]): Asked {
+function askedFor(situation: Situation, needs: readonly SupplyNeed[]): Asked {
+	const { snapshot, today } = situation;
 	const [{ item, unit, line, rung }] = needs;
 	const amount = needs.reduce((sum, { standing }) => {
 		const open = standing.missing.add(standing.arranged);
@@ -108,7 +113,8 @@ function askedFor({ snapshot, today }: Situation, needs: readonly SupplyNeed[]):
 		text: thingText(amount, unit, item.name),
 		for: `lesson${numbers.length > 1 ? 's' : ''} ${listText(numbers.map(String))}`,
 		when: acts[0] ? byText(acts[0], today) : '',
-		promised: isAsked ? promisedText(promises[0] ?? null) : '',
+		promised: isAsked ? promisedText(situation, rung, promises[0] ?? null) : '',
+		occasions: rung === 'gift' && !isAsked ? occasionOptions(situation, needs) : [],
 		atMost:
 			rung === 'second-hand' && isNew !== null
 				? `up to ${money(Math.floor(isNew * SECOND_HAND_SHARE))}, new it costs ${money(isNew)}`
@@ -117,8 +123,19 @@ function askedFor({ snapshot, today }: Situation, needs: readonly SupplyNeed[]):
 	};
 }
 
-function promisedText(day: Day | null): string {
-	return day ? `promised for ${dayText(day)}` : 'asked';
+function promisedText({ snapshot, today }: Situation, rung: Rung, day: Day | null): string {
+	if (rung !== 'gift') return day ? `promised for ${dayText(day)}` : 'asked';
+	const occasion = comingOccasions(snapshot, today).find((one) => one.next === day);
+	return `wished for${occasion ? ` ${occasion.name},` : ''}${day ? ` ${dayText(day)}` : ''}`;
+}
+
+/** The occasions of the year to come, those in time first. */
+function occasionOptions({ snapshot, today }: Situation, needs: readonly SupplyNeed[]): Asked['occasions'] {
+	const inHandBy = needs.flatMap((one) => (one.days ? [one.days.inHandBy] : [])).sort()[0] ?? null;
+	return comingOccasions(snapshot, today).map(({ name, next }) => ({
+		value: next,
+		label: `${name}, ${dayText(next)}${inHandBy && next > inHandBy ? ` (too late, wanted by ${dayText(inHandBy)})` : ''}`
+	}));
 }
 
 /** A list to copy into a message. */

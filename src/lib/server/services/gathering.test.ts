@@ -1,23 +1,28 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays } from '$core/calendar/index.ts';
+import { addDays, dayText } from '$core/calendar/index.ts';
 import { readKitParts, RUNGS } from '$core/gathering/index.ts';
 import { canConvert, convert, exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { change } from '../stores/changes.ts';
 import { itemNamed, setItemSources } from '../stores/items.ts';
+import { addOccasion } from '../stores/occasions.ts';
 import { addOffer } from '../stores/offers.ts';
 import { setSources } from '../stores/people.ts';
+import { addPlace, movePlace, passedBy, removePlace } from '../stores/places.ts';
 import { addLot, countLot, giveBack, moveLot, removeLot, setKit, splitLot, useUp } from '../stores/stash.ts';
 import { doer, openTestStore, situationOf } from '../tests/household.ts';
 import { actsOf } from './acts.ts';
+import { borrowLists } from './borrow.ts';
 import { buyingOf } from './buying.ts';
-import { chooseSource, tryNext } from './commands.ts';
+import { arrange, chooseSource, tryNext } from './commands.ts';
 import { gatherList } from './gather.ts';
 import { addSubstitute, cheapest, insteadOf, takeInstead } from './instead.ts';
+import { occasionsOf } from './occasions.ts';
 import { setClaim, sharesOf } from './shares.ts';
 import type { Situation } from './situation.ts';
 import { sourceOptions } from './sources.ts';
 import { stashOf } from './stash.ts';
+import { tick, walkOf } from './walk.ts';
 
 const TODAY = '2027-01-22';
 
@@ -33,7 +38,14 @@ const missingOf = (now: Situation, name: string) =>
 describe('the ladder of a household', () => {
 	it('what is not to be had goes to the next rung, with its own lead time and its own act', async () => {
 		const { act, now } = await demo();
+		const [orange] = missingOf(await now(), 'orange');
 		const keys = missingOf(await now(), 'orange').map((one) => one.need.key);
+		const lastBirthday = (await now()).snapshot.people
+			.filter((one) => one.born && one.kind !== 'guest')
+			.flatMap((one) => [`2026-${one.born!.slice(5)}`, `2027-${one.born!.slice(5)}`])
+			.filter((day) => day <= orange.days!.inHandBy)
+			.toSorted()
+			.at(-1)!;
 		await act(async (trx) =>
 			setSources(trx, { ladder: RUNGS, days: { gift: 40 }, firstFrost: null, lastFrost: null })
 		);
@@ -42,7 +54,8 @@ describe('the ladder of a household', () => {
 		for (;;) {
 			const [one] = missingOf(await now(), 'orange');
 			steps.push(one.rung);
-			if (one.rung === 'gift') expect(one.days!.actBy).toBe(addDays(one.days!.inHandBy, -40));
+			// Forty days before the last birthday that comes before it is wanted.
+			if (one.rung === 'gift') expect(one.days!.actBy).toBe(addDays(lastBirthday, -40));
 			if (one.rung === 'gift')
 				expect(actsOf(await now()).map((each) => each.title)).toContainEqual(
 					expect.stringMatching(/^Wish for .*orange/)
@@ -103,6 +116,126 @@ describe('the ladder of a household', () => {
 		expect(frozen.need.useDay! < '2027-04-20').toBe(true);
 		expect(frozen.days!.actBy).toBe('2026-10-14');
 		expect(frozen.verdict).toBe('late');
+	});
+});
+
+describe('gifts', () => {
+	it('come with an occasion: named, chosen, in time or said to be too late', async () => {
+		const { act, now } = await demo();
+		const missing = missingOf(await now(), 'orange');
+		const keys = missing.map((one) => one.need.key);
+		const inHandBy = missing[0].days!.inHandBy;
+		await act(async (trx) => chooseSource(trx, await now(), keys, 'gift'));
+		const wish = (acts: ReturnType<typeof actsOf>) =>
+			acts.find((one) => /^Wish for .*orange/.test(one.title))!;
+		expect(wish(actsOf(await now())).detail).toContain(
+			`no occasion comes before ${dayText(addDays(inHandBy, 1))}`
+		);
+		const day = addDays(inHandBy, -2);
+		await act((trx) => addOccasion(trx, `Name day, ${day}`));
+		expect(wish(actsOf(await now())).detail).toContain(`for Name day, ${dayText(day)}`);
+		const wishes = async () => borrowLists(await now()).find((one) => one.title === 'Wish list')!;
+		const [row] = (await wishes()).rows;
+		expect(row.occasions[0]).toEqual({ value: day, label: `Name day, ${dayText(day)}` });
+		for (const late of row.occasions.slice(1)) {
+			expect(late.value > inHandBy).toBe(true);
+			expect(late.label).toContain('too late');
+		}
+		expect((await wishes()).message).toContain('orange');
+		await act(async (trx) => arrange(trx, await now(), row.keys.split(' '), day));
+		const [asked] = (await wishes()).rows;
+		expect(asked.promised).toBe(`wished for Name day, ${dayText(day)}`);
+		expect((await wishes()).message).toBe('');
+	});
+
+	it('an occasion needs a day, and is noted once; birthdays come from the people', async () => {
+		const { act, now } = await demo();
+		const names = async () => occasionsOf((await now()).snapshot).map((one) => `${one.name} ${one.day}`);
+		const before = await names();
+		expect(before.length).toBeGreaterThan(0);
+		expect(before.every((one) => /’s birthday \d\d-\d\d$/.test(one))).toBe(true);
+		await act((trx) => addOccasion(trx, 'Grandma stays with us, Mar 20'));
+		await act((trx) => addOccasion(trx, 'Book fair on June 5 2027'));
+		expect((await names()).slice(before.length)).toEqual([
+			'Grandma stays with us 03-20',
+			'Book fair 2027-06-05'
+		]);
+		await expect(act((trx) => addOccasion(trx, 'some day'))).rejects.toThrow(
+			'Please say what it is and its day'
+		);
+		await expect(act((trx) => addOccasion(trx, 'Mar 20'))).rejects.toThrow(
+			'Please say what it is and its day'
+		);
+		await expect(act((trx) => addOccasion(trx, 'grandma stays with us, March 20'))).rejects.toThrow(
+			'on the list already'
+		);
+	});
+});
+
+describe('the way through the house', () => {
+	it('is learned from the order of the ticks, room by room, until the places are put in another order', async () => {
+		const { act, now } = await demo();
+		const order = async () => walkOf(await now(), null, 'all');
+		const noted = (await order()).places.map((one) => one.path);
+		expect(noted.length).toBeGreaterThan(2);
+		expect((await order()).learned).toBe(false);
+		// From the last place to the first, one thing each.
+		for (const place of (await order()).places.toReversed()) {
+			const [row] = place.rows;
+			await act(async (trx) =>
+				tick(trx, await now(), {
+					lot: row.lot,
+					run: row.run,
+					found: exact(row.amount),
+					unit: row.unit,
+					move: false
+				})
+			);
+		}
+		const after = await order();
+		expect(after.learned).toBe(true);
+		const room = (path: string) => path.split(' › ')[0];
+		const rooms = (paths: string[]) => paths.map(room).filter((one, i, all) => one !== all[i - 1]);
+		const left = after.places.map((one) => one.path);
+		// A room is entered once, and the rooms come the other way round.
+		expect(new Set(rooms(left)).size).toBe(rooms(left).length);
+		const before = rooms(noted.filter((path) => left.includes(path)));
+		expect(rooms(left)).toEqual(before.toReversed());
+		const { places } = (await now()).snapshot;
+		const first = places.find((one) => one.parent_id === null)!;
+		await act((trx) => movePlace(trx, first.id, null, 0));
+		expect((await order()).learned).toBe(false);
+		expect((await order()).places.map((one) => one.path)).toEqual(
+			noted.filter((path) => left.includes(path))
+		);
+	});
+
+	it('remembers the last thirty walks and no more, and a place that is gone is no stop', async () => {
+		const { store, act, now } = await demo();
+		const { places } = (await now()).snapshot;
+		for (let i = 0; i < 40; i++)
+			await act(async (trx) => {
+				await passedBy(trx, places[i % 3].id, addDays(TODAY, i));
+				await passedBy(trx, places[i % 3].id, addDays(TODAY, i));
+			});
+		const stops = (await now()).snapshot.placeStops;
+		expect(stops).toHaveLength(30);
+		expect(stops[0].on_day).toBe(addDays(TODAY, 10));
+		const id = await act((trx) =>
+			addPlace(trx, null, {
+				name: 'Shed',
+				kind: 'room',
+				length_mm: null,
+				width_mm: null,
+				height_mm: null,
+				floor_mm: null
+			})
+		);
+		await act((trx) => passedBy(trx, id.result, addDays(TODAY, 41)));
+		await act((trx) => removePlace(trx, id.result));
+		expect(
+			(await store.read.selectFrom('place_stop').selectAll().execute()).map((one) => one.place_id)
+		).not.toContain(id.result);
 	});
 });
 

@@ -12,6 +12,7 @@ import type { Way } from '$core/readiness/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
 import { listed } from './runs.ts';
+import { occasionDays } from './occasions.ts';
 import { wayTo } from './ways.ts';
 
 /** Where a missing thing comes from: the rung of the ladder, who that is, and the way there. */
@@ -51,7 +52,13 @@ export function sourceOf(snapshot: Snapshot, state: Row<'need_state'> | null, it
 		chosen && kinds.includes(chosen.kind)
 			? chosen
 			: (suppliers.find((one) => kinds.includes(one.kind)) ?? null);
-	const asked: Way = supplier ? wayTo(supplier) : { kind: 'ask', days: rungDays(household)[rung] };
+	const days = rungDays(household)[rung];
+	const occasions = occasionDays(snapshot);
+	const asked: Way = supplier
+		? wayTo(supplier)
+		: rung === 'gift' && occasions.length
+			? { kind: 'gift', occasions, days }
+			: { kind: 'ask', days };
 	return {
 		rung,
 		supplier,
@@ -69,7 +76,7 @@ function grown(way: Way, growDays: number): Way {
 	const orderDays =
 		way.kind === 'order'
 			? way.deliveryDays
-			: way.kind === 'ask'
+			: way.kind === 'ask' || way.kind === 'gift'
 				? way.days
 				: way.kind === 'hold'
 					? way.waitDays

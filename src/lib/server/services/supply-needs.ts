@@ -37,6 +37,7 @@ import {
 	type LessonSituation,
 	type RunSituation
 } from './runs.ts';
+import { occasionDays } from './occasions.ts';
 import { lastGatherDay, sourceOf } from './sources.ts';
 
 /** A need of the supplies stream before its days are computed. */
@@ -89,6 +90,7 @@ export function supplyDrafts(
 	const asked = runs.flatMap((run) => askedOf(snapshot, run));
 	const netted = net(snapshot, asked);
 	const { suppliers, household } = snapshot;
+	const occasions = occasionDays(snapshot);
 	return (only ? asked.filter((one) => one.run === only) : asked).map((one) => {
 		const given: Given = {
 			served: netted.served.get(one.key) ?? null,
@@ -99,7 +101,7 @@ export function supplyDrafts(
 		const doer = given.state?.person_id ? byId(snapshot.people).get(given.state.person_id) : null;
 		return draftsKnown(
 			one,
-			[given.served, given.unit, given.problem, given.state, suppliers, household, doer],
+			[given.served, given.unit, given.problem, given.state, suppliers, household, occasions, doer],
 			() => draftNeed(snapshot, one, given)
 		);
 	});

@@ -16,12 +16,14 @@ import { DUE_DAYS } from '$core/readiness/index.ts';
 import type { Trx } from '../stores/changes.ts';
 import { byId } from '../stores/snapshot.ts';
 import { patchNeed } from '../stores/needs.ts';
+import { passedBy } from '../stores/places.ts';
 import { countLot, moveLot } from '../stores/stash.ts';
 import { reachText } from './stash.ts';
 import { nextLessons } from './runs.ts';
 import type { Situation } from './situation.ts';
 import { toFetchFrom, type SupplyNeed } from './supply-needs.ts';
-import { listText, placePath, thingText, walkingOrder } from './words.ts';
+import { listText, placePath, thingText } from './words.ts';
+import { learnedOrder } from './learned-order.ts';
 
 /** One thing to take from one lot for one unit. */
 export type WalkRow = {
@@ -49,6 +51,8 @@ export type WalkPlace = { readonly path: string; readonly rows: readonly WalkRow
 export type Walk = {
 	readonly places: readonly WalkPlace[];
 	readonly things: number;
+	/** Whether the order of the places was learned from earlier walks. */
+	readonly learned: boolean;
 	/** What the house does not have, as a list to take along. */
 	readonly missing: readonly { readonly text: string; readonly lessons: string }[];
 };
@@ -80,7 +84,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 			byRow.set(id, row);
 		}
 	}
-	const order = walkingOrder(situation.snapshot.places);
+	const order = learnedOrder(situation.snapshot);
 	const rows = [...byRow].map(([id, row]) => ({
 		place: placeOf(situation, row.lot),
 		row: walkRow(situation, id, row)
@@ -98,6 +102,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 	return {
 		places: [...places].map(([path, own]) => ({ path, rows: own })),
 		things: rows.length,
+		learned: situation.snapshot.placeStops.length > 0,
 		missing: needs
 			.filter((one) => isSome(one.standing.missing) && one.need.required)
 			.map((one) => ({
@@ -177,6 +182,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 	}
 	const box = first.run.run.collecting_place_id;
 	const lot = byId(snapshot.lots).get(input.lot)!;
+	if (lot.place_id !== null) await passedBy(trx, lot.place_id, situation.today);
 	if (input.move && box !== null) {
 		await moveLot(
 			trx,

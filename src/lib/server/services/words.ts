@@ -79,7 +79,7 @@ export function placePath(places: readonly Row<'place'>[], id: number | null): s
 	return (id === null ? undefined : pathsOf(places).get(id)) ?? 'no place noted';
 }
 
-/** Every place in the order in which one walks through the house. */
+/** Every place in the order in which the house is noted, each before what is in it. */
 export function walkingOrder(places: readonly Row<'place'>[]): Map<number, number> {
 	const order = new Map<number, number>();
 	const visit = (parent: number | null) => {

@@ -1,7 +1,7 @@
-import { isDay, type Day } from '$core/calendar/index.ts';
+import { isDay, readDay, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { exactText, type Unit } from '$core/measure/index.ts';
-import { nameKey, readDay, readQuantity, readUnit } from '$core/supplies/index.ts';
+import { nameKey, readQuantity, readUnit } from '$core/supplies/index.ts';
 import { isFormula, type Sheet } from './csv.ts';
 
 /** A column by its title, and what else people call it. */

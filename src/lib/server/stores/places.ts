@@ -1,3 +1,4 @@
+import type { Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import type { Row } from '../database/tables.ts';
@@ -29,7 +30,8 @@ export async function updatePlace(trx: Trx, id: number, input: PlaceInput): Prom
 }
 
 /**
- * Puts a place, with all that is in it, inside another one, before the sibling at `index`.
+ * Puts a place, with all that is in it, inside another one, before the sibling at `index`. The order that the
+ * parent gives counts from then on, and earlier walks are forgotten.
  * @throws CoreError when it would lie inside itself.
  */
 export async function movePlace(trx: Trx, id: number, parent: number | null, index: number): Promise<void> {
@@ -37,6 +39,7 @@ export async function movePlace(trx: Trx, id: number, parent: number | null, ind
 	for (let at = parent; at !== null; at = places.find((place) => place.id === at)?.parent_id ?? null) {
 		if (at === id) throw new CoreError('A place cannot be put inside itself.', 'parent');
 	}
+	await trx.deleteFrom('place_stop').execute();
 	const siblings = (await siblingsOf(trx, parent)).filter((place) => place.id !== id);
 	siblings.splice(Math.max(0, Math.min(index, siblings.length)), 0, { id, position: -1 });
 	await trx.updateTable('place').set({ parent_id: parent }).where('id', '=', id).execute();
@@ -48,6 +51,29 @@ export async function movePlace(trx: Trx, id: number, parent: number | null, ind
 				.where('id', '=', place.id)
 				.execute();
 	}
+}
+
+/** Walks that are remembered; the house changes, and so does the way through it. */
+const WALKS = 30;
+
+/** Something was found in a place: the walk of that day went by there. */
+export async function passedBy(trx: Trx, place: number, today: Day): Promise<void> {
+	const last = await trx
+		.selectFrom('place_stop')
+		.select(['place_id', 'on_day'])
+		.orderBy('id', 'desc')
+		.executeTakeFirst();
+	if (last?.place_id === place && last.on_day === today) return;
+	await trx.insertInto('place_stop').values({ place_id: place, on_day: today }).execute();
+	const oldest = await trx
+		.selectFrom('place_stop')
+		.select('on_day')
+		.distinct()
+		.orderBy('on_day', 'desc')
+		.offset(WALKS - 1)
+		.limit(1)
+		.executeTakeFirst();
+	if (oldest) await trx.deleteFrom('place_stop').where('on_day', '<', oldest.on_day).execute();
 }
 
 /** The place at a path from the room down; what is not there is made. */
@@ -88,6 +114,7 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
 	if (book) throw new CoreError('Books or other things stand there. Move them first, then remove the place.');
 	if (run) throw new CoreError('A unit collects its things there.');
+	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
 	await trx.deleteFrom('place').where('id', '=', id).execute();
 }
 

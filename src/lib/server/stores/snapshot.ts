@@ -43,6 +43,8 @@ export type Snapshot = {
 	readonly bundleParts: readonly Row<'bundle_part'>[];
 	readonly errands: readonly Row<'errand'>[];
 	readonly stops: readonly Row<'stop'>[];
+	readonly occasions: readonly Row<'occasion'>[];
+	readonly placeStops: readonly Row<'place_stop'>[];
 };
 
 type Lists = Omit<Snapshot, 'revision' | 'household'>;
@@ -87,7 +89,9 @@ const SOURCES: {
 	bundles: { table: 'bundle', order: ['id'] },
 	bundleParts: { table: 'bundle_part', order: ['id'] },
 	errands: { table: 'errand', order: ['id'] },
-	stops: { table: 'stop', order: ['id'] }
+	stops: { table: 'stop', order: ['id'] },
+	occasions: { table: 'occasion', order: ['id'] },
+	placeStops: { table: 'place_stop', order: ['id'] }
 };
 
 type Table = (typeof TRACKED)[number];

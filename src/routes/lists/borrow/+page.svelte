@@ -4,6 +4,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import { sayDone } from '$lib/ui/toast/toast.ts';
@@ -111,11 +112,17 @@
 										class="no-print mt-2 flex items-end gap-3"
 									>
 										<input type="hidden" name="keys" value={row.keys} />
-										<DateField
-											label={list.rung === 'gift' ? 'For the occasion on' : 'Promised for, if a day was said'}
-											name="promised"
-											{failure}
-										/>
+										{#if list.rung === 'gift' && row.occasions.length}
+											<SelectField
+												label="For which occasion"
+												name="promised"
+												options={[...row.occasions, { value: '', label: 'No day yet' }]}
+												value={row.occasions[0].value}
+												{failure}
+											/>
+										{:else}
+											<DateField label="Promised for, if a day was said" name="promised" {failure} />
+										{/if}
 										<Button type="submit">Note it</Button>
 									</form>
 								{/if}

@@ -134,6 +134,9 @@
 			>
 		</div>
 
+		{#if data.walk.learned && places.length > 1}
+			<p class="no-print mt-2 text-sm text-ink-2">In the order in which you walked before.</p>
+		{/if}
 		{#each places as place (place.path)}
 			<section class="mt-5 break-inside-avoid">
 				<h2 class="mb-1"><Tape text={place.path} /></h2>
