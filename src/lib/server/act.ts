@@ -54,6 +54,25 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown): T {
 	throw new CoreError(sentence(detail.message), detail.path.join('.'));
 }
 
+/**
+ * A list that a page sends as JSON in one field. @throws CoreError with the schema's own sentence, or where there
+ * is none with one that says that the list is damaged.
+ */
+export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] {
+	const broken = new CoreError('The list did not arrive whole. It is still on this page; try again.');
+	let list: unknown;
+	try {
+		list = JSON.parse(text);
+	} catch {
+		throw broken;
+	}
+	const { error, value } = schema.validate(list, { stripUnknown: true, errors: { wrap: { label: false } } });
+	if (!error) return value as T[];
+	const [{ message, context }] = error.details;
+	// Joi's own words begin with the name of a field that nobody sees.
+	throw message.startsWith(String(context?.label)) ? broken : new CoreError(sentence(message));
+}
+
 function sentence(text: string): string {
 	const capital = text.charAt(0).toUpperCase() + text.slice(1);
 	return /[.!?]$/.test(capital) ? capital : `${capital}.`;

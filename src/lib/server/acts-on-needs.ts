@@ -26,7 +26,7 @@ const split = (text: string) => text.split(' ').filter(Boolean);
 
 /** A typed amount, exactly. @throws CoreError at the field when it is none. */
 export function typedAmount(text: string, path = 'amount') {
-	const amount = /^\d+\/\d+$/.test(text) ? exact(text) : readQuantity(text);
+	const amount = /^\d+\/0*[1-9]\d*$/.test(text) ? exact(text) : readQuantity(text);
 	if (!amount) throw new CoreError('Please give the amount as a number, like 2, 0.5 or 1 1/2.', path);
 	if (amount.compare(1_000_000_000) > 0)
 		throw new CoreError('That is more than a house can hold: please check the amount.', path);

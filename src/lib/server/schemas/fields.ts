@@ -35,9 +35,10 @@ export const unit = Joi.string().valid(...UNITS);
 
 export const flag = Joi.boolean().truthy('on', '1').falsy('', '0').empty('').default(false);
 
-/** A list of numbers as JSON or separated by commas. */
+/** Numbers with commas between; nothing at all is none of them. */
 export const ids = Joi.string()
-	.allow('')
+	.empty('')
+	.default([])
 	.custom((value: string, helpers) => {
 		const numbers = value.split(',').filter(Boolean).map(Number);
 		return numbers.every((one) => Number.isInteger(one) && one > 0) ? numbers : helpers.error('any.invalid');

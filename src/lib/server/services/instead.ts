@@ -85,7 +85,7 @@ export async function takeInstead(
 	if (needs.length === 0)
 		throw new CoreError('That is not missing any more; the list has changed. Load the page again.');
 	const trade = tradesOf(situation.snapshot, needs).find((one) => nameKey(one.name) === nameKey(name));
-	if (!trade) throw new CoreError(`${name} is not known as something to take instead.`);
+	if (!trade) throw new CoreError(`“${name}” is not known as something to take instead.`);
 	const other = await itemNamed(trx, trade.name);
 	for (const { line, item } of needs) {
 		const scaled = (text: string | null) =>

@@ -30,7 +30,7 @@ export async function change<T>(
 	label: string | ((result: T) => string),
 	work: (trx: Trx) => Promise<T>
 ): Promise<Done<T>> {
-	const done = await db.transaction().execute(async (trx) => {
+	const done = await transaction(db, async (trx) => {
 		const replayed = doer.operation ? await answeredBefore<T>(trx, doer.operation) : null;
 		if (replayed) return replayed;
 		const { id, revision } = await openChange(trx, doer, 'do', null);
@@ -47,6 +47,19 @@ export async function change<T>(
 		return done;
 	});
 	return told(done);
+}
+
+/** One transaction; what points at a row that is gone is told in words. */
+async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T> {
+	try {
+		return await db.transaction().execute(work);
+	} catch (error) {
+		if (error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+			throw new CoreError(
+				'Something that this belongs to was removed meanwhile, or is in use. Load the page again.'
+			);
+		throw error;
+	}
 }
 
 /** Tells the other windows of a change that is kept. */
@@ -131,7 +144,7 @@ function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc
 
 /** Takes back the device's own latest change. Refused in words when a row is no longer as it was left. */
 export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
-	const done = await db.transaction().execute(async (trx) => {
+	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 0, 'desc');
 		if (!target) throw new CoreError('There is nothing to undo.');
 		return turn(trx, doer, target, 'undo');
@@ -141,7 +154,7 @@ export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
 
 /** Does again what the device undid last. */
 export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
-	const done = await db.transaction().execute(async (trx) => {
+	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 1, 'asc');
 		if (!target) throw new CoreError('There is nothing to do again.');
 		return turn(trx, doer, target, 'redo');

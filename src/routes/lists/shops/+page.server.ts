@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { nameKey, readPack, readSupplyLine } from '$core/supplies/index.ts';
-import { act, checked } from '$lib/server/act.ts';
+import { act, checkedList } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { flag, id, title } from '$lib/server/schemas/fields.ts';
@@ -49,20 +49,18 @@ const price = money.required().messages({
 });
 const cents = (dollars: number) => Math.round(dollars * 100);
 const offer = id.required();
-const errandList = Joi.object<{ list: ErrandInput[] }>({
-	list: Joi.array()
-		.items(
-			Joi.object({
-				offer: id.allow(null).required(),
-				bundle: id.allow(null).required(),
-				count: Joi.number().integer().min(1).max(10_000).required(),
-				keys: Joi.array().items(Joi.string().max(100)).max(2000).required(),
-				cents: Joi.number().integer().min(0).required()
-			})
-		)
-		.max(500)
-		.required()
-});
+const errandList = Joi.array<ErrandInput[]>()
+	.items(
+		Joi.object({
+			offer: id.allow(null).required(),
+			bundle: id.allow(null).required(),
+			count: Joi.number().integer().min(1).max(10_000).required(),
+			keys: Joi.array().items(Joi.string().max(100)).max(2000).required(),
+			cents: Joi.number().integer().min(0).required()
+		})
+	)
+	.max(500)
+	.messages({ 'array.max': 'Take at most 500 things along at a time' });
 
 export const actions: Actions = {
 	offer: (event) =>
@@ -203,7 +201,7 @@ export const actions: Actions = {
 			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
 			'The list for the shops',
 			async (trx, form) => {
-				const list = checked(errandList, { list: JSON.parse(form.list) as unknown }).list;
+				const list = checkedList(errandList, form.list);
 				for (const { offer, bundle } of list) {
 					if ((offer === null) === (bundle === null))
 						throw new CoreError('Each line of the list is a pack or a bundle.', 'list');

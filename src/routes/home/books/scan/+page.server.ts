@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act } from '$lib/server/act.ts';
+import { act, checkedList } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { sayAfterRedirect } from '$lib/server/said.ts';
 import { id } from '$lib/server/schemas/fields.ts';
@@ -31,7 +31,7 @@ type Scanned = {
 };
 
 const number = Joi.number().min(0).allow(null).default(null);
-const scanned = Joi.array()
+const scanned = Joi.array<Scanned[]>()
 	.items(
 		Joi.object({
 			isbn13: Joi.string().allow(null).default(null),
@@ -56,18 +56,6 @@ const scanned = Joi.array()
 	.max(MOST)
 	.messages({ 'array.min': 'Scan or type a book first', 'array.max': `Save ${MOST} books at a time` });
 
-function listOf(text: string): Scanned[] {
-	let list: unknown;
-	try {
-		list = JSON.parse(text);
-	} catch {
-		throw new CoreError('The list could not be read. It is still on this page; try again.');
-	}
-	const { error, value } = scanned.validate(list, { stripUnknown: true });
-	if (error) throw new CoreError(`${error.details[0].message.replace(/^"[^"]*"\s*/, '')}.`);
-	return value as Scanned[];
-}
-
 export const actions: Actions = {
 	save: async (event) => {
 		const done = await act(
@@ -78,7 +66,7 @@ export const actions: Actions = {
 			}),
 			(count: number) => (count === 1 ? '1 book in the library' : `${count} books in the library`),
 			async (trx, form) => {
-				const list = listOf(form.list);
+				const list = checkedList(scanned, form.list);
 				const { today } = await situation();
 				for (const one of list) {
 					const isbn = one.isbn13 === null ? null : readIsbn(one.isbn13);

@@ -6,7 +6,7 @@ import { act } from '$lib/server/act.ts';
 import { needActions } from '$lib/server/acts-on-needs.ts';
 import { situation } from '$lib/server/household.ts';
 import { runOf } from '$lib/server/run-of.ts';
-import { id } from '$lib/server/schemas/fields.ts';
+import { id, title } from '$lib/server/schemas/fields.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { gatherList } from '$lib/server/services/gather.ts';
 import { sentenceOf } from '$lib/server/services/board.ts';
@@ -77,7 +77,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ keys: string; name: string }>({
 				keys: Joi.string().required(),
-				name: Joi.string().required()
+				name: title('what is taken instead')
 			}),
 			(what: string) => what,
 			async (trx, form) => takeInstead(trx, await situation(), form.keys.split(' '), form.name)

@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { checked, doerOf } from '$lib/server/act.ts';
+import { checked, checkedList, doerOf } from '$lib/server/act.ts';
 import { store } from '$lib/server/household.ts';
 import { sayAfterRedirect } from '$lib/server/said.ts';
 import { runOf } from '$lib/server/run-of.ts';
@@ -33,7 +33,9 @@ const pasteForm = Joi.object<{ text: string; lesson: number }>({
 });
 
 const text = Joi.string().allow('').required();
-const restForm = Joi.array()
+type RestRow = { readonly index: number; readonly id: number | null; readonly optional: boolean };
+
+const restForm = Joi.array<RestRow[]>()
 	.max(MOST_LINES * 4)
 	.items(
 		Joi.object({
@@ -148,24 +150,12 @@ function checkedRow(fields: Record<string, string>, index: number): LineForm {
 function restOf(form: FormData): ReturnType<typeof rowsOf> {
 	const rest = form.get('rest');
 	if (typeof rest !== 'string' || !rest) return [];
-	const { error, value } = restForm.validate(parsed(rest), { stripUnknown: true });
-	if (error) throw new CoreError('The list did not arrive whole. Read it again.');
-	return (value as { index: number; id: number | null; optional: boolean }[]).map(
-		({ index, id, optional, ...fields }) => ({
-			index,
-			id,
-			keep: true,
-			fields: { ...(fields as Record<string, string>), optional: optional ? 'on' : '' }
-		})
-	);
-}
-
-function parsed(text: string): unknown {
-	try {
-		return JSON.parse(text);
-	} catch {
-		return null;
-	}
+	return checkedList(restForm, rest).map(({ index, id, optional, ...fields }) => ({
+		index,
+		id,
+		keep: true,
+		fields: { ...(fields as unknown as Record<string, string>), optional: optional ? 'on' : '' }
+	}));
 }
 
 /** The rows of the review from fields named row-3-item, row-3-unit … */

@@ -251,7 +251,7 @@ export const actions: Actions = {
 				units.updateLesson(trx, Number(event.params.run), form.id, { ...asLesson(form), ...asDetails(form) })
 		),
 	order: (event) =>
-		act(event, Joi.object<{ order: number[] }>({ order: ids.required() }), 'Order of lessons', (trx, form) =>
+		act(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', (trx, form) =>
 			units.orderLessons(trx, Number(event.params.run), form.order)
 		),
 	remove: (event) =>
@@ -273,8 +273,8 @@ export const actions: Actions = {
 			event,
 			Joi.object<AskForm & { drop: number[]; without: number[] }>({
 				...askFields,
-				drop: ids.default([]),
-				without: ids.default([])
+				drop: ids,
+				without: ids
 			}),
 			'Plan changed',
 			async (trx, form) =>
