@@ -32,7 +32,6 @@ function listenToSchemas(): void {
 	let prototype = Object.getPrototypeOf(Joi.object()) as Joi.ObjectSchema;
 	while (!Object.hasOwn(prototype, 'validate'))
 		prototype = Object.getPrototypeOf(prototype) as Joi.ObjectSchema;
-	 
 	const { validate } = prototype;
 	vi.spyOn(prototype, 'validate').mockImplementation(function (this: Joi.ObjectSchema, ...given) {
 		if (!isDescribing) {
