@@ -409,6 +409,12 @@ export const MAPS = {
 		{ item: 'pedometer', promised: '2027-02-21' },
 		{ item: 'transit map', promised: '2027-02-10' }
 	],
+	/** What is not bought though it is missing. */
+	otherwise: [
+		['ribbon', 'gift'],
+		['candle stub', 'free']
+	],
+	occasions: ['Grandma’s visit, Feb 27', 'Midsummer, Jun 24'],
 	perishable: [['orange', 7]],
 	keepBack: [['flour', 500, 'g']]
 } as const;

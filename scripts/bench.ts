@@ -212,7 +212,11 @@ try {
 	rmSync(folder, { recursive: true });
 }
 await pages(PAGES, 8, 100);
-await pages(['/units/1/gather', '/lists/walk?span=all'], 17, 150);
+await pages(
+	['/units/1/gather', '/units/1/gather?show=all', '/lists/walk?span=all', '/lists/walk?span=all&show=all'],
+	17,
+	150
+);
 
 /**
  * Pages of the built application over HTTP, in the house at its largest, with so many supply lines a lesson:

@@ -155,6 +155,52 @@
 						<Button type="submit">Save</Button>
 					</form>
 				</section>
+				<section aria-labelledby="occasions">
+					<h2 id="occasions" class="mb-2 text-lg">Occasions for gifts</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						What is wished for comes with the last one before its lesson. Birthdays are known already.
+					</p>
+					<ul class="divide-y divide-rule border-y border-rule">
+						{#each data.occasions as one (one.id ?? one.name)}
+							<li>
+								{#if one.id === null}
+									<p class="py-2">{one.name} <span class="text-sm text-ink-2">{one.when}</span></p>
+								{:else}
+									<details>
+										<summary class="cursor-pointer list-none py-2"
+											><span class="font-semibold underline decoration-rule decoration-2 underline-offset-4"
+												>{one.name}</span
+											> <span class="text-sm text-ink-2">{one.when}</span></summary
+										>
+										<form method="post" action="?/removeOccasion" use:enhance={saves()} class="pb-2">
+											<input type="hidden" name="id" value={one.id} />
+											<Button size="small" look="quiet" type="submit" aria-label="Remove {one.name}"
+												>Remove</Button
+											>
+										</form>
+									</details>
+								{/if}
+							</li>
+						{:else}
+							<li class="py-2 text-ink-2">None yet.</li>
+						{/each}
+					</ul>
+					<form
+						method="post"
+						action="?/occasion"
+						use:enhance={saves({ reset: true })}
+						class="mt-3 flex items-end gap-3"
+					>
+						<TextField
+							label="Another, with its day"
+							name="occasion"
+							placeholder="Grandma’s visit, Mar 20"
+							class="flex-1"
+							{failure}
+						/>
+						<Button type="submit">Add</Button>
+					</form>
+				</section>
 			</div>
 			<div class="space-y-8">
 				<section aria-labelledby="shops">
@@ -204,44 +250,6 @@
 							/>
 						</div>
 						<Button type="submit">Save the order</Button>
-					</form>
-				</section>
-				<section aria-labelledby="occasions">
-					<h2 id="occasions" class="mb-2 text-lg">Occasions for gifts</h2>
-					<p class="mb-2 text-sm text-ink-2">
-						What is wished for comes with the last one before its lesson. Birthdays are known already.
-					</p>
-					<ul class="divide-y divide-rule border-y border-rule">
-						{#each data.occasions as one (one.id ?? one.name)}
-							<li class="flex min-h-11 items-center gap-3 py-1">
-								<span class="flex-1">{one.name} <span class="text-sm text-ink-2">{one.when}</span></span>
-								{#if one.id !== null}
-									<form method="post" action="?/removeOccasion" use:enhance={saves()}>
-										<input type="hidden" name="id" value={one.id} />
-										<Button size="small" look="quiet" type="submit" aria-label="Remove {one.name}"
-											>Remove</Button
-										>
-									</form>
-								{/if}
-							</li>
-						{:else}
-							<li class="py-2 text-ink-2">None yet.</li>
-						{/each}
-					</ul>
-					<form
-						method="post"
-						action="?/occasion"
-						use:enhance={saves({ reset: true })}
-						class="mt-3 flex items-end gap-3"
-					>
-						<TextField
-							label="Another, with its day"
-							name="occasion"
-							placeholder="Grandma’s visit, Mar 20"
-							class="flex-1"
-							{failure}
-						/>
-						<Button type="submit">Add</Button>
 					</form>
 				</section>
 				<section aria-labelledby="quiet">

@@ -44,6 +44,7 @@ import { typedActivity } from '../services/typed.ts';
 import type { Trx } from '../stores/changes.ts';
 import { itemNamed } from '../stores/items.ts';
 import { patchNeed } from '../stores/needs.ts';
+import { addOccasion } from '../stores/occasions.ts';
 import { addLine } from '../stores/supply-lines.ts';
 import { addLesson, addTask, setGoal, setLimits, setOutcome } from '../stores/units.ts';
 import { computeSituation } from '../services/situation.ts';
@@ -543,7 +544,7 @@ export function inventedIsbn(index: number): string {
 	return body + ((10 - (sum % 10)) % 10);
 }
 
-/** What friends have promised. */
+/** What friends have promised, what is wished for, and when. */
 async function seedArranged(db: Db) {
 	const situation = computeSituation(await readSnapshot(db), TODAY);
 	await db.transaction().execute(async (trx) => {
@@ -556,5 +557,9 @@ async function seedArranged(db: Db) {
 				});
 			}
 		}
+		for (const text of MAPS.occasions) await addOccasion(trx, text);
+		for (const [item, rung] of MAPS.otherwise)
+			for (const one of situation.needs.filter((need) => need.item.name === item))
+				await patchNeed(trx, one.run.run.id, one.need.key, { rung, unit: one.unit });
 	});
 }

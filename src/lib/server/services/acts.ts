@@ -3,6 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import { occasionText } from './occasions.ts';
+import { GETTING_VERB, gettingKind, type GettingKind } from './sources.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import type { Returning } from './book-steps.ts';
@@ -11,8 +12,7 @@ import { byText, listText, thingText } from './words.ts';
 
 export type ActKind = SupplyActKind | StepKind;
 
-type SupplyActKind =
-	'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt' | 'receive' | 'prepare' | 'walk';
+type SupplyActKind = GettingKind | 'receive' | 'prepare' | 'walk';
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -183,7 +183,7 @@ function openSteps(one: SupplyNeed): Open[] {
 	if (isSome(standing.toFetch))
 		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
 	if (isSome(standing.missing)) {
-		steps.push({ one, kind: kindOf(one), actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
+		steps.push({ one, kind: gettingKind(one), actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
 	} else if (isSome(standing.arranged)) {
 		steps.push({ one, kind: 'receive', actBy: need.promised ?? days.inHandBy, amount: standing.arranged });
 	}
@@ -191,20 +191,6 @@ function openSteps(one: SupplyNeed): Open[] {
 		steps.push({ one, kind: 'prepare', actBy: days.actBy, amount: one.amount });
 	}
 	return steps;
-}
-
-const KIND_OF = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
-const KIND_OF_RUNG = {
-	made: 'make',
-	free: 'find',
-	borrowed: 'ask',
-	gift: 'wish',
-	'second-hand': 'hunt',
-	bought: 'buy'
-} as const;
-
-function kindOf({ supplier, rung }: SupplyNeed): SupplyActKind {
-	return supplier ? KIND_OF[supplier.kind] : KIND_OF_RUNG[rung];
 }
 
 /** Fetching goes lesson by lesson, everything else thing by thing. */
@@ -216,19 +202,13 @@ function groupKey({ one, kind, actBy }: Open): string {
 	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
-const VERB: Readonly<Record<Open['kind'], string>> = {
-	buy: 'Buy',
-	order: 'Order',
-	ask: 'Ask for',
-	hold: 'Borrow',
-	make: 'Make',
-	find: 'Look for',
-	wish: 'Wish for',
-	hunt: 'Look second-hand for',
-	receive: 'Take in',
-	prepare: 'Prepare',
-	walk: 'Fetch'
-};
+function verbOf(kind: Open['kind']): string {
+	if (kind === 'receive') return 'Take in';
+	if (kind === 'prepare') return 'Prepare';
+	if (kind === 'walk') return 'Fetch';
+	const verb = GETTING_VERB[kind];
+	return verb.charAt(0).toUpperCase() + verb.slice(1);
+}
 
 function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const [{ one, kind, actBy }] = steps;
@@ -242,9 +222,9 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const isList = kind === 'walk' || kind === 'prepare';
 	const title = isList
 		? things.length === 1
-			? `${VERB[kind]} ${things[0]}`
-			: `${VERB[kind]} ${things.length} things for lesson ${one.lesson.number}`
-		: `${VERB[kind]} ${thingText(amount, one.unit, one.item.name)}`;
+			? `${verbOf(kind)} ${things[0]}`
+			: `${verbOf(kind)} ${things.length} things for lesson ${one.lesson.number}`
+		: `${verbOf(kind)} ${thingText(amount, one.unit, one.item.name)}`;
 	const forLessons = lessonsText(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList
 		? ''

@@ -13,9 +13,10 @@ import { actGroups, type Act } from './acts.ts';
 import { remember } from './remember.ts';
 import type { LessonSituation, RunSituation } from './runs.ts';
 import type { Situation } from './situation.ts';
+import { GETTING_VERB, gettingKind } from './sources.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import type { WholeNeed } from './whole-needs.ts';
-import { byText, gettingVerb, lessonText, listText, pronoun, thingText } from './words.ts';
+import { byText, lessonText, listText, pronoun, thingText } from './words.ts';
 
 /** A computed sentence in three parts; the middle one is what is lacking. */
 export type Sentence = {
@@ -224,7 +225,7 @@ function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
 	const risk = one.verdict === 'at risk' ? 'at risk: ' : '';
 	if (isSome(standing.missing)) {
-		const verb = gettingVerb(one.supplier);
+		const verb = GETTING_VERB[gettingKind(one)];
 		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)}${when(days?.actBy, today)}`;
 	}
 	if (isSome(standing.toFetch)) return `fetch${when(days?.inHandBy, today)}`;
@@ -264,7 +265,7 @@ export function sentenceOf(
 	const { standing } = one;
 	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
 	if (isSome(standing.missing)) {
-		const verb = gettingVerb(one.supplier);
+		const verb = GETTING_VERB[gettingKind(one)];
 		const them = pronoun(standing.missing, one.unit);
 		const act = one.days?.actBy ?? one.need.useDay!;
 		const after =

@@ -24,7 +24,7 @@ describe('what is to be bought', () => {
 						one.need.useDay !== null &&
 						!one.need.doWithout &&
 						one.standing.missing.compare(ZERO) > 0 &&
-						['shop', 'order'].includes(one.supplier?.kind ?? 'shop')
+						one.rung === 'bought'
 				)
 				.map((one) => one.item.name)
 		);

@@ -91,6 +91,36 @@ export function lastGatherDay(household: Row<'household'>, item: Row<'item'>, us
 	return lastDayBeforeFrost(use, { first, last });
 }
 
+/** The step by which something is got. */
+export type GettingKind = 'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt';
+
+const KIND_OF_SUPPLIER = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
+const KIND_OF_RUNG: Readonly<Record<Rung, GettingKind>> = {
+	made: 'make',
+	free: 'find',
+	borrowed: 'ask',
+	gift: 'wish',
+	'second-hand': 'hunt',
+	bought: 'buy'
+};
+
+/** How a thing is got from where it comes from. */
+export function gettingKind({ supplier, rung }: Pick<Source, 'supplier' | 'rung'>): GettingKind {
+	return supplier ? KIND_OF_SUPPLIER[supplier.kind] : KIND_OF_RUNG[rung];
+}
+
+/** "buy", "wish for": the verb before the thing. */
+export const GETTING_VERB: Readonly<Record<GettingKind, string>> = {
+	buy: 'buy',
+	order: 'order',
+	ask: 'ask for',
+	hold: 'borrow',
+	make: 'make',
+	find: 'look for',
+	wish: 'wish for',
+	hunt: 'look second-hand for'
+};
+
 /** What a rung is called on a button or in a sentence. */
 export const RUNG_TEXT: Readonly<Record<Rung, string>> = {
 	made: 'make it',

@@ -21,13 +21,6 @@ export function thingText(amount: Exact, unit: Unit, name: string): string {
 	return `${numberText(amount, unit)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
 }
 
-const GETTING = { shop: 'buy', order: 'order', friend: 'ask for', library: 'borrow' } as const;
-
-/** What one does to get a thing from there; without a source it is bought. */
-export function gettingVerb(supplier: Row<'supplier'> | null): string {
-	return GETTING[supplier?.kind ?? 'shop'];
-}
-
 /** Whether to say "them" or "it" of an amount. */
 export function pronoun(amount: Exact, unit: Unit): string {
 	return unit === 'each' && amount.compare(1) > 0 ? 'them' : 'it';

@@ -123,7 +123,7 @@
 										{:else}
 											<DateField label="Promised for, if a day was said" name="promised" {failure} />
 										{/if}
-										<Button type="submit">Note it</Button>
+										<Button type="submit" class="shrink-0">Note it</Button>
 									</form>
 								{/if}
 							</li>

@@ -38,7 +38,7 @@ export const load: PageServerLoad = async ({ url }) => {
 };
 
 /** A walk through a very large house begins with as many rows as one evening takes. */
-const ROWS_AT_ONCE = 300;
+const ROWS_AT_ONCE = 200;
 
 function firstRows(places: readonly WalkPlace[]): WalkPlace[] {
 	let left = ROWS_AT_ONCE;

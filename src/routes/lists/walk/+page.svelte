@@ -20,6 +20,8 @@
 
 	/** Rows ticked on this walk stay where they were, so that the list does not jump under the thumb. */
 	const ticked = new SvelteMap<string, { row: Row; path: string }>();
+	/** The order in which this walk shows its places, kept while it is walked. */
+	let kept = { of: '', paths: [] as string[] };
 	const places = $derived.by(() => {
 		const shown = data.walk.places.map((place) => ({ path: place.path, rows: [...place.rows] }));
 		for (const { row, path } of ticked.values()) {
@@ -28,8 +30,26 @@
 			if (!place.rows.some((one) => one.id === row.id)) place.rows.push(row);
 			place.rows.sort((a, b) => (a.item < b.item ? -1 : 1));
 		}
-		return shown;
+		const of = `${data.run} ${data.span}`;
+		const before = kept.of === of ? kept.paths : [];
+		kept = {
+			of,
+			paths: inKeptOrder(
+				before,
+				data.walk.places.map((place) => place.path)
+			)
+		};
+		return shown.toSorted((a, b) => kept.paths.indexOf(a.path) - kept.paths.indexOf(b.path));
 	});
+
+	/** What was shown stays in its order; what is new comes behind the place that it follows. */
+	function inKeptOrder(before: readonly string[], now: readonly string[]): string[] {
+		const order = [...before];
+		now.forEach((path, i) => {
+			if (!order.includes(path)) order.splice(order.indexOf(now[i - 1]) + 1, 0, path);
+		});
+		return order;
+	}
 	const shownThings = $derived(data.walk.places.reduce((sum, place) => sum + place.rows.length, 0));
 	const left = $derived(places.flatMap((place) => place.rows).filter((row) => !ticked.has(row.id)));
 	const failure = $derived(form && 'message' in form ? form : null);

@@ -19,7 +19,7 @@ import { addLine, removeLine, updateLine } from '$lib/server/stores/supply-lines
 import type { Actions, PageServerLoad } from './$types';
 
 /** A very long list begins with what is to be done first. */
-const ROWS_AT_ONCE = 250;
+const ROWS_AT_ONCE = 150;
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
