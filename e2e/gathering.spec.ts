@@ -13,7 +13,7 @@ test('what is not to be had goes down the ladder, to a friend, with the day that
 	const free = page.getByRole('region', { name: 'To find, free' });
 	await expect(free).toContainText('3 corks');
 	await free.getByRole('button', { name: 'Not there: 3 corks' }).click();
-	await expect(free).toBeHidden();
+	await expect(free).not.toContainText('3 corks');
 	const friends = page.getByRole('region', { name: 'Friends and family' });
 	await friends.getByRole('button', { name: 'Asked: 3 corks' }).click();
 	await friends.getByLabel('Promised for, if a day was said').fill('2027-01-29');
@@ -163,4 +163,32 @@ test('the order of sources and the frost are the household’s own', async ({ pa
 	await page.reload();
 	await expect(page.getByLabel('When the house does not have it')).toHaveValue('borrowed, bought');
 	await expect(page.getByLabel('The ground freezes on')).toHaveValue('Oct 15');
+});
+
+test('a wish comes with an occasion of the house, and says which one', async ({ page }) => {
+	await open(page, '/house');
+	const occasions = page.getByRole('region', { name: 'Occasions for gifts' });
+	await occasions.getByLabel('Another, with its day').fill('the day of the kites');
+	await occasions.getByRole('button', { name: 'Add' }).click();
+	await expect(page.getByText('Please say what it is and its day').first()).toBeVisible();
+	await expect(occasions.getByLabel('Another, with its day')).toHaveValue('the day of the kites');
+	await occasions.getByLabel('Another, with its day').fill('Name day, Feb 20');
+	await occasions.getByRole('button', { name: 'Add' }).click();
+	await expect(occasions.getByText('Sat, Feb 20')).toBeVisible();
+	await open(page, '/lists/borrow');
+	const wishes = page.getByRole('region', { name: 'Wish list' });
+	await wishes.getByRole('button', { name: /^Wished for: .*ribbon/ }).click();
+	const choice = wishes.getByLabel('For which occasion');
+	await expect(choice.locator('option')).toContainText([
+		'Name day, Sat, Feb 20',
+		'Grandma’s visit, Sat, Feb 27'
+	]);
+	await choice.selectOption({ label: 'Grandma’s visit, Sat, Feb 27' });
+	await expectAccessible(page);
+	await wishes.getByRole('button', { name: 'Note it' }).click();
+	await expect(wishes.getByText('wished for Grandma’s visit, Sat, Feb 27')).toBeVisible();
+	await open(page, '/house');
+	await occasions.getByText('Name day').click();
+	await occasions.getByRole('button', { name: 'Remove Name day' }).click();
+	await expect(occasions.getByText('Name day')).toHaveCount(0);
 });

@@ -75,6 +75,10 @@ test('without a network the kept pages open, others say what is kept', async ({ 
 	await open(page, '/');
 	await keepsLists(page);
 	await context.setOffline(true);
+	await page.getByRole('link', { name: 'Lesson 6: The round earth, flattened' }).click();
+	await expect(page.getByRole('heading', { name: 'Lesson 6: The round earth, flattened' })).toBeVisible();
+	await expect(page.getByText('□ 2 oranges per child')).toBeVisible();
+	await page.goto('/');
 	await page.getByRole('link', { name: 'Lists' }).first().click();
 	await page.waitForSelector('html[data-ready]');
 	await expect(found(page).first()).toBeVisible();
@@ -162,7 +166,9 @@ test('what is next waits, too; where another phone was faster one is asked, and 
 	await other.context().close();
 });
 
-test('an act that was done but whose answer was lost waits, is sent again and counts once', async ({ page }) => {
+test('an act that was done but whose answer was lost waits, is sent again and counts once', async ({
+	page
+}) => {
 	await open(page, '/');
 	let sent = 0;
 	// The house does it, and then the way back breaks.
@@ -183,6 +189,30 @@ test('an act that was done but whose answer was lost waits, is sent again and co
 	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
 	await page.reload();
 	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+});
+
+test('in a second-hand shop without a network: on the list, have one already, and what is found waits', async ({
+	page,
+	context
+}) => {
+	await open(page, '/lists/wanted');
+	await keepsLists(page);
+	await context.setOffline(true);
+	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('bras compas');
+	await expect(page.getByText('On the list: brass compass, at most $12.00')).toBeVisible();
+	await expect(page.getByText('We have none that is known of.')).toBeVisible();
+	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('flour');
+	await expect(page.getByText('Not on the list.')).toBeVisible();
+	await expect(page.getByText(/^We have .*flour/)).toBeVisible();
+	await page.getByLabel('Paid for brass compass, in dollars').fill('9.50');
+	await page.getByRole('button', { name: 'Found: brass compass' }).click();
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expectAccessible(page);
+	await context.setOffline(false);
+	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await page.reload();
+	await expect(page.getByText('brass compass, Fri, Jan 22, $9.50')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Found: brass compass' })).toHaveCount(0);
 });
 
 test('errands: taken along, ticked in the shop without a network at what they cost, and in the order of the shop @phone', async ({

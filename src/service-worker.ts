@@ -43,12 +43,17 @@ async function keepPages(): Promise<void> {
 	if (Date.now() - keptAt < FRESH_MS) return;
 	keptAt = Date.now();
 	const cache = await caches.open(PAGES);
-	for (const path of KEPT_PAGES) {
+	for (const path of await pagesToKeep()) {
 		const answer = await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
 		// Without a network the older copy is the best there is.
 		if (!answer) break;
 		if (answer.ok && !answer.redirected) await cache.put(path, answer);
 	}
+}
+
+async function pagesToKeep(): Promise<readonly string[]> {
+	const answer = await fetch('/kept-pages.json').catch(() => null);
+	return answer?.ok ? ((await answer.json()) as string[]) : KEPT_PAGES;
 }
 
 worker.addEventListener('message', (event) => {

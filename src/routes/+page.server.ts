@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { dayText } from '$core/calendar/index.ts';
 import { setActor } from '$lib/server/actor.ts';
 import { act } from '$lib/server/act.ts';
 import { needActions } from '$lib/server/acts-on-needs.ts';
@@ -6,6 +7,7 @@ import { situation } from '$lib/server/household.ts';
 import { outcomeAction } from '$lib/server/outcome-action.ts';
 import { eveningOf } from '$lib/server/services/evening.ts';
 import { nextOf } from '$lib/server/services/next.ts';
+import { nextLessons } from '$lib/server/services/runs.ts';
 import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/pause.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -17,6 +19,17 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 		evening: eveningOf(now),
 		hasUnits: now.runs.length > 0,
 		running: now.runs.some(({ run }) => run.state === 'running'),
+		sheets: [...nextLessons(now.runs)].flatMap(([{ run, unit }, next]) =>
+			next && run.state === 'running'
+				? [
+						{
+							address: `/units/${run.id}/plan/print?show=next`,
+							title: `Lesson ${next.number}: ${next.lesson.title}`,
+							about: `${dayText(next.dates[0])}, ${unit.name}`
+						}
+					]
+				: []
+		),
 		outcomes: openOutcomes(now),
 		pause: url.searchParams.has('pause') ? pausePreview(now) : null
 	};

@@ -100,34 +100,52 @@
 					{/if}
 				</div>
 				{#if data.running}
-					<section
-						class="mt-8 max-w-3xl self-start border-t border-rule pt-4 xl:mt-0 xl:border-t-0 xl:border-l-4 xl:pt-0 xl:pl-5"
-						aria-labelledby="pause"
+					<div
+						class="mt-8 max-w-3xl space-y-6 self-start border-t border-rule pt-4 xl:mt-0 xl:border-t-0 xl:border-l-4 xl:pt-0 xl:pl-5"
 					>
-						<h2 id="pause" class="text-lg">A sick week</h2>
-						{#if data.pause}
-							<ul class="mt-1">
-								{#each data.pause as moved (moved.unitName)}<li>
-										<strong>{moved.unitName}:</strong>
-										{moved.text}.
-									</li>{/each}
-							</ul>
-						{:else}
-							<p class="text-ink-2">
-								Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings
-								them back.
-							</p>
+						{#if data.sheets.length}
+							<section aria-labelledby="sheets">
+								<h2 id="sheets" class="text-lg">The next lesson’s sheet</h2>
+								<ul>
+									{#each data.sheets as one (one.address)}
+										<li class="py-1">
+											<a
+												href={one.address}
+												class="font-semibold underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+												>{one.title}</a
+											>
+											<span class="block text-sm text-ink-2">{one.about}</span>
+										</li>
+									{/each}
+								</ul>
+							</section>
 						{/if}
-						<form
-							method="post"
-							action="/?/pause"
-							use:enhance={saves()}
-							class="mt-3 flex flex-wrap items-center gap-4"
-						>
-							<Button type="submit">Pause everything</Button>
-							{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
-						</form>
-					</section>
+						<section aria-labelledby="pause">
+							<h2 id="pause" class="text-lg">A sick week</h2>
+							{#if data.pause}
+								<ul class="mt-1">
+									{#each data.pause as moved (moved.unitName)}<li>
+											<strong>{moved.unitName}:</strong>
+											{moved.text}.
+										</li>{/each}
+								</ul>
+							{:else}
+								<p class="text-ink-2">
+									Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings
+									them back.
+								</p>
+							{/if}
+							<form
+								method="post"
+								action="/?/pause"
+								use:enhance={saves()}
+								class="mt-3 flex flex-wrap items-center gap-4"
+							>
+								<Button type="submit">Pause everything</Button>
+								{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
+							</form>
+						</section>
+					</div>
 				{/if}
 			</div>
 		{/if}

@@ -160,6 +160,21 @@
 					<p class="mb-2 text-sm text-ink-2">
 						What is wished for comes with the last one before its lesson. Birthdays are known already.
 					</p>
+					<form
+						method="post"
+						action="?/occasion"
+						use:enhance={saves({ reset: true })}
+						class="mb-3 flex items-end gap-3"
+					>
+						<TextField
+							label="Another, with its day"
+							name="occasion"
+							placeholder="Grandma’s visit, Mar 20"
+							class="flex-1"
+							{failure}
+						/>
+						<Button type="submit">Add</Button>
+					</form>
 					<ul class="divide-y divide-rule border-y border-rule">
 						{#each data.occasions as one (one.id ?? one.name)}
 							<li>
@@ -185,21 +200,6 @@
 							<li class="py-2 text-ink-2">None yet.</li>
 						{/each}
 					</ul>
-					<form
-						method="post"
-						action="?/occasion"
-						use:enhance={saves({ reset: true })}
-						class="mt-3 flex items-end gap-3"
-					>
-						<TextField
-							label="Another, with its day"
-							name="occasion"
-							placeholder="Grandma’s visit, Mar 20"
-							class="flex-1"
-							{failure}
-						/>
-						<Button type="submit">Add</Button>
-					</form>
 				</section>
 			</div>
 			<div class="space-y-8">

@@ -1,7 +1,10 @@
+import { exact, ZERO } from '$core/measure/index.ts';
 import { describe, expect, it } from 'vitest';
 import { change, undo } from '../stores/changes.ts';
 import { removeActivity, updateActivity } from '../stores/activities.ts';
-import { foundWanted } from '../stores/wanted.ts';
+import { itemNamed } from '../stores/items.ts';
+import { addLot, countLot } from '../stores/stash.ts';
+import { addWanted, foundWanted, servedAtHome } from '../stores/wanted.ts';
 import { lendPiece, pieceBack, removeResource, updateResource } from '../stores/resources.ts';
 import { swapLessons } from '../stores/units.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
@@ -14,7 +17,7 @@ import { unusedOf } from './library.ts';
 import { resourceView } from './resources.ts';
 import { tripsView } from './trips.ts';
 import { resourcesNamed } from './uses.ts';
-import { wantedView } from './wanted.ts';
+import { ownedBooks, ownedThings, wantedView } from './wanted.ts';
 
 async function demo() {
 	const store = await openTestStore();
@@ -186,24 +189,96 @@ describe('wanted', () => {
 			{ amount: '1', place_id: box }
 		]);
 		expect(after.snapshot.purchases).toMatchObject([{ item_id: item.id, cents: 950, run_id: 1 }]);
-		expect(wantedView(after, '').found[0].text).toBe('brass compass, Fri, Jan 22, $9.50');
+		expect(wantedView(after).found[0].text).toBe('brass compass, Fri, Jan 22, $9.50');
 		await expect(
 			change(store.write, doer(), 'found', (trx) => foundWanted(trx, compass.id, box, 950, now.today))
 		).rejects.toThrow('has been found already');
 	});
 
-	it('a look from the pocket says what is on the list and what we have, typing errors forgiven', async () => {
+	it('a look from the pocket knows what the house has, where, and which lessons use it; books too', async () => {
 		const { store, now } = await demo();
-		const { asked } = wantedView(now, 'compas');
-		expect(asked!.wanted).toEqual(['brass compass, at most $12.00']);
-		expect(asked!.have.some((one) => one.startsWith('1 compass, '))).toBe(true);
-		expect(wantedView(now, 'zzzzzz').asked).toEqual({ wanted: [], have: [] });
+		const compass = ownedThings(now).filter((one) => one.name === 'compass');
+		expect(compass.map((one) => one.text)).toContainEqual(
+			expect.stringMatching(/^1 compass, .+, for lessons? \d/)
+		);
+		expect(ownedBooks(now, 'zzzzzz')).toEqual([]);
+		const poster = /^Compass rose poster, /;
+		expect(ownedBooks(now, 'compas rose')).toContainEqual(expect.stringMatching(poster));
 		await change(store.write, doer(), 'lost', (trx) =>
 			updateResource(trx, now.snapshot.resources.find((one) => one.title === 'Compass rose poster')!.id, {
 				owned: 0
 			})
 		);
-		const { have } = wantedView(await situationOf(store), 'compass rose').asked!;
-		expect(have.some((one) => one.startsWith('Compass rose poster'))).toBe(false);
+		expect(ownedBooks(await situationOf(store), 'compas rose')).not.toContainEqual(
+			expect.stringMatching(poster)
+		);
+	});
+
+	it('what lies at home serves the want that was noted first, once, and is then in its box without paying', async () => {
+		const { store, now } = await demo();
+		const kites = now.runs.find((one) => one.unit.name === 'Kites and Wind')!;
+		const want = (what: string) =>
+			change(store.write, doer(), 'want', (trx) =>
+				addWanted(
+					trx,
+					{ what, run_id: kites.run.id, person_id: null, most_cents: null, look_at: '' },
+					now.today
+				)
+			);
+		const [place] = now.snapshot.places;
+		const item = await change(store.write, doer(), 'item', (trx) => itemNamed(trx, 'tin lantern'));
+		await change(store.write, doer(), 'lot', (trx) =>
+			addLot(
+				trx,
+				{ item_id: item.result.id, amount: exact(1), unit: 'each', place_id: place.id, good_until: null },
+				now.today
+			)
+		);
+		await want('Tin lanterns');
+		await want('tin lantern');
+		// What a lesson uses up to the last piece is not free.
+		const used = now.needs.find(
+			({ line, served, item }) =>
+				line.use === 'consumed' &&
+				served?.lots.length &&
+				now.snapshot.lots.every((lot) => lot.item_id !== item.id || lot.unit === 'each')
+		)!;
+		for (const lot of now.snapshot.lots.filter((one) => one.item_id === used.item.id))
+			await change(store.write, doer(), 'count', (trx) => countLot(trx, lot.id, ZERO, now.today));
+		await change(store.write, doer(), 'lot', (trx) =>
+			addLot(
+				trx,
+				{ item_id: used.item.id, amount: exact(1), unit: 'each', place_id: place.id, good_until: null },
+				now.today
+			)
+		);
+		await want(used.item.name);
+		const view = wantedView(await situationOf(store));
+		const mine = view.open.slice(-3);
+		expect(mine.map((one) => one.atHome?.text ?? null)).toEqual([`Tin lanterns, ${place.name}`, null, null]);
+		expect(view.sentence).toContain('one of them lies at home');
+		const { lot } = mine[0].atHome!;
+		await change(store.write, doer(), 'serve', (trx) =>
+			servedAtHome(trx, mine[0].id, lot, kites.run.collecting_place_id, now.today)
+		);
+		const after = await situationOf(store);
+		expect(
+			after.snapshot.lots.filter((one) => one.item_id === item.result.id && one.amount !== '0')
+		).toMatchObject([{ amount: '1', place_id: kites.run.collecting_place_id }]);
+		expect(after.snapshot.purchases).toEqual(now.snapshot.purchases);
+		expect(wantedView(after).found[0].text).toBe('Tin lanterns, Fri, Jan 22, without paying');
+		await expect(
+			change(store.write, doer(), 'serve', (trx) => servedAtHome(trx, mine[0].id, lot, null, now.today))
+		).rejects.toThrow('has been found already');
+	});
+
+	it('a coming unit says how full its box is', async () => {
+		const { now } = await demo();
+		for (const one of wantedView(now).boxes) {
+			expect(one.inBox).toBeLessThanOrEqual(one.atHome);
+			expect(one.atHome).toBeLessThanOrEqual(one.asked);
+			expect(one.text).toContain(one.asked ? `${one.atHome} of ${one.asked}` : 'nothing');
+		}
+		expect(wantedView(now).boxes.length).toBeGreaterThan(0);
 	});
 });

@@ -5,7 +5,7 @@ import type { Row } from '../database/tables.ts';
 import type { Trx } from './changes.ts';
 import { itemNamed } from './items.ts';
 import { addPurchase } from './offers.ts';
-import { addLot } from './stash.ts';
+import { addLot, moveLot } from './stash.ts';
 
 export type WantedInput = Pick<Row<'wanted'>, 'what' | 'run_id' | 'person_id' | 'most_cents' | 'look_at'>;
 
@@ -25,7 +25,7 @@ export async function foundWanted(
 	today: Day
 ): Promise<string> {
 	const row = await wantedOf(trx, id);
-	if (row.found_on) throw new CoreError(`${row.what} has been found already.`);
+	if (row.found_on) throw new CoreError(`“${row.what}” has been found already.`);
 	const item = await itemNamed(trx, row.what);
 	await addLot(
 		trx,
@@ -47,6 +47,21 @@ export async function foundWanted(
 		returned_on: null
 	});
 	await trx.updateTable('wanted').set({ found_on: today, found_cents: cents }).where('id', '=', id).execute();
+	return row.what;
+}
+
+/** One that the house has does as well: it goes into the unit's box, and nothing is paid. */
+export async function servedAtHome(
+	trx: Trx,
+	id: number,
+	lot: number,
+	place: number | null,
+	today: Day
+): Promise<string> {
+	const row = await wantedOf(trx, id);
+	if (row.found_on) throw new CoreError(`“${row.what}” has been found already.`);
+	if (place !== null) await moveLot(trx, lot, exact(1), place, today);
+	await trx.updateTable('wanted').set({ found_on: today, found_cents: 0 }).where('id', '=', id).execute();
 	return row.what;
 }
 

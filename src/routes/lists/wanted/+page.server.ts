@@ -1,17 +1,30 @@
 import Joi from 'joi';
 import { readWanted } from '$core/buying/index.ts';
+import { CoreError } from '$core/error.ts';
 import { act } from '$lib/server/act.ts';
 import { situation } from '$lib/server/household.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import { wantedView } from '$lib/server/services/wanted.ts';
-import { addWanted, foundWanted, removeWanted } from '$lib/server/stores/wanted.ts';
+import type { Situation } from '$lib/server/services/situation.ts';
+import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/wanted.ts';
+import { addWanted, foundWanted, removeWanted, servedAtHome } from '$lib/server/stores/wanted.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const words = url.searchParams.get('q')?.trim().slice(0, 100) ?? '';
-	return { words, view: wantedView(await situation(), words) };
+	const now = await situation();
+	return {
+		words,
+		view: wantedView(now),
+		things: ownedThings(now),
+		books: words ? ownedBooks(now, words) : [],
+		revision: now.snapshot.revision
+	};
 };
+
+function boxOf(runs: Situation['runs'], run: number | null | undefined): number | null {
+	return runs.find((one) => one.run.id === run)?.run.collecting_place_id ?? null;
+}
 
 export const actions: Actions = {
 	add: (event) =>
@@ -55,8 +68,22 @@ export const actions: Actions = {
 			async (trx, form) => {
 				const { runs, snapshot, today } = await situation();
 				const row = snapshot.wanted.find((one) => one.id === form.id);
-				const place = runs.find(({ run }) => run.id === row?.run_id)?.run.collecting_place_id ?? null;
+				const place = boxOf(runs, row?.run_id);
 				return foundWanted(trx, form.id, place, Math.round(form.paid * 100), today);
+			}
+		),
+	serve: (event) =>
+		act(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			(what: string) => `${what}: taken from home`,
+			async (trx, form) => {
+				const now = await situation();
+				const row = now.snapshot.wanted.find((one) => one.id === form.id);
+				const one = wantedView(now).open.find((each) => each.id === form.id);
+				if (!row || !one?.atHome)
+					throw new CoreError('There is none left at home that no lesson uses up. Load the page again.');
+				return servedAtHome(trx, form.id, one.atHome.lot, boxOf(now.runs, row.run_id), now.today);
 			}
 		),
 	remove: (event) =>

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { untrack } from 'svelte';
+	import { findBest } from '$core/find/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
@@ -8,6 +10,23 @@
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
 	const view = $derived(data.view);
+
+	/** In a shop there may be no network: what the list and the stash know is looked up on this device. */
+	const SHOWN = 6;
+	let typed = $state(untrack(() => data.words));
+	const asked = $derived(
+		typed.trim() && {
+			wanted: findBest(
+				view.open.map((one) => ({ name: one.what, one })),
+				typed,
+				SHOWN
+			).map(({ one }) => [one.what, one.most].filter(Boolean).join(', ')),
+			have: [
+				...findBest(data.things, typed, SHOWN).map((one) => one.text),
+				...(typed.trim() === data.words ? data.books : [])
+			].slice(0, SHOWN)
+		}
+	);
 </script>
 
 <svelte:head><title>Wanted · Gather Bin</title></svelte:head>
@@ -21,20 +40,21 @@
 				label="In the shop: is it on the list, do we have one?"
 				name="q"
 				type="search"
-				value={data.words}
+				bind:value={typed}
 				class="flex-1"
 			/>
 			<Button type="submit">Look</Button>
 		</form>
-		{#if view.asked}
+		{#if asked}
 			<div role="status" class="mt-3 max-w-xl space-y-2 border-l-4 border-ink pl-3">
 				<p class="text-lg font-semibold">
-					{view.asked.wanted.length ? `On the list: ${view.asked.wanted.join('; ')}` : 'Not on the list.'}
+					{asked.wanted.length ? `On the list: ${asked.wanted.join('; ')}` : 'Not on the list.'}
 				</p>
 				<p>
-					{view.asked.have.length
-						? `We have ${view.asked.have.join('; ')}`
-						: 'We have none that is known of.'}
+					{asked.have.length ? `We have ${asked.have.join('; ')}` : 'We have none that is known of.'}
+					{#if typed.trim() !== data.words}<span class="block text-sm text-ink-2"
+							>“Look” asks the books as well.</span
+						>{/if}
 				</p>
 			</div>
 		{/if}
@@ -64,7 +84,12 @@
 										>{one.most}</span
 									>{/if}<span class="block text-sm text-ink-2">{one.about}</span></span
 							>
-							<form method="post" action="?/found" use:enhance={saves()} class="flex items-center gap-2">
+							<form
+								method="post"
+								action="?/found"
+								use:enhance={saves({ waits: `Found: ${one.what}` })}
+								class="flex items-center gap-2"
+							>
 								<input type="hidden" name="id" value={one.id} />
 								<label class="flex items-center gap-1 text-sm"
 									>$<input
@@ -83,6 +108,20 @@
 									aria-label="Not any more: {one.what}">Not any more</Button
 								>
 							</form>
+							{#if one.atHome}
+								<form
+									method="post"
+									action="?/serve"
+									use:enhance={saves({ waits: `From home: ${one.what}` })}
+									class="flex w-full flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-good pl-3"
+								>
+									<input type="hidden" name="id" value={one.id} />
+									<span class="flex-1">At home already: {one.atHome.text}</span>
+									<Button type="submit" size="small" aria-label="That one will do: {one.what}"
+										>That one will do</Button
+									>
+								</form>
+							{/if}
 						</li>
 					{:else}<li class="py-2 text-ink-2">Nothing yet. Note the first thing above.</li>{/each}
 				</ul>
@@ -95,6 +134,13 @@
 							{#each view.boxes as one (one.unit)}<li class="py-1.5">
 									<span class="font-semibold">{one.unit}</span>
 									<span class="block text-sm text-ink-2">{one.text}</span>
+									{#if one.asked}
+										<span class="mt-1 flex h-2 border border-ink" aria-hidden="true">
+											<span class="bg-ink" style:width="{(100 * one.inBox) / one.asked}%"></span>
+											<span class="bg-rule" style:width="{(100 * (one.atHome - one.inBox)) / one.asked}%"
+											></span>
+										</span>
+									{/if}
 								</li>{/each}
 						</ul>
 					</section>

@@ -1,6 +1,7 @@
 import { runOf } from '$lib/server/run-of.ts';
 import { extrasOf } from '$lib/server/services/extras.ts';
 import { monthAsked, monthView } from '$lib/server/services/month.ts';
+import { nextLessons } from '$lib/server/services/runs.ts';
 import { pagesView } from '$lib/server/services/pages.ts';
 import { planOf } from '$lib/server/services/plan.ts';
 import { usesView } from '$lib/server/services/uses.ts';
@@ -9,7 +10,7 @@ import { qrCode } from '$lib/server/sheets/qr.ts';
 import { byId, linesOfLessons } from '$lib/server/stores/snapshot.ts';
 import type { PageServerLoad } from './$types';
 
-const SHOWN = ['plan', 'month', 'lessons'] as const;
+const SHOWN = ['plan', 'month', 'lessons', 'next'] as const;
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
@@ -21,34 +22,39 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const plan = planOf(now, run);
 	const usesOf = new Map(usesView(now, run).lessons.map((one) => [one.lesson, one.uses]));
 	const resources = byId(now.snapshot.resources);
+	const next = nextLessons([run]).get(run);
 	return {
 		show,
 		month: monthView(now, run, monthAsked(now, run, url.searchParams.get('m'))),
 		plan,
-		lessons: run.lessons.map(({ lesson, number }) => ({
-			...lesson,
-			number,
-			day: plan.lessons.find((one) => one.id === lesson.id)!.days,
-			pages: spines.flatMap((spine) =>
-				spine.rows
-					.filter((row) => row.lesson === lesson.id)
-					.flatMap((row) => row.flags.map((flag) => ({ book: spine.title, ...flag })))
-			),
-			uses: (usesOf.get(lesson.id) ?? []).map((use) => {
-				const { address, service, place_id, owned, kind } = resources.get(use.resource)!;
-				const where = kind === 'link' ? service : owned ? placePath(now.snapshot.places, place_id) : '';
-				return {
-					id: use.id,
-					title: use.title,
-					text: use.text,
-					where,
-					address,
-					code: address && qrCode(address)
-				};
-			}),
-			extras: placed.filter((row) => row.fields.lesson_id === lesson.id),
-			// A line that names several things was split, and is printed as it was written.
-			supplies: [...new Set(lines.filter((line) => line.lesson_id === lesson.id).map((line) => line.written))]
-		}))
+		lessons: (show === 'next' ? run.lessons.filter((one) => one === next) : run.lessons).map(
+			({ lesson, number }) => ({
+				...lesson,
+				number,
+				day: plan.lessons.find((one) => one.id === lesson.id)!.days,
+				pages: spines.flatMap((spine) =>
+					spine.rows
+						.filter((row) => row.lesson === lesson.id)
+						.flatMap((row) => row.flags.map((flag) => ({ book: spine.title, ...flag })))
+				),
+				uses: (usesOf.get(lesson.id) ?? []).map((use) => {
+					const { address, service, place_id, owned, kind } = resources.get(use.resource)!;
+					const where = kind === 'link' ? service : owned ? placePath(now.snapshot.places, place_id) : '';
+					return {
+						id: use.id,
+						title: use.title,
+						text: use.text,
+						where,
+						address,
+						code: address && qrCode(address)
+					};
+				}),
+				extras: placed.filter((row) => row.fields.lesson_id === lesson.id),
+				// A line that names several things was split, and is printed as it was written.
+				supplies: [
+					...new Set(lines.filter((line) => line.lesson_id === lesson.id).map((line) => line.written))
+				]
+			})
+		)
 	};
 };

@@ -6,7 +6,8 @@
 	const VIEWS = [
 		['plan', 'The unit plan'],
 		['month', 'A month'],
-		['lessons', 'A page for each lesson']
+		['lessons', 'A page for each lesson'],
+		['next', 'The next lesson']
 	] as const;
 	const lined = (text: string) => text.split(/\r?\n/).filter((line) => line.trim());
 </script>
@@ -148,5 +149,7 @@
 					</section>{/if}
 			</div>
 		</article>
+	{:else}
+		<p class="text-ink-2">Every lesson has been taught.</p>
 	{/each}
 {/if}

@@ -1,0 +1,13 @@
+import { json } from '@sveltejs/kit';
+import { situation } from '$lib/server/household.ts';
+import { KEPT_PAGES } from '$lib/ui/offline/kept-pages.ts';
+import type { RequestHandler } from './$types';
+
+/** What a device keeps for when there is no network: the lists, and the next lesson of each unit in work. */
+export const GET: RequestHandler = async () => {
+	const { runs } = await situation();
+	const sheets = runs
+		.filter(({ run }) => run.state === 'running')
+		.map(({ run }) => `/units/${run.id}/plan/print?show=next`);
+	return json([...KEPT_PAGES, ...sheets]);
+};
