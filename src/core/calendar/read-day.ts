@@ -1,6 +1,19 @@
 import { addDays, isDay, type Day } from './dates.ts';
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const MONTHS = [
+	'january',
+	'february',
+	'march',
+	'april',
+	'may',
+	'june',
+	'july',
+	'august',
+	'september',
+	'october',
+	'november',
+	'december'
+];
 
 /** "June", "June 3", "3 June 2027", "2027-06-03", "6/3/2027" as a day on or after today, or null. */
 export function readDay(text: string, today: Day): Day | null {
@@ -14,7 +27,7 @@ export function readDay(text: string, today: Day): Day | null {
 	if (slashed) return dated(Number(slashed[1]), Number(slashed[2]), slashed[3], today);
 	const found =
 		/^(?:(\d{1,2})\.?\s+)?([a-z]{3,9})\.?(?:\s+(\d{1,2})(?:st|nd|rd|th)?)?(?:,?\s+(\d{4}))?$/.exec(said);
-	const month = found ? MONTHS.indexOf(found[2].slice(0, 3)) + 1 : 0;
+	const month = found ? MONTHS.findIndex((month) => month.startsWith(found[2])) + 1 : 0;
 	if (!found || month === 0) return null;
 	const day = found[1] ?? found[3];
 	if (day) return dated(month, Number(day), found[4], today);

@@ -54,6 +54,9 @@ export function afterMaking(parts: readonly KitPart[], made: Exact): KitPart[] {
 	}));
 }
 
+/** How many that is has to be said by somebody. */
+const VAGUE = /^(?:some|several|many|a few|a couple)\b/i;
+
 /**
  * Reads the contents of a kit, a line each: "2 felt hearts, 46 there" or "2 felt hearts". Without a count there
  * are as many as the makings that are left ask for.
@@ -65,7 +68,7 @@ export function readKitParts(text: string, makings: Exact): { parts: KitPart[]; 
 		if (!line) continue;
 		const [, count, name, there] =
 			/^(\d+(?:\.\d+)?)?\s*([^,\d][^,]*?)\s*(?:,\s*(\d+(?:\.\d+)?)\s*(?:there|left)?)?$/i.exec(line) ?? [];
-		if (!name) {
+		if (!name || VAGUE.test(name)) {
 			wrong.push(line);
 			continue;
 		}

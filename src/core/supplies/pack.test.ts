@@ -16,7 +16,7 @@ describe('what a pack holds', () => {
 		const pack = readPack(text)!;
 		expect([pack.size.valueOf(), pack.unit]).toEqual([size, unit]);
 	});
-	it.each(['', 'a lot', 'kg', '3 parsecs', 'nothing at all, ever'])('“%s” is no pack', (text) =>
+	it.each(['', 'a lot', 'kg', '3 parsecs', '-2 g', '−1', 'nothing at all, ever'])('“%s” is no pack', (text) =>
 		expect(readPack(text)).toBeNull()
 	);
 });

@@ -26,6 +26,7 @@ const split = (text: string) => text.split(' ').filter(Boolean);
 
 /** A typed amount, exactly. @throws CoreError at the field when it is none. */
 export function typedAmount(text: string, path = 'amount') {
+	if (/^\s*[-−–]\s*[\d.]/.test(text)) throw new CoreError('The amount cannot be below 0.', path);
 	const amount = /^\d+\/0*[1-9]\d*$/.test(text) ? exact(text) : readQuantity(text);
 	if (!amount) throw new CoreError('Please give the amount as a number, like 2, 0.5 or 1 1/2.', path);
 	if (amount.compare(1_000_000_000) > 0)
@@ -134,6 +135,8 @@ export const needActions = {
 					.required()
 					.messages({
 						'alternatives.match': 'Please choose where it comes from',
+						'alternatives.types': 'Please choose where it comes from',
+						'any.only': 'Please choose where it comes from',
 						'any.required': 'Please choose where it comes from'
 					})
 			}),

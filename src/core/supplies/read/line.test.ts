@@ -248,6 +248,8 @@ describe('whatever is typed', () => {
 		expect(readQuantity('1 ½')?.valueOf()).toBe(1.5);
 		expect(readQuantity('2.5')?.valueOf()).toBe(2.5);
 		expect(readQuantity('2 cups')).toBeNull();
+		for (const below of ['-2', '−1/2', ' -0.5', '– 3', '1/0', '3 / 00'])
+			expect(readQuantity(below)).toBeNull();
 		expect(readQuantity('lots')).toBeNull();
 		expect(readQuantity('')).toBeNull();
 	});

@@ -54,6 +54,10 @@ describe('what the house has, as one would say it', () => {
 		['Dec', '2027-12-31'],
 		['6/3/2027', '2027-06-03'],
 		['Febtober 40', null],
+		['Febtober', null],
+		['marchy 3', null],
+		['Sept 3', '2027-09-03'],
+		['3 JUN. 2028', '2028-06-03'],
 		['2/30', null]
 	])('till %s', (text, expected) => expect(readDay(text, '2027-01-22')).toBe(expected));
 });

@@ -11,7 +11,8 @@ export type KnownPlace = { readonly id: string; readonly names: readonly string[
 /** What somebody says that the house has. */
 export type StashLine = {
 	readonly item: string;
-	readonly quantity: number;
+	/** Null when the line says some, or a few: somebody has to say how much. */
+	readonly quantity: number | null;
 	readonly unit: Unit;
 	readonly place: string | null;
 	readonly goodUntil: Day | null;
@@ -49,7 +50,7 @@ export function readStashLine(text: string, places: readonly KnownPlace[], today
 	const lines = readSupplyLine(turned);
 	return lines.map((line) => ({
 		item: line.item,
-		quantity: line.quantity ?? 1,
+		quantity: line.quantity,
 		unit: line.unit,
 		place: found?.place ?? null,
 		goodUntil,

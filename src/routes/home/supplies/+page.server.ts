@@ -123,14 +123,19 @@ export const actions: Actions = {
 						`“${unread}” could not be read as a date. Say “till June” or “till 2027-06-30”.`,
 						'text'
 					);
-				for (const line of read) {
+				const lots = read.map((line) => {
+					if (line.quantity === null)
+						throw new CoreError(`How much ${line.item} is there? Say it like “${line.item} 2 kg”.`, 'text');
+					return { ...line, amount: exact(line.quantity) };
+				});
+				for (const line of lots) {
 					const item = await itemNamed(trx, line.item);
 					const place = line.place === null ? form.place : Number(line.place);
 					await addLot(
 						trx,
 						{
 							item_id: item.id,
-							amount: exact(line.quantity),
+							amount: line.amount,
 							unit: line.unit,
 							place_id: place,
 							good_until: line.goodUntil
@@ -138,7 +143,7 @@ export const actions: Actions = {
 						now.today
 					);
 				}
-				return read.map((line) => `${amountText(exact(line.quantity), line.unit)} ${line.item}`).join(', ');
+				return lots.map((line) => `${amountText(line.amount, line.unit)} ${line.item}`).join(', ');
 			}
 		),
 	lot: (event) =>
@@ -263,13 +268,13 @@ export const actions: Actions = {
 				const asked = readPack(form.for || '1');
 				if (!asked) throw new CoreError('Say for how much, like “1 cup” or “1”.', 'for');
 				const [read] = readSupplyLine(form.other);
-				if (!item || !read)
+				if (!item || !read || read.quantity === null)
 					throw new CoreError('Say what to take instead, like “2 tbsp lemon juice”.', 'other');
 				return addSubstitute(
 					trx,
 					item,
 					{ amount: exact(asked.size), unit: asked.unit },
-					{ name: read.item, amount: exact(read.quantity ?? 1), unit: read.unit }
+					{ name: read.item, amount: exact(read.quantity), unit: read.unit }
 				);
 			}
 		),

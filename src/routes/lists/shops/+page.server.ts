@@ -62,6 +62,15 @@ const errandList = Joi.array<ErrandInput[]>()
 	.max(500)
 	.messages({ 'array.max': 'Take at most 500 things along at a time' });
 
+/** The things of one line of a bundle. @throws CoreError where the line has to be guessed. */
+function bundleParts(line: string) {
+	return readSupplyLine(line).map(({ item, quantity, unit, check }) => {
+		if (check || quantity === null)
+			throw new CoreError(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
+		return { item, amount: exact(quantity), unit };
+	});
+}
+
 export const actions: Actions = {
 	offer: (event) =>
 		act(
@@ -161,10 +170,7 @@ export const actions: Actions = {
 			}),
 			'Bundle noted',
 			async (trx, form) => {
-				const parts = form.parts
-					.split('\n')
-					.flatMap((line) => readSupplyLine(line))
-					.map((line) => ({ item: line.item, amount: exact(line.quantity ?? 1), unit: line.unit }));
+				const parts = form.parts.split('\n').flatMap(bundleParts);
 				await addBundle(
 					trx,
 					{ supplier: form.shop, name: form.name, cents: cents(form.bundlePrice), parts },

@@ -1,0 +1,239 @@
+import type { Action } from '@sveltejs/kit';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { change } from '../stores/changes.ts';
+import { addBundle } from '../stores/bundles.ts';
+import { setErrands } from '../stores/errands.ts';
+import { addOffer } from '../stores/offers.ts';
+import { exact } from '$core/measure/index.ts';
+import { closeStore, situation, store } from '../household.ts';
+import { allRows, doer } from './household.ts';
+
+const env: Record<string, string> = vi.hoisted(() => ({}));
+vi.mock('$env/dynamic/private', () => ({ env }));
+
+const pages = import.meta.glob<{ actions?: Record<string, Action> }>('/src/routes/**/+page.server.ts');
+
+let folder: string;
+const known: Record<string, string> = {};
+beforeAll(async () => {
+	folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	Object.assign(env, { GATHER_BIN_DATA: folder, GATHER_BIN_DEMO: '1' });
+	const { write } = await store();
+	const { snapshot, today, needs } = await situation();
+	const item = (name: string) => snapshot.items.find((one) => one.name === name)!.id;
+	const shop = snapshot.suppliers[0].id;
+	const { result: offer } = await change(write, doer(), 'offer', (trx) =>
+		addOffer(
+			trx,
+			{ item: item('orange'), supplier: shop, size: exact(1), unit: 'each', cents: 60, aisle: '' },
+			today
+		)
+	);
+	await change(write, doer(), 'errand', (trx) =>
+		setErrands(trx, [{ offer, bundle: null, count: 6, keys: [], cents: 360 }])
+	);
+	await change(write, doer(), 'bundle', (trx) =>
+		addBundle(
+			trx,
+			{
+				supplier: shop,
+				name: 'box of everything',
+				cents: 900,
+				parts: [{ item: 'cork', amount: exact(12), unit: 'each' }]
+			},
+			today
+		)
+	);
+	const errand = await write.selectFrom('errand').select('id').executeTakeFirstOrThrow();
+	const orange = needs.find((one) => one.item.name === 'orange')!;
+	const fetched = needs.find((one) => one.standing.toFetch.compare(0) > 0)!;
+	Object.assign(known, {
+		flour: String(item('flour')),
+		orange: String(item('orange')),
+		shop: String(shop),
+		offer: String(offer),
+		errand: String(errand.id),
+		orangeKey: orange.need.key,
+		lot: fetched.served!.lots[0].lot.id,
+		run: String(fetched.run.run.id),
+		place: String(snapshot.places[0].id),
+		want: String(snapshot.wanted[0].id),
+		person: String(snapshot.people[0].id)
+	});
+});
+afterAll(async () => {
+	await closeStore();
+	await rm(folder, { recursive: true });
+});
+
+/** A form with names of known rows in braces, sent to an action of a page. */
+async function send(page: string, name: string, form: Record<string, string>) {
+	const { actions } = await pages[`/src/routes${page}/+page.server.ts`]();
+	const body = new FormData();
+	for (const [field, value] of Object.entries(form))
+		body.set(
+			field,
+			value.replace(/\{(\w+)\}/g, (_, key: string) => known[key])
+		);
+	const url = new URL(`http://localhost${page}?/${name}`);
+	return (await actions![name]({
+		params: { run: '1', id: '1' },
+		url,
+		locals: { device: 'laptop', actor: null },
+		request: new Request(url, { method: 'POST', body }),
+		cookies: { get: () => undefined, set: () => undefined }
+	} as unknown as Parameters<Action>[0])) as
+		| { status: number; data: { message: string; path: string | null; typed?: Record<string, string> } }
+		| { changed: string | null };
+}
+
+const FOUND = { lot: '{lot}', run: '{run}', unit: 'each' };
+const OFFER = { item: '{flour}', shop: '{shop}', pack: '1 kg', price: '2.19' };
+const BUNDLE = { name: 'kit', shop: '{shop}', bundlePrice: '9', parts: '12 corks' };
+
+type Row = [page: string, action: string, form: Record<string, string>, path: string | null, says: RegExp];
+
+/** What a tired parent may type, or what another phone may have done meanwhile. */
+const ROWS: Row[] = [
+	// Amounts
+	['/lists/walk', 'found', { ...FOUND, amount: '-1' }, 'amount', /^The amount cannot be below 0\./],
+	['/lists/walk', 'found', { ...FOUND, amount: '−1/2' }, 'amount', /^The amount cannot be below 0\./],
+	['/lists/walk', 'found', { ...FOUND, amount: 'a few' }, 'amount', /^Please give the amount as a number/],
+	['/lists/walk', 'found', { ...FOUND, amount: '1/0' }, 'amount', /^Please give the amount as a number/],
+	[
+		'/lists/walk',
+		'found',
+		{ ...FOUND, amount: '99999999999' },
+		'amount',
+		/^That is more than a house can hold/
+	],
+	['/lists/walk', 'there', { lot: '{lot}', amount: '-3' }, 'amount', /^The amount cannot be below 0\./],
+	['', 'got', { keys: '{orangeKey}', amount: '-6' }, 'amount', /^The amount cannot be below 0\./],
+	['/home/supplies', 'add', { text: 'some flour' }, 'text', /^How much flour is there\?/],
+	[
+		'/home/supplies',
+		'add',
+		{ text: 'flour 2 kg, till Febtober' },
+		'text',
+		/^“till Febtober” could not be read as a date/
+	],
+	['/home/supplies', 'add', { text: ', , ,' }, 'text', /^There is no thing in that line/],
+	// Units that do not convert
+	['/lists/walk', 'found', { ...FOUND, amount: '1', unit: 'parsec' }, 'unit', /./],
+	// Packs and prices
+	['/lists/shops', 'offer', { ...OFFER, pack: '0 g' }, 'pack', /the size is above 0/],
+	['/lists/shops', 'offer', { ...OFFER, pack: '-2 g' }, 'pack', /^Please say what a pack holds/],
+	['/lists/shops', 'offer', { ...OFFER, pack: 'a lot' }, 'pack', /^Please say what a pack holds/],
+	['/lists/shops', 'offer', { ...OFFER, price: '€3' }, 'price', /as a number of dollars/],
+	['/lists/shops', 'offer', { ...OFFER, price: 'EUR 3' }, 'price', /as a number of dollars/],
+	['/lists/shops', 'offer', { ...OFFER, price: '3,50 kr' }, 'price', /as a number of dollars/],
+	['/lists/shops', 'offer', { ...OFFER, price: '-3' }, 'price', /cannot be below 0/],
+	['/lists/shops', 'offer', { ...OFFER, item: '999999' }, null, /removed meanwhile/],
+	['/lists/shops', 'price', { offer: '999999', price: '2' }, null, /not here any more|removed/],
+	['/lists/shops', 'price', { offer: '{offer}', price: '2 pounds' }, 'price', /as a number of dollars/],
+	['/lists/errands', 'bought', { id: '{errand}', paid: '£3' }, 'paid', /as a number of dollars/],
+	['/lists/errands', 'bought', { id: '{errand}' }, 'paid', /as a number of dollars/],
+	['/lists/errands', 'bought', { id: '999999', paid: '3' }, null, /not on the list any more/],
+	['/lists/errands', 'remove', { id: '999999' }, null, /not on the list any more/],
+	['/lists/shops', 'along', { list: 'nothing' }, null, /did not arrive whole/],
+	['/lists/shops', 'along', { list: '[{"offer":1}]' }, null, /did not arrive whole/],
+	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'some yarn' }, 'parts', /^“some yarn” could not be read/],
+	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'Supplies:' }, 'parts', /^Say what it holds/],
+	['/lists/shops', 'bundle', { ...BUNDLE, bundlePrice: 'ten' }, 'bundlePrice', /as a number of dollars/],
+	['/lists/shops', 'gotBundle', { bundle: '999999', keys: '' }, null, /not here any more/],
+	['/lists/shops', 'back', { id: '999999' }, null, /\.$/],
+	// Something instead
+	[
+		'/home/supplies',
+		'instead',
+		{ id: '{flour}', for: '1 cup', other: '1 cup flour' },
+		'other',
+		/cannot stand in for itself/
+	],
+	[
+		'/home/supplies',
+		'instead',
+		{ id: '{flour}', for: '1 cup', other: '1 cup Flours' },
+		'other',
+		/cannot stand in for itself/
+	],
+	[
+		'/home/supplies',
+		'instead',
+		{ id: '{flour}', for: '0 cups', other: '1 cup starch' },
+		'other',
+		/more than nothing/
+	],
+	[
+		'/home/supplies',
+		'instead',
+		{ id: '{flour}', for: 'a lot', other: '1 cup starch' },
+		'for',
+		/^Say for how much/
+	],
+	[
+		'/home/supplies',
+		'instead',
+		{ id: '{flour}', for: '1 cup', other: 'some starch' },
+		'other',
+		/^Say what to take instead/
+	],
+	['/units/[run]/gather', 'instead', { keys: '{orangeKey}', name: 'moon' }, null, /^“moon” is not known/],
+	// The ladder and what is known of the house
+	[
+		'/home/supplies',
+		'sources',
+		{ id: '{flour}', ladder: 'stolen, bought' },
+		'ladder',
+		/^“stolen” is none of/
+	],
+	['/home/supplies', 'sources', { id: '{flour}', startDays: '-4' }, 'startDays', /\./],
+	['/house', 'sources', { ladder: 'made, wished' }, 'ladder', /^“wished” is none of/],
+	['/house', 'sources', { days: 'gift soon' }, 'days', /^“gift soon” could not be read/],
+	['/house', 'sources', { firstFrost: 'Oct 15' }, 'lastFrost', /\./],
+	[
+		'/house',
+		'sources',
+		{ firstFrost: 'when it is cold', lastFrost: 'Apr 20' },
+		'firstFrost',
+		/like “Oct 15”/
+	],
+	['/house', 'occasion', { occasion: 'some day' }, 'occasion', /^Please say what it is and its day/],
+	['/house', 'occasion', { occasion: '' }, 'occasion', /^Please give the occasion/],
+	// Wanted
+	['/lists/wanted', 'add', { text: ', $4' }, 'text', /^Please say what you look for/],
+	['/lists/wanted', 'found', { id: '{want}', paid: '3 francs' }, 'paid', /\./],
+	['/lists/wanted', 'found', { id: '999999', paid: '3' }, null, /not on the list any more/],
+	['/lists/wanted', 'serve', { id: '{want}' }, null, /^There is none left at home/],
+	// Acts on what has gone meanwhile
+	['', 'got', { keys: '1/supplies/999999/-/1', amount: '1' }, null, /changed|not missing|any more/],
+	['', 'arrange', { keys: '{orangeKey}', promised: '2027-02-30' }, 'promised', /a date that exists/],
+	['', 'source', { keys: '{orangeKey}', source: 'the moon' }, 'source', /choose where it comes from/],
+	['', 'next', { keys: '1/supplies/999999/-/1' }, null, /\./],
+	[
+		'/lists/walk',
+		'found',
+		{ ...FOUND, lot: '999999', amount: '1' },
+		null,
+		/^Nothing is wanted from there any more/
+	],
+	['/lists/walk', 'there', { lot: '999999', amount: '1' }, null, /not in the stash any more/],
+	['/home/supplies', 'split', { id: '{lot}', some: '999999', to: '{place}' }, 'some', /\./],
+	['/home/supplies', 'kit', { id: '{lot}', makings: '25', parts: 'some felt' }, 'parts', /could not be read/]
+];
+
+describe('what cannot be', () => {
+	it.each(ROWS)('%s %s %j', async (page, action, form, path, says) => {
+		const before = await allRows(await store());
+		const answer = await send(page, action, form);
+		if (!('status' in answer)) throw new Error(`it was done: ${answer.changed}`);
+		expect(answer.data.message).toMatch(says);
+		expect(answer.data.path || null).toBe(path);
+		// What was typed goes back, and nothing has changed.
+		expect(Object.keys(answer.data.typed ?? {}).sort()).toEqual(Object.keys(form).sort());
+		expect(await allRows(await store())).toEqual(before);
+	});
+});
