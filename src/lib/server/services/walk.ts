@@ -21,7 +21,7 @@ import { countLot, moveLot } from '../stores/stash.ts';
 import { reachText } from './stash.ts';
 import { nextLessons } from './runs.ts';
 import type { Situation } from './situation.ts';
-import { toFetchFrom, type SupplyNeed } from './supply-needs.ts';
+import { stateByKey, toFetchFrom, type SupplyNeed } from './supply-needs.ts';
 import { listText, placePath, thingText } from './words.ts';
 import { learnedOrder } from './learned-order.ts';
 
@@ -204,6 +204,15 @@ function servedFrom(situation: Situation, lot: number, run: number): { one: Supp
 				.filter((from) => from.lot.id === String(lot))
 				.map(({ amount }) => ({ one, amount }))
 		);
+}
+
+/** What is stored about the needs of a run for the thing in a lot. */
+export function statesOf({ needs, snapshot }: Situation, lot: number, run: number): number[] {
+	const item = byId(snapshot.lots).get(lot)?.item_id;
+	return needs.flatMap((one) => {
+		const state = one.item.id === item && one.run.run.id === run && stateByKey(snapshot).get(one.need.key);
+		return state ? [state.id] : [];
+	});
 }
 
 /** Whether a run still wants at least so much from a lot, so that an older tick is as good as a new one. */

@@ -17,7 +17,7 @@ export type Trx = Transaction<Database>;
 export type Done<T> = { readonly result: T; readonly changed: string | null; readonly revision: number };
 
 /** How many changes can be undone, at least; older ones are forgotten. */
-const KEPT_CHANGES = 500;
+export const KEPT_CHANGES = 500;
 const KEPT_OPERATIONS = 5000;
 
 /**

@@ -1,9 +1,11 @@
 import { CoreError } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
+import { KEPT_CHANGES } from './changes.ts';
 import type { TRACKED } from '../database/tables.ts';
 
 /**
- * What another device has done to a row since a page was loaded, by its label; null when nothing.
+ * What another device has done to a row since a page was loaded, by its label; null when nothing. Where that is
+ * not known any more it counts as something.
  *
  * @param seen the revision that the page showed
  */
@@ -24,7 +26,20 @@ export async function changedElsewhere(
 		.select('change.label')
 		.orderBy('change.revision', 'desc')
 		.executeTakeFirst();
-	return found?.label ?? null;
+	return found?.label ?? (await forgottenSince(trx, seen));
+}
+
+/** After very many changes the first ones are forgotten, and nobody can say what they did. */
+async function forgottenSince(trx: Db, seen: number): Promise<string | null> {
+	const { first, last, revision } = await trx
+		.selectFrom('change')
+		.select((eb) => [
+			eb.fn.min('id').as('first'),
+			eb.fn.max('id').as('last'),
+			eb.fn.min('revision').as('revision')
+		])
+		.executeTakeFirstOrThrow();
+	return last - first >= KEPT_CHANGES - 1 && revision > seen + 1 ? `more than ${KEPT_CHANGES} changes` : null;
 }
 
 /** An edit that would go over something newer. The page keeps it and asks. */

@@ -6,6 +6,7 @@ import { flag, id, unit } from '$lib/server/schemas/fields.ts';
 import {
 	correct,
 	lotText,
+	statesOf,
 	stillWants,
 	tick,
 	WALK_SPANS,
@@ -53,14 +54,24 @@ const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
 
 const FOUND = 'Found: ';
 
-/** What another device did to the lot since the page was loaded, by its label. */
+/**
+ * What another device did since the page was loaded, by its label: to the lot, or to what a run has found of
+ * that thing already.
+ */
 async function newerThan(
 	trx: Trx,
 	event: RequestEvent,
-	form: { readonly lot: number; readonly seen: number | null }
+	form: { readonly lot: number; readonly run?: number; readonly seen: number | null }
 ): Promise<string | null> {
 	if (form.seen === null) return null;
-	return changedElsewhere(trx, 'lot', form.lot, form.seen, event.locals.device);
+	const { device } = event.locals;
+	const ofLot = await changedElsewhere(trx, 'lot', form.lot, form.seen, device);
+	if (ofLot !== null || form.run === undefined) return ofLot;
+	for (const state of statesOf(await situation(), form.lot, form.run)) {
+		const newer = await changedElsewhere(trx, 'need_state', state, form.seen, device);
+		if (newer !== null) return newer;
+	}
+	return null;
 }
 
 export const actions: Actions = {
