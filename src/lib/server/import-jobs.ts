@@ -26,8 +26,11 @@ export function forgetImport(draft: number): void {
 	jobs.delete(draft);
 }
 
-/** Begins to bring in a file, all of its good rows or nothing. Ends when that has ended. */
-export async function runImport(
+/**
+ * Begins to bring in a file, all of its good rows or nothing. What it gives ends when that has ended, and never
+ * fails: the job says how it went. @throws CoreError when the file is being brought in already.
+ */
+export function runImport(
 	draft: number,
 	name: string,
 	plan: ImportPlan,
@@ -39,6 +42,10 @@ export async function runImport(
 	const total = plan.rows.filter((row) => row.status === 'new' || row.status === 'changed').length;
 	const job: ImportJob = { total, to, done: 0, state: 'running', said: null, stop: false };
 	jobs.set(draft, job);
+	return bringIn(job, name, plan, doer);
+}
+
+async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doer): Promise<ImportJob> {
 	try {
 		const { write } = await store();
 		const { changed } = await change(write, doer, `Brought in: ${name}`, (trx) =>
