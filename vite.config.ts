@@ -8,6 +8,7 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts'],
 		environment: 'node',
+		setupFiles: ['src/lib/server/tests/setup.ts'],
 		// Two cores on the smallest machine that the tests run on.
 		maxWorkers: 2,
 		// Nothing here is about speed.

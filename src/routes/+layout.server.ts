@@ -4,6 +4,8 @@ import { takeSaid } from '$lib/server/said.ts';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ cookies, locals }) => {
+	// Before anything waits: a page beside this one may lead on with something to say to the next.
+	const said = takeSaid(cookies);
 	const { snapshot, today } = await situation();
 	const adults = snapshot.people
 		.filter((person) => person.kind === 'adult')
@@ -15,6 +17,6 @@ export const load: LayoutServerLoad = async ({ cookies, locals }) => {
 		revision: snapshot.revision,
 		adults,
 		actor: adults.find(({ id }) => String(id) === locals.actor)?.id ?? null,
-		said: takeSaid(cookies)
+		said
 	};
 };

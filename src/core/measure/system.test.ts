@@ -57,9 +57,12 @@ describe('lengths as typed', () => {
 		expect(readLength(text, system)).toBe(mm);
 	});
 
-	it.each(['', 'knee high', '12 smoots', '1e12', '½½½ x', '-3', '3 in and a bit'])('“%s” is none', (text) => {
-		expect(readLength(text, 'us')).toBeNull();
-	});
+	it.each(['', 'knee high', '12 smoots', '1e12', '½½½ x', '-3', '3 in and a bit', '1/0', '1 1/0 in'])(
+		'“%s” is none',
+		(text) => {
+			expect(readLength(text, 'us')).toBeNull();
+		}
+	);
 
 	it('what is shown reads back: to the millimetre in centimetres, to the sixteenth of an inch in inches', () => {
 		fc.assert(

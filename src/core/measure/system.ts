@@ -54,7 +54,8 @@ const MM: Readonly<Record<string, string>> = {
 	"'": '304.8',
 	'′': '304.8'
 };
-const PART = /\s*(\d*\s*[½¼¾⅓⅔⅛⅜⅝⅞]|\d+\/\d+|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)\s*([a-z]+|["'″′])?\.?/giy;
+const PART =
+	/\s*(\d*\s*[½¼¾⅓⅔⅛⅜⅝⅞]|\d+\/0*[1-9]\d*|\d+(?:\.\d+)?(?:\s+\d+\/0*[1-9]\d*)?)\s*([a-z]+|["'″′])?\.?/giy;
 const GLYPH: Readonly<Record<string, string>> = {
 	'½': '1/2',
 	'¼': '1/4',

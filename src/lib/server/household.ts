@@ -9,6 +9,7 @@ import { readSnapshot } from './stores/snapshot.ts';
 import { revisionOf } from './stores/changes.ts';
 
 let opened: Promise<Store> | null = null;
+let cached: { revision: number; today: Day; situation: Situation } | null = null;
 
 /** The household's data, opened once for the process. */
 export function store(): Promise<Store> {
@@ -33,6 +34,7 @@ async function open(): Promise<Store> {
 export async function closeStore(): Promise<void> {
 	if (opened) await (await opened).close();
 	opened = null;
+	cached = null;
 }
 
 function systemZone(): string {
@@ -44,8 +46,6 @@ export function todayIn(household: { zone: string; fixed_today: Day | null }): D
 	if (household.fixed_today) return household.fixed_today;
 	return new Intl.DateTimeFormat('sv-SE', { timeZone: household.zone }).format(new Date());
 }
-
-let cached: { revision: number; today: Day; situation: Situation } | null = null;
 
 /** The computed situation, cached by revision and day. */
 export async function situation(): Promise<Situation> {

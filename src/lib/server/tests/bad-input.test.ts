@@ -1,26 +1,18 @@
 import type { Action } from '@sveltejs/kit';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { change } from '../stores/changes.ts';
 import { addBundle } from '../stores/bundles.ts';
 import { setErrands } from '../stores/errands.ts';
 import { addOffer } from '../stores/offers.ts';
 import { exact } from '$core/measure/index.ts';
-import { closeStore, situation, store } from '../household.ts';
-import { allRows, doer } from './household.ts';
-
-const env: Record<string, string> = vi.hoisted(() => ({}));
-vi.mock('$env/dynamic/private', () => ({ env }));
+import { situation, store } from '../household.ts';
+import { allRows, doer, openHousehold } from './household.ts';
 
 const pages = import.meta.glob<{ actions?: Record<string, Action> }>('/src/routes/**/+page.server.ts');
 
-let folder: string;
 const known: Record<string, string> = {};
+beforeAll(() => openHousehold());
 beforeAll(async () => {
-	folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-	Object.assign(env, { GATHER_BIN_DATA: folder, GATHER_BIN_DEMO: '1' });
 	const { write } = await store();
 	const { snapshot, today, needs } = await situation();
 	const item = (name: string) => snapshot.items.find((one) => one.name === name)!.id;
@@ -63,10 +55,6 @@ beforeAll(async () => {
 		want: String(snapshot.wanted[0].id),
 		person: String(snapshot.people[0].id)
 	});
-});
-afterAll(async () => {
-	await closeStore();
-	await rm(folder, { recursive: true });
 });
 
 /** A form with names of known rows in braces, sent to an action of a page. */

@@ -1,11 +1,6 @@
-import { isHttpError, isRedirect } from '@sveltejs/kit';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-
-const env: Record<string, string> = vi.hoisted(() => ({}));
-vi.mock('$env/dynamic/private', () => ({ env }));
+import { beforeAll, describe, expect, it, vi } from 'vitest';
+import { openHousehold } from './household.ts';
+import { paramNames, requestEvent, routeOf, settled } from './requests.ts';
 
 type Load = (event: unknown) => unknown;
 const servers = import.meta.glob<{ load?: Load; GET?: Load }>([
@@ -61,23 +56,6 @@ const NOTHING_OF_ITS_OWN = [
 	'/calendar/[secret].ics'
 ];
 
-function eventOf(route: string, params: Record<string, string>, query: URLSearchParams) {
-	const path = route.replace(/\[(\w+)\]/g, (_, name: string) => encodeURIComponent(params[name] ?? '1'));
-	const url = new URL(`http://localhost${path}?${query}`);
-	return {
-		params,
-		url,
-		route: { id: route },
-		locals: { device: 'laptop', actor: null },
-		request: new Request(url),
-		cookies: { get: () => undefined, set: () => undefined, delete: () => undefined },
-		setHeaders: () => undefined,
-		depends: () => undefined,
-		untrack: <T>(work: () => T) => work(),
-		parent: () => Promise.resolve({})
-	};
-}
-
 /** Every value for each name, the others left out, and each pair of neighbors. */
 function queriesOf(source: string): URLSearchParams[] {
 	const names = [
@@ -93,38 +71,20 @@ function queriesOf(source: string): URLSearchParams[] {
 }
 
 function paramsOf(route: string): Record<string, string>[] {
-	const names = [...route.matchAll(/\[(\w+)\]/g)].map(([, name]) => name);
-	return names.reduce<Record<string, string>[]>(
+	return paramNames(route).reduce<Record<string, string>[]>(
 		(all, name) =>
 			all.flatMap((one) => (PARAMS[name] ?? ['1', 'x']).map((value) => ({ ...one, [name]: value }))),
 		[{}]
 	);
 }
 
-/** What was answered: data, a response, or a refusal with a status under 500. */
-async function open(load: Load, event: unknown): Promise<{ data?: unknown; refused?: number }> {
-	try {
-		return { data: await load(event) };
-	} catch (thrown) {
-		if (isRedirect(thrown)) return { refused: thrown.status };
-		if (isHttpError(thrown) && thrown.status < 500) return { refused: thrown.status };
-		throw thrown;
-	}
-}
-
 describe.each([
-	['the demo household', '1'],
-	['a house in which nothing is noted yet', '']
+	['the demo household', true],
+	['a house in which nothing is noted yet', false]
 ])('in %s', (_, demo) => {
-	let folder: string;
-	beforeAll(async () => {
+	beforeAll(() => {
 		vi.resetModules();
-		folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-		Object.assign(env, { GATHER_BIN_DATA: folder, GATHER_BIN_DEMO: demo });
-	});
-	afterAll(async () => {
-		await (await import('../household.ts')).closeStore();
-		await rm(folder, { recursive: true });
+		return openHousehold(demo);
 	});
 
 	it.each(Object.keys(servers).sort())(
@@ -135,14 +95,14 @@ describe.each([
 			const answers = load ?? GET;
 			// A stream of news has no end.
 			if (!answers || file.includes('/events/')) return;
-			const route = file.replace('/src/routes', '').replace(/\/\+((page|layout)\.)?server\.ts$/, '');
+			const route = routeOf(file);
 			const queries = queriesOf(await sources[file]());
 			let opened = 0;
 			for (const params of paramsOf(route))
 				for (const query of queries) {
-					const { data, refused } = await open(answers, eventOf(route, params, query));
-					if (refused !== undefined) expect(refused).toBeLessThan(500);
-					else {
+					const event = requestEvent(route, params, { query: String(query) });
+					const { data, refused } = await settled(() => answers(event));
+					if (refused === undefined && data !== undefined) {
 						opened += 1;
 						// It goes to the browser as it is.
 						if (!(data instanceof Response)) expect(() => structuredClone(data)).not.toThrow();

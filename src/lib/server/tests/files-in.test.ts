@@ -1,29 +1,14 @@
 import { isRedirect, type Action } from '@sveltejs/kit';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { closeStore, situation, store } from '../household.ts';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { situation, store } from '../household.ts';
 import { importJob } from '../import-jobs.ts';
 import { exportSheet } from '../sheets/index.ts';
 import { undo } from '../stores/changes.ts';
 import { actions as choose } from '../../../routes/home/files/+page.server.ts';
 import { actions as review, load } from '../../../routes/home/files/[draft]/+page.server.ts';
-import { allRows, doer } from './household.ts';
+import { allRows, doer, openHousehold } from './household.ts';
 
-const env: Record<string, string> = vi.hoisted(() => ({}));
-vi.mock('$env/dynamic/private', () => ({ env }));
-
-let folder: string;
-beforeEach(async () => {
-	folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-	Object.assign(env, { GATHER_BIN_DATA: folder, GATHER_BIN_DEMO: '1' });
-	await store();
-});
-afterEach(async () => {
-	await closeStore();
-	await rm(folder, { recursive: true });
-});
+beforeEach(() => openHousehold());
 
 function eventOf(params: Record<string, string>, fields: Record<string, string | File>, query = '') {
 	const body = new FormData();

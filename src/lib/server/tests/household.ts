@@ -21,6 +21,22 @@ export async function openTestStore(seed = true): Promise<Store & { folder: stri
 	return { ...store, folder };
 }
 
+/**
+ * The household of this process, in a folder of its own. Made for `beforeAll` and `beforeEach`: answers how to
+ * close it again.
+ */
+export async function openHousehold(demo = true): Promise<() => Promise<void>> {
+	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	process.env.GATHER_BIN_DATA = folder;
+	process.env.GATHER_BIN_DEMO = demo ? '1' : '';
+	const { closeStore, store } = await import('../household.ts');
+	await store();
+	return async () => {
+		await closeStore();
+		await rm(folder, { recursive: true });
+	};
+}
+
 export async function situationOf(store: Store): Promise<Situation> {
 	const snapshot = await readSnapshot(store.read);
 	return computeSituation(snapshot, snapshot.household.fixed_today!);

@@ -1,24 +1,20 @@
 import type { Action } from '@sveltejs/kit';
 import fc from 'fast-check';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-
-const env: Record<string, string> = vi.hoisted(() => ({}));
-vi.mock('$env/dynamic/private', () => ({ env }));
+import { beforeEach, describe, expect, it } from 'vitest';
+import { exact } from '$core/measure/index.ts';
+import { actions as errandActions } from '../../../routes/lists/errands/+page.server.ts';
+import { actions as walkActions } from '../../../routes/lists/walk/+page.server.ts';
+import { situation, store } from '../household.ts';
+import { walkOf } from '../services/walk.ts';
+import { change, KEPT_CHANGES, undo } from '../stores/changes.ts';
+import { setErrands } from '../stores/errands.ts';
+import { addOffer } from '../stores/offers.ts';
+import { openHousehold } from './household.ts';
 
 type Answer = { status: number; data: { message: string; path: string | null } } | { changed: string | null };
 
 /** A household with its server, and two phones that talk to it. */
-async function openHouse(folder: string) {
-	Object.assign(env, { GATHER_BIN_DATA: folder, GATHER_BIN_DEMO: '1' });
-	vi.resetModules();
-	const { closeStore, situation, store } = await import('../household.ts');
-	const walk = await import('../../../routes/lists/walk/+page.server.ts');
-	const errands = await import('../../../routes/lists/errands/+page.server.ts');
-	const { undo } = await import('../stores/changes.ts');
-	await store();
+function twoPhones() {
 	let sent = 0;
 	const send = async (
 		actions: Record<string, Action>,
@@ -38,33 +34,23 @@ async function openHouse(folder: string) {
 		} as unknown as Parameters<Action>[0])) as Answer;
 	};
 	return {
-		closeStore,
 		situation,
 		revision: async () => (await situation()).snapshot.revision,
 		lot: async (id: number) => (await situation()).snapshot.lots.find((one) => one.id === id)!,
 		undo: async (device: string) => undo((await store()).write, { device, actor: null, operation: null }),
 		walk: (name: string, device: string, form: Record<string, string>) =>
-			send(walk.actions as unknown as Record<string, Action>, name, device, form),
+			send(walkActions as unknown as Record<string, Action>, name, device, form),
 		errands: (name: string, device: string, form: Record<string, string>) =>
-			send(errands.actions as unknown as Record<string, Action>, name, device, form),
+			send(errandActions as unknown as Record<string, Action>, name, device, form),
 		store
 	};
 }
 
-let folder: string;
-let house: Awaited<ReturnType<typeof openHouse>>;
-beforeEach(async () => {
-	folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-	house = await openHouse(folder);
-});
-afterEach(async () => {
-	await house.closeStore();
-	await rm(folder, { recursive: true });
-});
+beforeEach(() => openHousehold());
+const house = twoPhones();
 
 /** A thing that the walk of the coming days fetches, with all that its tick needs. */
 async function aRow(index = 0) {
-	const { walkOf } = await import('../services/walk.ts');
 	const now = await house.situation();
 	const row = walkOf(now, null, 'all').places.flatMap((place) => place.rows)[index];
 	return {
@@ -174,10 +160,6 @@ describe('two phones in one house', () => {
 	});
 
 	it('a price of one phone does not go over that of the other', async () => {
-		const { setErrands } = await import('../stores/errands.ts');
-		const { addOffer } = await import('../stores/offers.ts');
-		const { change } = await import('../stores/changes.ts');
-		const { exact } = await import('$core/measure/index.ts');
 		const { snapshot, today, needs } = await house.situation();
 		const keys = needs.filter((one) => one.item.name === 'orange').map((one) => one.need.key);
 		const { write } = await house.store();
@@ -218,7 +200,6 @@ describe('two phones in one house', () => {
 	it('a tick that waited for longer than changes are remembered is asked about', async () => {
 		const { lot } = await aRow();
 		const seen = String(await house.revision());
-		const { change, KEPT_CHANGES } = await import('../stores/changes.ts');
 		const { write } = await house.store();
 		const place = (await house.situation()).snapshot.places[0];
 		for (let i = 0; i <= KEPT_CHANGES + 1; i++)
