@@ -3,7 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
 import { occasionText } from './occasions.ts';
-import { GETTING_VERB, gettingKind, type GettingKind } from './sources.ts';
+import { GETTING_VERB, gettingKind, inTimeElsewhere, type GettingKind } from './sources.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './supply-needs.ts';
 import type { Returning } from './book-steps.ts';
@@ -234,6 +234,10 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 				? ` · ${occasionText(snapshot, one.days!.inHandBy, today)}`
 				: '';
 	const worst = kind === 'receive' ? one.verdict : stepVerdict(steps[0], today);
+	const other =
+		!isList && worst === 'late' && kind !== 'receive'
+			? inTimeElsewhere(snapshot, one.item.id, one.days!.inHandBy, today)
+			: null;
 	return {
 		id: groupKey(steps[0]),
 		kind,
@@ -243,7 +247,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		detail:
 			isList && things.length > 1
 				? `${listText(things.slice(0, 3))}${things.length > 3 ? ` and ${things.length - 3} more` : ''}`
-				: forLessons + where,
+				: forLessons + where + (other ? ` · ${other.name} has it in time` : ''),
 		actBy,
 		when: byText(actBy, today),
 		verdict: worst,

@@ -6,10 +6,11 @@ import { change, undo } from '../stores/changes.ts';
 import { addBundle, bundleOf } from '../stores/bundles.ts';
 import { changedElsewhere } from '../stores/conflicts.ts';
 import { errandOf, removeErrand, setErrands, type ErrandInput } from '../stores/errands.ts';
-import { addOffer, removeOffer, setReimbursable } from '../stores/offers.ts';
+import { addOffer, removeOffer, setOfferStanding, setReimbursable } from '../stores/offers.ts';
 import { countLot } from '../stores/stash.ts';
 import { claimsCsv } from '../sheets/claims.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
+import { actsOf } from './acts.ts';
 import { borrowLists } from './borrow.ts';
 import { buyingOf } from './buying.ts';
 import { arrange, chooseSource } from './commands.ts';
@@ -135,6 +136,20 @@ describe('what a unit costs', () => {
 });
 
 describe('what is ordered', () => {
+	it('where its source is late, the act names a shop that has it in time, unless that pack is excluded', async () => {
+		const { store, act } = await demo();
+		const magnet = async () =>
+			actsOf(await situationOf(store)).find((one) => one.title === 'Order 1 bar magnet')!;
+		expect((await magnet()).verdict).toBe('late');
+		expect((await magnet()).detail).toContain('Mail order · Hobby & Hardware has it in time');
+		const { offers, items, suppliers } = (await situationOf(store)).snapshot;
+		const item = items.find((one) => one.name === 'bar magnet')!.id;
+		const hobby = suppliers.find((one) => one.name === 'Hobby & Hardware')!.id;
+		const offer = offers.find((one) => one.item_id === item && one.supplier_id === hobby)!;
+		await act((trx) => setOfferStanding(trx, offer.id, 'excluded', 'too weak'));
+		expect((await magnet()).detail).not.toContain('in time');
+	});
+
 	it('too late for its last lesson says so and is not taken, however cheap', async () => {
 		const { act, now } = await demo();
 		const start = await now();

@@ -8,7 +8,7 @@ import {
 	USUAL_RUNG_DAYS,
 	type Rung
 } from '$core/gathering/index.ts';
-import type { Way } from '$core/readiness/index.ts';
+import { lastDayToAct, type Way } from '$core/readiness/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Snapshot } from '../stores/snapshot.ts';
 import { listed } from './runs.ts';
@@ -89,6 +89,21 @@ export function lastGatherDay(household: Row<'household'>, item: Row<'item'>, us
 	const { first_frost: first, last_frost: last } = household;
 	if (item.season === '' || use === null || !first || !last) return null;
 	return lastDayBeforeFrost(use, { first, last });
+}
+
+/** A shop that is known to sell a thing and from which it still comes in time, where its own source is late. */
+export function inTimeElsewhere(
+	{ offers, suppliers }: Snapshot,
+	item: number,
+	inHandBy: Day,
+	today: Day
+): Row<'supplier'> | null {
+	const sellers = offers.flatMap((one) =>
+		one.item_id === item && one.standing !== 'excluded' ? [one.supplier_id] : []
+	);
+	return (
+		suppliers.find((one) => sellers.includes(one.id) && lastDayToAct(wayTo(one), inHandBy) >= today) ?? null
+	);
 }
 
 /** The step by which something is got. */
