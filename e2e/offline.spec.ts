@@ -59,6 +59,16 @@ test('a walk in the basement: ticks wait, outlive a reload without the server, a
 	// One of them was a slip: what was not sent is simply taken back.
 	await page.getByRole('button', { name: names[1]!, exact: true }).click();
 	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	// Undo takes back what still waits, not what the house did before.
+	await page.getByRole('button', { name: names[1]!, exact: true }).click();
+	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await page.getByRole('heading', { level: 1 }).click();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByRole('button', { name: names[1]!, exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'false'
+	);
 	await expectAccessible(page);
 	await house.start();
 	await expect(page.getByText('on this device for the house')).toHaveCount(0);

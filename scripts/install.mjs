@@ -1,5 +1,5 @@
 // What every script needs first: the packages, as the lock file says, and a compiler for SQLite's binding.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -15,6 +15,19 @@ export function run(command, args, env = {}) {
 	});
 	if (error) console.error(`${command} could not be started: ${error.message}`);
 	return status === 0;
+}
+
+/** Runs a command in the project beside others; answers whether it went well, and what it said. */
+export function runAside(command, args) {
+	return new Promise((ended) => {
+		const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+		let output = '';
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (output += part));
+		child.on('error', (error) =>
+			ended({ ok: false, output: `${command} could not be started: ${error.message}` })
+		);
+		child.on('close', (status) => ended({ ok: status === 0, output }));
+	});
 }
 
 /**

@@ -10,7 +10,8 @@ export type Db = Kysely<Database>;
 /** The household's data: one connection that writes, one that can only read. */
 export type Store = { readonly write: Db; readonly read: Db; readonly close: () => Promise<void> };
 
-const FILE = 'gather-bin.sqlite';
+/** The database's name in the data folder. */
+export const FILE = 'gather-bin.sqlite';
 
 /**
  * Opens the data folder, made when it is not there, and brings the database up to date. A copy of

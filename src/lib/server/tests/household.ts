@@ -1,19 +1,32 @@
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { onTestFinished } from 'vitest';
-import { openStore, type Store } from '../database/open.ts';
+import { FILE, openStore, type Store } from '../database/open.ts';
 import { TRACKED } from '../database/tables.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { computeSituation, type Situation } from '../services/situation.ts';
 import type { Doer } from '../stores/changes.ts';
 import { readSnapshot } from '../stores/snapshot.ts';
 
+let demo: Promise<Buffer> | null = null;
+
+/** The demo household's database as a file; made once for all tests of a file, since that takes a while. */
+async function demoFile(): Promise<Buffer> {
+	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	const store = await openStore(folder);
+	await seedDemo(store.write);
+	await store.close();
+	const file = await readFile(join(folder, FILE));
+	await rm(folder, { recursive: true });
+	return file;
+}
+
 /** An opened store in a folder of its own, with the demo household unless told otherwise. */
 export async function openTestStore(seed = true): Promise<Store & { folder: string }> {
 	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	if (seed) await writeFile(join(folder, FILE), await (demo ??= demoFile()));
 	const store = await openStore(folder);
-	if (seed) await seedDemo(store.write);
 	onTestFinished(async () => {
 		await store.close();
 		await rm(folder, { recursive: true });
