@@ -4,9 +4,9 @@ import { walkingOrder } from '$core/gathering/index.ts';
 import { exact } from '$core/measure/index.ts';
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
-import { correctPaid, errandDone, errandOf } from '../stores/errands.ts';
+import { errandDone, errandOf } from '../stores/errands.ts';
 import { byId, type Snapshot } from '../stores/snapshot.ts';
-import { boughtBundle, boughtPacks } from './purchases.ts';
+import { boughtBundle, boughtPacks, correctPaid } from './purchases.ts';
 import type { Situation } from './situation.ts';
 import { money, thingText } from './words.ts';
 
@@ -93,6 +93,7 @@ function walksIn({ stops }: Snapshot, supplier: number): string[][] {
 export async function tickErrand(trx: Trx, situation: Situation, id: number, cents: number): Promise<string> {
 	const errand = await errandOf(trx, id);
 	const keys = errand.keys.split(' ').filter(Boolean);
+	if (errand.done_on !== null && errand.cents !== cents) await correctPaid(trx, situation, errand, cents);
 	if (errand.bundle_id !== null) {
 		const bundle = byId(situation.snapshot.bundles).get(errand.bundle_id)!;
 		if (errand.done_on !== null) return bundle.name;
@@ -102,11 +103,7 @@ export async function tickErrand(trx: Trx, situation: Situation, id: number, cen
 	}
 	const offer = byId(situation.snapshot.offers).get(errand.offer_id!)!;
 	const { name } = byId(situation.snapshot.items).get(offer.item_id)!;
-	if (errand.done_on !== null) {
-		if (errand.cents !== cents)
-			await correctPaid(trx, errand, { item: offer.item_id, supplier: offer.supplier_id }, cents);
-		return name;
-	}
+	if (errand.done_on !== null) return name;
 	const words = await boughtPacks(trx, situation, { offer: offer.id, count: errand.count, keys, cents });
 	await errandDone(trx, id, cents, { supplier: offer.supplier_id, aisle: offer.aisle }, situation.today);
 	return words;

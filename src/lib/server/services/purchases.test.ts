@@ -249,9 +249,46 @@ describe('the list that is taken along', () => {
 			after.snapshot.purchases.map((one) => (one.cents === 123 ? 150 : one.cents))
 		);
 		expect(rows(corrected).find((one) => one.id === id)).toMatchObject({ paid: '1.50' });
+		// One pack without sales tax: the price that is known of it from now on.
+		const { offer_id } = corrected.snapshot.errands.find((one) => one.id === id)!;
+		expect(corrected.snapshot.offers.find((one) => one.id === offer_id)!.cents).toBe(150);
 		await undo(store.write, doer());
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+
+	it('a bundle in the cart that cost something else corrects all of its receipts, to the cent', async () => {
+		const { act, now } = await demo();
+		const { snapshot, needs } = await now();
+		const keys = needs.filter((one) => ['cork', 'orange'].includes(one.item.name)).map((one) => one.need.key);
+		await act((trx) =>
+			addBundle(
+				trx,
+				{
+					supplier: snapshot.suppliers[0].id,
+					name: 'a bag of both',
+					cents: 900,
+					parts: [
+						{ item: 'cork', amount: exact(12), unit: 'each' },
+						{ item: 'orange', amount: exact(6), unit: 'each' }
+					]
+				},
+				TODAY
+			)
+		);
+		const [bundle] = (await now()).snapshot.bundles;
+		await act((trx) => setErrands(trx, [{ offer: null, bundle: bundle.id, count: 1, keys, cents: 900 }]));
+		const [{ id }] = (await now()).snapshot.errands;
+		const paid = async () => (await now()).snapshot.purchases.map((one) => one.cents);
+		await act(async (trx) => tickErrand(trx, await now(), id, 900));
+		const first = await paid();
+		expect(first).toHaveLength(2);
+		expect(first.reduce((sum, cents) => sum + cents, 0)).toBe(900);
+		await act(async (trx) => tickErrand(trx, await now(), id, 751));
+		const second = await paid();
+		expect(second).toHaveLength(2);
+		expect(second.reduce((sum, cents) => sum + cents, 0)).toBe(751);
+		expect((await now()).snapshot.errands[0]).toMatchObject({ cents: 751, done_on: TODAY });
 	});
 
 	it('learns in which order a shop is walked from the order of the ticks', async () => {

@@ -5,9 +5,17 @@ import { canConvert, convert, exact, exactText, isSome, smaller } from '$core/me
 import type { Row } from '../database/tables.ts';
 import type { Trx } from '../stores/changes.ts';
 import { patchNeed } from '../stores/needs.ts';
-import { addPurchase, offerOf, purchaseOf, setPrice, setReturned } from '../stores/offers.ts';
+import {
+	addPurchase,
+	offerOf,
+	purchaseOf,
+	setPrice,
+	setReceiptCents,
+	setReturned
+} from '../stores/offers.ts';
+import { setErrandCents } from '../stores/errands.ts';
 import { bundleOf } from '../stores/bundles.ts';
-import { byId } from '../stores/snapshot.ts';
+import { byId, type Snapshot } from '../stores/snapshot.ts';
 import { addLot, giveBack } from '../stores/stash.ts';
 import { tookIn } from './commands.ts';
 import { cheapest } from './instead.ts';
@@ -147,9 +155,48 @@ export async function boughtPacks(
 		return_by: shop?.return_days ? addDays(today, shop.return_days) : null,
 		returned_on: null
 	});
-	const tax = 1 + Number(situation.snapshot.household.sales_tax) / 100;
-	await setPrice(trx, offer.id, Math.round(bought.cents / bought.count / tax), today);
+	await priceSeen(trx, situation, bought);
 	return words;
+}
+
+/** What packs cost in the shop, tax included, is their price from today on. */
+async function priceSeen(
+	trx: Trx,
+	{ snapshot, today }: Situation,
+	{ offer, count, cents }: { readonly offer: number; readonly count: number; readonly cents: number }
+): Promise<void> {
+	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
+	await setPrice(trx, offer, Math.round(cents / count / tax), today);
+}
+
+/** What is in the cart already cost something else: the list, the receipts and the price say so. */
+export async function correctPaid(
+	trx: Trx,
+	situation: Situation,
+	errand: Row<'errand'>,
+	cents: number
+): Promise<void> {
+	const { snapshot } = situation;
+	if (errand.bundle_id !== null) {
+		const { bundle, parts } = await bundleOf(trx, errand.bundle_id);
+		const shares = bundleShares(snapshot, parts, cents);
+		for (const [i, part] of parts.entries())
+			await setReceiptCents(trx, part.item_id, bundle.supplier_id, errand.done_on!, shares[i]);
+	} else {
+		const offer = await offerOf(trx, errand.offer_id!);
+		await setReceiptCents(trx, offer.item_id, offer.supplier_id, errand.done_on!, cents);
+		await priceSeen(trx, situation, { offer: offer.id, count: errand.count, cents });
+	}
+	await setErrandCents(trx, errand.id, cents);
+}
+
+/** The price of a bundle split over its things by what they cost alone. */
+function bundleShares(snapshot: Snapshot, parts: readonly Row<'bundle_part'>[], cents: number): number[] {
+	const items = byId(snapshot.items);
+	return splitCents(
+		cents,
+		parts.map((part) => cheapest(snapshot, items.get(part.item_id)!, exact(part.amount), part.unit) ?? 1)
+	);
 }
 
 /**
@@ -168,10 +215,7 @@ export async function boughtBundle(
 	const { snapshot, today } = situation;
 	const items = byId(snapshot.items);
 	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
-	const shares = splitCents(
-		paid ?? Math.round(bundle.cents * tax),
-		parts.map((part) => cheapest(snapshot, items.get(part.item_id)!, exact(part.amount), part.unit) ?? 1)
-	);
+	const shares = bundleShares(snapshot, parts, paid ?? Math.round(bundle.cents * tax));
 	const shop = byId(snapshot.suppliers).get(bundle.supplier_id);
 	for (const [i, part] of parts.entries()) {
 		const item = items.get(part.item_id)!;

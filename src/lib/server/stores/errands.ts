@@ -45,24 +45,8 @@ export async function errandDone(
 			.execute();
 }
 
-/** It is in the cart already, but cost something else: the list and the receipt say so. */
-export async function correctPaid(
-	trx: Trx,
-	errand: Row<'errand'>,
-	bought: { readonly item: number; readonly supplier: number },
-	paid: number
-): Promise<void> {
-	const receipt = await trx
-		.selectFrom('purchase')
-		.select('id')
-		.where('item_id', '=', bought.item)
-		.where('supplier_id', '=', bought.supplier)
-		.where('on_day', '=', errand.done_on!)
-		.where('cents', '=', errand.cents)
-		.orderBy('id', 'desc')
-		.executeTakeFirst();
-	if (receipt) await trx.updateTable('purchase').set({ cents: paid }).where('id', '=', receipt.id).execute();
-	await trx.updateTable('errand').set({ cents: paid }).where('id', '=', errand.id).execute();
+export async function setErrandCents(trx: Trx, id: number, cents: number): Promise<void> {
+	await trx.updateTable('errand').set({ cents }).where('id', '=', id).execute();
 }
 
 /** Takes one off the list. */

@@ -106,6 +106,25 @@ export async function setReturned(trx: Trx, id: number, today: Day): Promise<voi
 	await trx.updateTable('purchase').set({ returned_on: today }).where('id', '=', id).execute();
 }
 
+/** The last receipt of a day for a thing from a shop gets another sum. */
+export async function setReceiptCents(
+	trx: Trx,
+	item: number,
+	supplier: number,
+	day: Day,
+	cents: number
+): Promise<void> {
+	const receipt = await trx
+		.selectFrom('purchase')
+		.select('id')
+		.where('item_id', '=', item)
+		.where('supplier_id', '=', supplier)
+		.where('on_day', '=', day)
+		.orderBy('id', 'desc')
+		.executeTakeFirst();
+	if (receipt) await trx.updateTable('purchase').set({ cents }).where('id', '=', receipt.id).execute();
+}
+
 export async function purchaseOf(trx: Trx, id: number): Promise<Row<'purchase'>> {
 	const purchase = await trx.selectFrom('purchase').selectAll().where('id', '=', id).executeTakeFirst();
 	if (!purchase) throw new CoreError('That purchase is not here any more. Load the page again.');
