@@ -16,6 +16,7 @@ export const CHROMIUM = {
 
 export default defineConfig({
 	testDir: 'e2e',
+	globalSetup: './e2e/seeded.ts',
 	testMatch: '**/*.spec.ts',
 	outputDir: 'test-results/journeys',
 	reporter: [['line'], ['json', { outputFile: 'test-results/journeys.json' }]],

@@ -1,4 +1,4 @@
-import account from './library-account.json';
+import account from './library-account.json' with { type: 'json' };
 
 /**
  * The books and things of the Marrow household and of its library, all invented. A line each:

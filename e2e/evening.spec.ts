@@ -1,7 +1,7 @@
 import { expect, expectAccessible, open, test } from './house.ts';
 import type { Locator, Page } from '@playwright/test';
 
-test.use({ demo: false });
+test.use({ household: 'empty' });
 
 /** Goes on with Tab alone until something has the focus, as somebody without a mouse would. */
 async function tabTo(page: Page, wanted: Locator): Promise<void> {

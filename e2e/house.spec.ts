@@ -186,7 +186,7 @@ test('a form from another site, and a strange host, are refused', async ({ reque
 });
 
 test.describe('an empty household', () => {
-	test.use({ demo: false });
+	test.use({ household: 'empty' });
 	test('says what to do first, all the way to a list @phone', async ({ page }) => {
 		await open(page, '/');
 		await expectAccessible(page);

@@ -9,6 +9,7 @@
 	import { queue } from '$lib/ui/forms/queue.svelte.ts';
 	import { followNews } from '$lib/ui/news/news.ts';
 	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
+	import Part from '$lib/ui/shell/Part.svelte';
 	import Shell from '$lib/ui/shell/Shell.svelte';
 	import { sayDone, turn } from '$lib/ui/toast/toast.ts';
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
@@ -68,7 +69,7 @@
 
 <Shell household={data.household} today={data.today} paper={data.paper} find={() => (findOpen = true)}>
 	<WaitingNote revision={data.revision} />
-	{@render children()}
+	<Part>{@render children()}</Part>
 </Shell>
 <Find bind:open={findOpen} />
 <Shortcuts bind:open={keysOpen} />

@@ -124,7 +124,7 @@
 							<h2 id="pause" class="text-lg">A sick week</h2>
 							{#if data.pause}
 								<ul class="mt-1">
-									{#each data.pause as moved (moved.unitName)}<li>
+									{#each data.pause as moved, i (i)}<li>
 											<strong>{moved.unitName}:</strong>
 											{moved.text}.
 										</li>{/each}

@@ -176,7 +176,7 @@
 						<Button type="submit">Add</Button>
 					</form>
 					<ul class="divide-y divide-rule border-y border-rule">
-						{#each data.occasions as one (one.id ?? one.name)}
+						{#each data.occasions as one, i (i)}
 							<li>
 								{#if one.id === null}
 									<p class="py-2">{one.name} <span class="text-sm text-ink-2">{one.when}</span></p>

@@ -106,5 +106,7 @@
 	});
 </script>
 
-<!-- The figures stand in a table beside it; the drawing is for the eye. -->
-<div bind:this={place} class="h-72 w-full" role="img" aria-label={label}></div>
+<!-- The figures stand in a table beside it; the drawing is for the eye. It never holds its page wider than the screen. -->
+<div class="relative h-72 w-full">
+	<div bind:this={place} class="absolute inset-0 overflow-hidden" role="img" aria-label={label}></div>
+</div>

@@ -45,7 +45,7 @@
 				class="z-50 max-h-64 w-[var(--bits-combobox-anchor-width)] overflow-auto rounded-[3px] border border-ink-2 bg-sheet shadow-lg"
 				sideOffset={2}
 			>
-				{#each found as option (option)}
+				{#each found as option, i (i)}
 					<Combobox.Item
 						value={option}
 						label={option}

@@ -45,7 +45,7 @@
 			/>
 			<text x={x(week.at) + 3} y="14" font-size="12" fill="currentColor">{week.text}</text>
 		{/each}
-		{#each trips as day (day)}
+		{#each trips as day, i (i)}
 			<line
 				x1={x(day) + DAY / 2}
 				x2={x(day) + DAY / 2}
@@ -55,7 +55,7 @@
 				stroke-dasharray="2 4"
 			/>
 		{/each}
-		{#each bars as bar, i (`${bar.title} ${bar.from}`)}
+		{#each bars as bar, i (i)}
 			{@const y = HEAD + i * ROW}
 			<text x="0" y={y + 16} font-size="13" fill="currentColor"
 				>{bar.title.length > 27 ? `${bar.title.slice(0, 26)}…` : bar.title}</text

@@ -68,7 +68,7 @@
 								? ` and ${one.things.length - SHOWN} more`
 								: ''}
 						</p>{/if}
-					{#each one.cautions as caution (caution)}<p class="text-sm font-semibold text-due">
+					{#each one.cautions as caution, i (i)}<p class="text-sm font-semibold text-due">
 							{caution}
 						</p>{/each}
 				</div>

@@ -34,7 +34,7 @@
 <section aria-labelledby="holidays">
 	<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
 	<ul class="divide-y divide-rule border-y border-rule">
-		{#each holidays as one (`${one.from} ${one.name}`)}
+		{#each holidays as one, i (i)}
 			<li class="flex items-center gap-3 py-1.5">
 				<span class="flex-1"
 					>{one.name}<span class="block text-sm text-ink-2"

@@ -96,13 +96,13 @@
 						></thead
 					>
 					<tbody>
-						{#each answer.lines as line (line.what)}
+						{#each answer.lines as line, i (i)}
 							<tr class="border-b border-rule align-top"
 								><td class="py-1 font-semibold">{line.what}</td><td class="py-1 text-ink-2">{line.before}</td
 								><td class="py-1">{line.after}</td></tr
 							>
 						{/each}
-						{#each answer.things.slice(0, 12) as thing (thing.name)}
+						{#each answer.things.slice(0, 12) as thing, i (i)}
 							<tr class="border-b border-rule align-top"
 								><td class="py-1">to get: {thing.name}</td><td class="py-1 text-ink-2">{thing.before}</td><td
 									class="py-1">{thing.after}</td

@@ -9,7 +9,7 @@
 </script>
 
 <select class="typed !pr-1 {extra}" bind:value {...rest}>
-	{#each options as option (option.value)}
+	{#each options as option, i (i)}
 		<option value={option.value}>{option.label}</option>
 	{/each}
 </select>

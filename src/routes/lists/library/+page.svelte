@@ -59,10 +59,10 @@
 			>
 		</div>
 		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
-		{#each view.problems as problem (problem.text)}
+		{#each view.problems as problem, i (i)}
 			<div class="mt-3 max-w-3xl border-l-4 border-late pl-3">
 				<p class="font-semibold">{problem.text}</p>
-				{#each problem.loans as loan (loan)}<p>{loan}</p>{/each}
+				{#each problem.loans as loan, i (i)}<p>{loan}</p>{/each}
 				{#if problem.swap}
 					<form
 						method="post"
@@ -131,7 +131,7 @@
 		{/if}
 		<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-2">
 			<div class="space-y-6">
-				{#each view.trips as trip (`${trip.day} ${trip.library}`)}
+				{#each view.trips as trip, i (i)}
 					<section aria-label="Trip on {trip.text}" class="break-inside-avoid">
 						<h2 class="text-lg">{trip.text} <span class="font-normal text-ink-2">{trip.library}</span></h2>
 						{@render books('Fetch', trip.fetch)}
@@ -143,7 +143,7 @@
 				<section aria-labelledby="holds">
 					<h2 id="holds" class="text-lg">Holds to place</h2>
 					<ul class="mt-2 divide-y divide-rule border-y border-rule">
-						{#each view.holds as one (one.title)}
+						{#each view.holds as one, i (i)}
 							<li class="flex items-center gap-3 py-2">
 								<form
 									method="post"

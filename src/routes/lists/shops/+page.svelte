@@ -9,6 +9,7 @@
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/forms/submit.ts';
+	import Part from '$lib/ui/shell/Part.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
 	let { data, form } = $props();
@@ -26,6 +27,13 @@
 	const address = (span: string, most: number | null) =>
 		`?${new URLSearchParams({ span, ...(most === null ? {} : { most: String(most) }) })}`;
 	const unpriced = $derived(buying.things.find((thing) => thing.offers.length === 0));
+	// A thing that is needed in two measures stands twice among what is missing; a pack serves both.
+	const packsOf = $derived(
+		[...new Map(buying.things.map((one) => [one.item, one.name]))].map(([item, name]) => ({
+			value: String(item),
+			label: name
+		}))
+	);
 	const shops = $derived(buying.shops.map((one) => ({ value: String(one.id), label: one.name })));
 </script>
 
@@ -71,18 +79,20 @@
 			</div>
 		{:else}
 			<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-2">
-				<CheapestWay
-					input={buying.input}
-					offerIds={buying.offerIds}
-					things={buying.things}
-					shops={buying.shops}
-					bundles={buying.bundles}
-					coming={buying.coming}
-				/>
+				<Part
+					><CheapestWay
+						input={buying.input}
+						offerIds={buying.offerIds}
+						things={buying.things}
+						shops={buying.shops}
+						bundles={buying.bundles}
+						coming={buying.coming}
+					/></Part
+				>
 				<section aria-labelledby="prices" class="no-print">
 					<h2 id="prices" class="mb-2 text-lg">What packs cost</h2>
 					<ul class="divide-y divide-rule border-t-2 border-ink">
-						{#each buying.things as thing (`${thing.item} ${thing.missing}`)}
+						{#each buying.things as thing (thing.key)}
 							<li class="py-2">
 								<p class="flex flex-wrap justify-between gap-x-4">
 									<span class="font-semibold">{thing.missing}</span><span class="text-sm text-ink-2"
@@ -135,7 +145,7 @@
 						<SelectField
 							label="A pack of"
 							name="item"
-							options={buying.things.map((one) => ({ value: String(one.item), label: one.name }))}
+							options={packsOf}
 							value={String((unpriced ?? buying.things[0]).item)}
 							{failure}
 						/>
@@ -201,7 +211,7 @@
 			<section aria-labelledby="money">
 				<h2 id="money" class="mb-2 text-lg">Spent so far</h2>
 				<ul class="divide-y divide-rule border-y border-rule">
-					{#each buying.money as one (one.unit)}<li class="flex justify-between gap-4 py-1.5">
+					{#each buying.money as one, i (i)}<li class="flex justify-between gap-4 py-1.5">
 							<span>{one.unit}</span><span
 								><span class="font-semibold">{one.spent}</span>{one.budget ? `, ${one.budget}` : ''}</span
 							>

@@ -131,7 +131,7 @@
 					<section aria-labelledby="boxes">
 						<h2 id="boxes" class="mb-2 text-lg">Being collected</h2>
 						<ul class="divide-y divide-rule border-y border-rule">
-							{#each view.boxes as one (one.unit)}<li class="py-1.5">
+							{#each view.boxes as one, i (i)}<li class="py-1.5">
 									<span class="font-semibold">{one.unit}</span>
 									<span class="block text-sm text-ink-2">{one.text}</span>
 									{#if one.asked}

@@ -107,7 +107,7 @@
 								<p class="text-sm text-ink-2">
 									<span class="font-semibold">{lesson.day}</span>{lesson.note ? ` · ${lesson.note}` : ''}
 								</p>
-								{#each lesson.cautions as caution (caution)}<p class="text-sm text-due">{caution}</p>{/each}
+								{#each lesson.cautions as caution, i (i)}<p class="text-sm text-due">{caution}</p>{/each}
 							</td>
 							{#each STREAMS as stream (stream[0])}
 								{@const shown = lesson.streams[stream[0]]}

@@ -146,13 +146,13 @@
 				{view.isRead ? 'For whom, to read alone' : 'For whom'}
 			</h3>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
-				{#each view.fit as one (one.name)}<li class="flex justify-between gap-4 py-1.5">
+				{#each view.fit as one, i (i)}<li class="flex justify-between gap-4 py-1.5">
 						<span>{one.name}</span><span class="text-right text-sm {one.why ? 'text-due' : 'text-good'}"
 							>{one.why ?? 'fits'}</span
 						>
 					</li>{/each}
 			</ul>
-			{#each view.cautions as caution (caution)}<p class="mt-2 text-sm text-due">{caution}</p>{/each}
+			{#each view.cautions as caution, i (i)}<p class="mt-2 text-sm text-due">{caution}</p>{/each}
 			<p class="mt-2 text-sm text-ink-2">Copying: {row.rights}.</p>
 		</section>
 		{#if row.pieces !== null || view.pieces.length}
@@ -187,7 +187,7 @@
 						{failure}
 					/>
 					<datalist id="trays"
-						>{#each data.trays as tray (tray)}<option value={tray}></option>{/each}</datalist
+						>{#each data.trays as tray, i (i)}<option value={tray}></option>{/each}</datalist
 					>
 					<Button type="submit" size="small">Lend it</Button>
 				</form>

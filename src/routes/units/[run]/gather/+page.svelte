@@ -98,7 +98,7 @@
 		</div>
 
 		<h2 class="sr-only">The list</h2>
-		<table class="mt-3 w-full border-collapse text-left">
+		<table class="mt-3 w-full border-collapse text-left [&_td]:[overflow-wrap:anywhere]">
 			<thead class="hidden border-b border-ink text-sm md:table-header-group">
 				<tr>
 					<th class="w-[30%] py-2 font-semibold">Thing</th>
@@ -146,7 +146,7 @@
 						</td>
 						<td class="text-right whitespace-nowrap md:py-2.5">{row.needed}</td>
 						<td class="col-span-2 pl-6 md:py-2.5">
-							{#each row.places as place (place.place)}
+							{#each row.places as place, i (i)}
 								<span class="mr-2 mb-1 inline-flex items-baseline gap-1.5 whitespace-nowrap"
 									><Tape
 										text={place.place.split(' › ').slice(-2).join(' › ')}
@@ -187,14 +187,14 @@
 										<div>
 											<h3 class="text-sm">Why this number</h3>
 											<ul class="mt-1 space-y-0.5 text-sm">
-												{#each row.why as reason (reason)}<li>{reason}</li>{/each}
+												{#each row.why as reason, i (i)}<li>{reason}</li>{/each}
 											</ul>
 										</div>
 										{#if row.problem}<p class="text-sm font-semibold text-due">{row.problem}</p>{/if}
 										{#if row.instead.length}
 											<div>
 												<h3 class="text-sm">Instead of it</h3>
-												{#each row.instead as other (other.name)}
+												{#each row.instead as other, i (i)}
 													<form
 														method="post"
 														action="?/instead"
@@ -237,7 +237,7 @@
 												</ul>
 											</div>
 										{/if}
-										{#each row.cautions as caution (caution.text)}<CautionNote {...caution} />{/each}
+										{#each row.cautions as caution, i (i)}<CautionNote {...caution} />{/each}
 										<div>
 											<h3 class="text-sm">As the book prints it</h3>
 											<ul class="mt-1">

@@ -171,7 +171,7 @@
 	{#each behindOf?.behind ?? [] as { run, things } (run)}
 		<h3 class="mt-3 font-display font-semibold first:mt-0">{run}</h3>
 		<ul class="list-inside list-disc">
-			{#each things as thing (thing)}<li>{thing}</li>{/each}
+			{#each things as thing, i (i)}<li>{thing}</li>{/each}
 		</ul>
 	{/each}
 </Dialog>

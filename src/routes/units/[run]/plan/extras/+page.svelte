@@ -49,14 +49,14 @@
 	>
 	{#if row.standing === 'required'}<span class="ml-2 text-sm text-ink-2">required</span>{/if}
 	<p class="text-sm text-ink-2">{row.about}</p>
-	{#each row.notes as note (note)}<p class="text-sm">{note}</p>{/each}
+	{#each row.notes as note, i (i)}<p class="text-sm">{note}</p>{/each}
 	{#if row.takes.length}<p class="text-sm">
 			takes {#each row.takes as thing, i (thing.id)}{i ? ', ' : ''}<a href="/home/books/{thing.id}"
 					>{thing.title}</a
 				>
 				({thing.where}){/each}
 		</p>{/if}
-	{#each row.cautions as caution (caution)}<p class="text-sm text-due">{caution}</p>{/each}
+	{#each row.cautions as caution, i (i)}<p class="text-sm text-due">{caution}</p>{/each}
 {/snippet}
 
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">

@@ -121,7 +121,7 @@
 							>
 							{#if day.blocked}<span class="text-sm text-ink-2">{day.blocked}</span>{/if}
 							<div class="mt-0.5 space-y-1">
-								{#each day.lessons as lesson (lesson.title)}
+								{#each day.lessons as lesson, i (i)}
 									<p
 										class="rounded-[3px] px-1.5 py-0.5 text-sm leading-tight {lesson.own
 											? 'bg-mat text-chalk'
@@ -132,7 +132,7 @@
 									</p>
 								{/each}
 								{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
-								{#each day.begins as begin (begin)}<p class="text-sm leading-tight text-due">
+								{#each day.begins as begin, i (i)}<p class="text-sm leading-tight text-due">
 										begin {begin}
 									</p>{/each}
 							</div>
@@ -152,11 +152,11 @@
 					{day.text}{day.isToday ? ', today' : ''} <span class="font-normal text-ink-2">{day.blocked}</span>
 				</p>
 				<div class="mt-1 space-y-1">
-					{#each day.lessons as lesson (lesson.title)}<p class={lesson.own ? '' : 'text-ink-2'}>
+					{#each day.lessons as lesson, i (i)}<p class={lesson.own ? '' : 'text-ink-2'}>
 							{lesson.text}
 						</p>{/each}
 					{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
-					{#each day.begins as begin (begin)}<p class="text-due">begin {begin}</p>{/each}
+					{#each day.begins as begin, i (i)}<p class="text-due">begin {begin}</p>{/each}
 				</div>
 			</li>
 		{/each}

@@ -286,7 +286,7 @@
 		<section aria-labelledby="mix">
 			<h2 id="mix" class="mb-1 text-lg">The mix you want in each lesson</h2>
 			<ul class="list-inside list-disc text-sm">
-				{#each data.pages.mixGaps as gap (gap)}<li>{gap}</li>{/each}
+				{#each data.pages.mixGaps as gap, i (i)}<li>{gap}</li>{/each}
 			</ul>
 		</section>
 	{/if}

@@ -81,11 +81,11 @@
 						<td class="h-24 border border-rule p-1 align-top">
 							{#if day.inMonth}
 								<span class="text-ink-2">{day.number} {day.blocked}</span>
-								{#each day.lessons as lesson (lesson.title)}<p class="leading-tight font-semibold">
+								{#each day.lessons as lesson, i (i)}<p class="leading-tight font-semibold">
 										{lesson.text}
 									</p>{/each}
 								{#each day.extras as one (one.id)}<p class="leading-tight">{one.title}</p>{/each}
-								{#each day.begins as begin (begin)}<p class="leading-tight italic">begin {begin}</p>{/each}
+								{#each day.begins as begin, i (i)}<p class="leading-tight italic">begin {begin}</p>{/each}
 							{/if}
 						</td>
 					{/each}
