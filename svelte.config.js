@@ -8,7 +8,7 @@ export default {
 	kit: {
 		adapter: adapter({ out: 'build', precompress: true }),
 		alias: { $core: 'src/core' },
-		// The phone comes by a home-network address, the laptop by localhost: src/lib/server/origin.ts checks both.
+		// The phone comes by a home-network address, the laptop by localhost: src/lib/server/requests/origin.ts checks both.
 		csrf: { trustedOrigins: ['*'] },
 		csp: {
 			mode: 'auto',

@@ -16,12 +16,12 @@ import { packs } from '../src/core/buying/index.ts';
 import { purchaseCase, purchaseProgram } from './purchase-cases.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
-import { computeSituation } from '../src/lib/server/services/situation.ts';
-import { EVERYTHING, libraryPage, type LibraryFilter } from '../src/lib/server/services/library.ts';
-import { planImport } from '../src/lib/server/sheets/index.ts';
-import { change } from '../src/lib/server/stores/changes.ts';
-import { gatherList } from '../src/lib/server/services/gather.ts';
-import { readSnapshot } from '../src/lib/server/stores/snapshot.ts';
+import { computeSituation } from '../src/lib/server/services/readiness/situation.ts';
+import { EVERYTHING, libraryPage, type LibraryFilter } from '../src/lib/server/services/library/search.ts';
+import { planImport } from '../src/lib/server/exchange/index.ts';
+import { change } from '../src/lib/server/history/changes.ts';
+import { gatherList } from '../src/lib/server/services/gathering/list.ts';
+import { readSnapshot } from '../src/lib/server/snapshot/snapshot.ts';
 import { fillHouse, fillLarge, fillLibrary } from './large-household.ts';
 
 const PAGES = [

@@ -1,12 +1,12 @@
 import type { Db } from '../src/lib/server/database/open.ts';
-import { addLine } from '../src/lib/server/stores/supply-lines.ts';
-import { itemNamed } from '../src/lib/server/stores/items.ts';
+import { addLine } from '../src/lib/server/stores/gathering/supply-lines.ts';
+import { itemNamed } from '../src/lib/server/stores/stash/items.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { ACTIVITY_KINDS, readActivity } from '../src/core/plan/index.ts';
-import { typedActivity } from '../src/lib/server/services/typed.ts';
-import { addActivity } from '../src/lib/server/stores/activities.ts';
-import { addRange, addSpine } from '../src/lib/server/stores/spines.ts';
-import { addLesson, createUnit, setCalendar, setLimits } from '../src/lib/server/stores/units.ts';
+import { typedActivity } from '../src/lib/server/services/plan/activity-typed.ts';
+import { addActivity } from '../src/lib/server/stores/plan/activities.ts';
+import { addRange, addSpine } from '../src/lib/server/stores/plan/spines.ts';
+import { addLesson, createUnit, setCalendar, setLimits } from '../src/lib/server/stores/plan/units.ts';
 import { seedEmpty } from '../src/lib/server/stores/household.ts';
 
 /** A household at the size that the screens are built for: 36 lessons × 20 lines × 6 children, 400 lots. */

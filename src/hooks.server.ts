@@ -1,9 +1,9 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
-import { endNews } from '$lib/server/news.ts';
-import { refusal } from '$lib/server/origin.ts';
-import { ACTOR } from '$lib/server/actor.ts';
-import { closeStore, situation } from '$lib/server/household.ts';
+import { endNews } from '$lib/server/history/news.ts';
+import { refusal } from '$lib/server/requests/origin.ts';
+import { ACTOR } from '$lib/server/requests/adult.ts';
+import { closeStore, situation } from '$lib/server/live/now.ts';
 
 export const init: ServerInit = async () => {
 	// Computed before the first visitor asks, since a large library takes a while.

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { KEPT_PAGES } from '$lib/ui/offline/kept-pages.ts';
+import { KEPT_PAGES } from '$lib/ui/device/kept-pages.ts';
 
 vi.mock('$service-worker', () => ({
 	build: ['/_app/entry.js'],

@@ -7,7 +7,7 @@
  * a network. Only reading goes through here: what is changed waits in the page's own queue.
  */
 import { build, files, version } from '$service-worker';
-import { isKept, KEPT_PAGES } from './lib/ui/offline/kept-pages.ts';
+import { isKept, KEPT_PAGES } from './lib/ui/device/kept-pages.ts';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const SHELL = `shell-${version}`;

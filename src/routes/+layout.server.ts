@@ -1,6 +1,6 @@
 import { dayText } from '$core/calendar/index.ts';
-import { situation } from '$lib/server/household.ts';
-import { takeSaid } from '$lib/server/said.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { takeSaid } from '$lib/server/requests/toast-after-redirect.ts';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ cookies, locals }) => {

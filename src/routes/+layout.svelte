@@ -6,9 +6,9 @@
 	import DropAnywhere from '$lib/ui/files/DropAnywhere.svelte';
 	import Find from '$lib/ui/find/Find.svelte';
 	import Shortcuts from '$lib/ui/find/Shortcuts.svelte';
-	import { queue } from '$lib/ui/forms/queue.svelte.ts';
+	import { queue } from '$lib/ui/device/queue.svelte.ts';
 	import { followNews } from '$lib/ui/news/news.ts';
-	import WaitingNote from '$lib/ui/offline/WaitingNote.svelte';
+	import WaitingNote from '$lib/ui/device/WaitingNote.svelte';
 	import Part from '$lib/ui/shell/Part.svelte';
 	import Shell from '$lib/ui/shell/Shell.svelte';
 	import { sayDone, turn } from '$lib/ui/toast/toast.ts';

@@ -1,14 +1,14 @@
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { setActor } from '$lib/server/actor.ts';
-import { act } from '$lib/server/act.ts';
-import { needActions } from '$lib/server/acts-on-needs.ts';
-import { situation } from '$lib/server/household.ts';
-import { outcomeAction } from '$lib/server/outcome-action.ts';
-import { eveningOf } from '$lib/server/services/evening.ts';
-import { nextOf } from '$lib/server/services/next.ts';
-import { nextLessons } from '$lib/server/services/runs.ts';
-import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/pause.ts';
+import { setActor } from '$lib/server/requests/adult.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
+import { eveningOf } from '$lib/server/services/house/first-evening.ts';
+import { nextOf } from '$lib/server/services/readiness/next.ts';
+import { nextLessons } from '$lib/server/services/calendar/runs.ts';
+import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import ActList from '$lib/ui/acts/ActList.svelte';
 	import Button from '$lib/ui/button/Button.svelte';

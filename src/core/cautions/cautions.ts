@@ -7,7 +7,7 @@ import {
 	type CautionRule
 } from '../reference/caution-rules.ts';
 import type { Source } from '../reference/sources.ts';
-import { nameKey } from '../supplies/naming.ts';
+import { nameKey } from '../naming/naming.ts';
 
 /** Someone who takes part, guests and adults included. */
 export type Participant = {

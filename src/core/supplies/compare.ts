@@ -1,5 +1,5 @@
 import { groupBy } from '../group-by.ts';
-import { nameKey } from './naming.ts';
+import { nameKey } from '../naming/naming.ts';
 import type { ReadLine } from './read/line.ts';
 
 /** A supply line as kept, with what can differ from one reading to the next. */

@@ -11,7 +11,7 @@ export { readUnit } from './read/unit.ts';
 export type { Per } from './read/scope.ts';
 export { compareLists, type ChangedField, type Difference, type KnownLine, type Match } from './compare.ts';
 export { holdBack } from './hold-back.ts';
-export { nameForCount, nameKey, singularName } from './naming.ts';
+export { nameForCount, nameKey, singularName } from '../naming/naming.ts';
 export { grossAmount, multiplier, type Demand } from './explode.ts';
 export {
 	netSupplies,

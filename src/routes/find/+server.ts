@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { situation, store } from '$lib/server/household.ts';
-import { findAnything } from '$lib/server/services/find.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { findAnything } from '$lib/server/services/find/find-anything.ts';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = async ({ url }) =>

@@ -8,8 +8,8 @@ import { monthsOld } from '$core/cautions/index.ts';
 import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import {
 	chosenWeekdays,
 	flag,
@@ -24,13 +24,13 @@ import {
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
-import { typedLadder, typedYearDay } from '$lib/server/schemas/sources.ts';
-import { comingOccasions } from '$lib/server/services/occasions.ts';
-import { householdLadder, rungDays } from '$lib/server/services/sources.ts';
-import { countryOptions, regionOptions } from '$lib/server/services/holidays.ts';
-import { habitsTyped } from '$lib/server/services/habits.ts';
-import { addOccasion, removeOccasion } from '$lib/server/stores/occasions.ts';
-import * as people from '$lib/server/stores/people.ts';
+import { typedLadder, typedYearDay } from '$lib/server/schemas/ladder.ts';
+import { comingOccasions } from '$lib/server/services/house/occasions.ts';
+import { householdLadder, rungDays } from '$lib/server/services/readiness/ladder.ts';
+import { countryOptions, regionOptions } from '$lib/server/services/calendar/holidays.ts';
+import { habitsTyped } from '$lib/server/services/house/habits.ts';
+import { addOccasion, removeOccasion } from '$lib/server/stores/house/occasions.ts';
+import * as people from '$lib/server/stores/house/people.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 

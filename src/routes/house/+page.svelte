@@ -9,7 +9,7 @@
 	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
 

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { situation } from '$lib/server/household.ts';
-import { KEPT_PAGES } from '$lib/ui/offline/kept-pages.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { KEPT_PAGES } from '$lib/ui/device/kept-pages.ts';
 import type { RequestHandler } from './$types';
 
 /** What a device keeps for when there is no network: the lists, and the next lesson of each unit in work. */

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { situation } from '$lib/server/household.ts';
-import { eveningOf } from '$lib/server/services/evening.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import type { PageServerLoad } from './$types';
 
 /** Goes on where it was left. */

@@ -2,12 +2,12 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
-import { sayAfterRedirect } from '$lib/server/said.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { title } from '$lib/server/schemas/fields.ts';
-import { weekdaysText } from '$lib/server/services/plan.ts';
-import { createUnit } from '$lib/server/stores/units.ts';
+import { weekdaysText } from '$lib/server/services/plan/days.ts';
+import { createUnit } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {

@@ -9,7 +9,7 @@ import {
 import { dimensionOf, isMeasured } from '../../measure/convert.ts';
 import type { Unit } from '../../reference/measures.ts';
 import { exact, type Exact } from '../../measure/exact.ts';
-import { singularWord } from '../naming.ts';
+import { singularWord } from '../../naming/naming.ts';
 
 /** What stands in front of a thing: how much, in what, and remarks such as "about". */
 export type Amount = {

@@ -1,4 +1,4 @@
-import { nameKey } from '../naming.ts';
+import { nameKey } from '../../naming/naming.ts';
 import { readSupplyLine, type ReadLine } from './line.ts';
 import { normalize } from './normalize.ts';
 

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
-import type { ActivityInput } from '../stores/activities.ts';
+import type { ActivityInput } from '../stores/plan/activities.ts';
 import { chosenPeople, flag, id, title, wholeOrNothing } from './fields.ts';
 
 export type ActivityForm = {

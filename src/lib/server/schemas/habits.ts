@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { HabitKind } from '../database/tables.ts';
-import { HABITS, STREAMS, type Habits } from '../stores/habits.ts';
+import { HABITS, STREAMS, type Habits } from '../stores/house/habits.ts';
 import { optionalDay } from './fields.ts';
 
 const kind = Joi.string()

@@ -1,11 +1,11 @@
 import type { Action } from '@sveltejs/kit';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { change } from '../stores/changes.ts';
-import { addBundle } from '../stores/bundles.ts';
-import { setErrands } from '../stores/errands.ts';
-import { addOffer } from '../stores/offers.ts';
+import { change } from '../history/changes.ts';
+import { addBundle } from '../stores/buying/bundles.ts';
+import { setErrands } from '../stores/buying/errands.ts';
+import { addOffer } from '../stores/buying/offers.ts';
 import { exact } from '$core/measure/index.ts';
-import { situation, store } from '../household.ts';
+import { situation, store } from '../live/now.ts';
 import { allRows, doer, openHousehold } from './household.ts';
 
 const pages = import.meta.glob<{ actions?: Record<string, Action> }>('/src/routes/**/+page.server.ts');

@@ -1,9 +1,9 @@
 import { isRedirect, type Action } from '@sveltejs/kit';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { situation, store } from '../household.ts';
-import { importJob } from '../import-jobs.ts';
-import { exportSheet } from '../sheets/index.ts';
-import { undo } from '../stores/changes.ts';
+import { situation, store } from '../live/now.ts';
+import { importJob } from '../live/import-jobs.ts';
+import { exportSheet } from '../exchange/index.ts';
+import { undo } from '../history/changes.ts';
 import { actions as choose } from '../../../routes/home/files/+page.server.ts';
 import { actions as review, load } from '../../../routes/home/files/[draft]/+page.server.ts';
 import { allRows, doer, openHousehold } from './household.ts';

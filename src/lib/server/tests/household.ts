@@ -5,9 +5,9 @@ import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
 import { TRACKED } from '../database/tables.ts';
 import { seedDemo } from '../demo/seed.ts';
-import { computeSituation, type Situation } from '../services/situation.ts';
-import type { Doer } from '../stores/changes.ts';
-import { readSnapshot } from '../stores/snapshot.ts';
+import { computeSituation, type Situation } from '../services/readiness/situation.ts';
+import type { Doer } from '../history/changes.ts';
+import { readSnapshot } from '../snapshot/snapshot.ts';
 
 let demo: Promise<Buffer> | null = null;
 
@@ -42,7 +42,7 @@ export async function openHousehold(demo = true): Promise<() => Promise<void>> {
 	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
 	process.env.GATHER_BIN_DATA = folder;
 	process.env.GATHER_BIN_DEMO = demo ? '1' : '';
-	const { closeStore, store } = await import('../household.ts');
+	const { closeStore, store } = await import('../live/now.ts');
 	await store();
 	return async () => {
 		await closeStore();

@@ -4,11 +4,11 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
 import { actions as errandActions } from '../../../routes/lists/errands/+page.server.ts';
 import { actions as walkActions } from '../../../routes/lists/walk/+page.server.ts';
-import { situation, store } from '../household.ts';
-import { walkOf } from '../services/walk.ts';
-import { change, KEPT_CHANGES, undo } from '../stores/changes.ts';
-import { setErrands } from '../stores/errands.ts';
-import { addOffer } from '../stores/offers.ts';
+import { situation, store } from '../live/now.ts';
+import { walkOf } from '../services/gathering/walk.ts';
+import { change, KEPT_CHANGES, undo } from '../history/changes.ts';
+import { setErrands } from '../stores/buying/errands.ts';
+import { addOffer } from '../stores/buying/offers.ts';
 import { openHousehold } from './household.ts';
 
 type Answer = { status: number; data: { message: string; path: string | null } } | { changed: string | null };

@@ -3,7 +3,7 @@
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
 	import { page } from '$app/state';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Act = {
 		id: string;

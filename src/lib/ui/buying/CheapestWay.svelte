@@ -7,7 +7,7 @@
 	import { nameForCount } from '$core/supplies/index.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Offer = { id: number; what: string; one: string | null; aisle: string };
 	type Thing = {

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Button from '../button/Button.svelte';
 	import Field from '../field/Field.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import DayField from './DayField.svelte';
 
 	type Props = {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Camera from '@lucide/svelte/icons/camera';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import { smallPicture } from './small-picture.ts';
 
 	type Props = {

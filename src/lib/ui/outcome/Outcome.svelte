@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '../button/Button.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Props = { lesson: number; action?: string };
 	let { lesson, action = '' }: Props = $props();

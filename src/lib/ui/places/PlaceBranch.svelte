@@ -4,7 +4,7 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { dragHandle, dragHandleZone, TRIGGERS } from 'svelte-dnd-action';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import Tape from '../tape/Tape.svelte';
 	import PlaceBranch from './PlaceBranch.svelte';
 	import type { PlaceNode } from './types.ts';

@@ -5,7 +5,7 @@
 	import type { Chosen } from '$lib/workers/choose.worker.ts';
 	import Button from '../button/Button.svelte';
 	import TextField from '../field/TextField.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Props = {
 		input: ChoiceInput;

@@ -3,7 +3,7 @@
 	import type { ComponentProps } from 'svelte';
 	import Button from '../button/Button.svelte';
 	import RangeList from '../day/RangeList.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Holiday = {
 		readonly from: string;

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Button from '../button/Button.svelte';
 	import TextField from '../field/TextField.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 
 	type Props = {
 		lesson: {

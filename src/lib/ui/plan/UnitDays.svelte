@@ -5,7 +5,7 @@
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import HabitFields from '../habits/HabitFields.svelte';
 	import Weekdays from '../weekdays/Weekdays.svelte';
 

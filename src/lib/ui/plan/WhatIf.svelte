@@ -5,7 +5,7 @@
 	import Button from '../button/Button.svelte';
 	import DateField from '../field/DateField.svelte';
 	import TextField from '../field/TextField.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import Weekdays from '../weekdays/Weekdays.svelte';
 
 	type Difference = { readonly before: string; readonly after: string };

@@ -4,7 +4,7 @@
 	import Button from '../button/Button.svelte';
 	import Combobox from '../combobox/Combobox.svelte';
 	import Field from '../field/Field.svelte';
-	import { saves } from '../forms/submit.ts';
+	import { saves } from '../device/submit.ts';
 	import Select from '../select/Select.svelte';
 
 	type Line = {

@@ -1,6 +1,6 @@
 import { error, type RequestHandler } from '@sveltejs/kit';
-import { situation } from '$lib/server/household.ts';
-import { icalOf } from '$lib/server/services/ical.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { icalOf } from '$lib/server/services/plan/calendar-file.ts';
 
 /** The household's calendar, for a calendar program that reads it again and again; the address is the secret. */
 export const GET: RequestHandler = async ({ params }) => {

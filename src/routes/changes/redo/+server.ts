@@ -1,4 +1,4 @@
-import { redo } from '$lib/server/stores/changes.ts';
-import { turning } from '$lib/server/turn.ts';
+import { redo } from '$lib/server/history/changes.ts';
+import { turning } from '$lib/server/requests/undo-redo.ts';
 
 export const POST = turning(redo);

@@ -1,12 +1,12 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { RESOURCE_KINDS } from '$core/library/index.ts';
-import { act } from '$lib/server/act.ts';
-import { situation, store } from '$lib/server/household.ts';
-import { filterIn } from '$lib/server/schemas/library.ts';
-import { librarySentence, libraryPage, topicsOf } from '$lib/server/services/library.ts';
-import { addTyped, contentNotes } from '$lib/server/services/resources.ts';
-import { shelvesOf } from '$lib/server/services/shelves.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { filterIn } from '$lib/server/schemas/library-filter.ts';
+import { librarySentence, libraryPage, topicsOf } from '$lib/server/services/library/search.ts';
+import { addTyped, contentNotes } from '$lib/server/services/library/resource-view.ts';
+import { shelvesOf } from '$lib/server/services/library/shelves.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 const FIRST = 60;

@@ -5,7 +5,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Cover from '$lib/ui/library/Cover.svelte';
 	import ShelfDrawing from '$lib/ui/library/ShelfDrawing.svelte';
 	import VirtualList from '$lib/ui/library/VirtualList.svelte';

@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 
 	let { data, form } = $props();

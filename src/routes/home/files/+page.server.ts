@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { situation, store } from '$lib/server/household.ts';
-import { decodeText } from '$lib/server/sheets/index.ts';
-import { keepDraft } from '$lib/server/stores/import-drafts.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { decodeText } from '$lib/server/exchange/index.ts';
+import { keepDraft } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {

@@ -1,12 +1,12 @@
 import Joi from 'joi';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { id, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
-import { placesSentence, placeTree } from '$lib/server/services/places.ts';
-import { placeOptions } from '$lib/server/services/stash.ts';
-import { addPlacesTyped } from '$lib/server/services/typed.ts';
-import * as places from '$lib/server/stores/places.ts';
+import { placesSentence, placeTree } from '$lib/server/services/house/place-tree.ts';
+import { placeOptions } from '$lib/server/services/stash/stash.ts';
+import { addPlacesTyped } from '$lib/server/services/plan/activity-typed.ts';
+import * as places from '$lib/server/stores/house/places.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -6,7 +6,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import PlaceBranch from '$lib/ui/places/PlaceBranch.svelte';
 	import type { PlaceNode } from '$lib/ui/places/types.ts';
 

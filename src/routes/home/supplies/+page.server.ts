@@ -3,17 +3,17 @@ import { CoreError } from '$core/error.ts';
 import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
 import { readKitParts } from '$core/gathering/index.ts';
 import { nameKey, readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
-import { act } from '$lib/server/act.ts';
-import { typedAmount } from '$lib/server/acts-on-needs.ts';
-import { pictureAction } from '$lib/server/files/picture-action.ts';
-import { situation, store } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { typedAmount } from '$lib/server/requests/need-actions.ts';
+import { pictureAction } from '$lib/server/requests/picture-action.ts';
+import { situation, store } from '$lib/server/live/now.ts';
 import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { eventText, placeOptions, searchStash, stashOf } from '$lib/server/services/stash.ts';
-import { placePath } from '$lib/server/services/words.ts';
+import { eventText, placeOptions, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
+import { placePath } from '$lib/server/services/house/place-paths.ts';
 import { money } from '$lib/server/schemas/activity.ts';
-import { typedLadder } from '$lib/server/schemas/sources.ts';
-import { addSubstitute, removeSubstitute } from '$lib/server/services/instead.ts';
-import { itemNamed, mergeItems, setItemSources, updateItem } from '$lib/server/stores/items.ts';
+import { typedLadder } from '$lib/server/schemas/ladder.ts';
+import { addSubstitute, removeSubstitute } from '$lib/server/services/gathering/instead.ts';
+import { itemNamed, mergeItems, setItemSources, updateItem } from '$lib/server/stores/stash/items.ts';
 import {
 	addLot,
 	eventsOfItem,
@@ -24,7 +24,7 @@ import {
 	setLotPicture,
 	splitLot,
 	updateLot
-} from '$lib/server/stores/stash.ts';
+} from '$lib/server/stores/stash/lots.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 const SHOWN_AT_ONCE = 120;

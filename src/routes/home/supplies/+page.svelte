@@ -10,7 +10,7 @@
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import PictureField from '$lib/ui/library/PictureField.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 

@@ -1,6 +1,6 @@
-import { needActions } from '$lib/server/acts-on-needs.ts';
-import { situation } from '$lib/server/household.ts';
-import { borrowLists } from '$lib/server/services/borrow.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { borrowLists } from '$lib/server/services/gathering/borrow.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => ({ lists: borrowLists(await situation()) });

@@ -5,7 +5,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import { sayDone } from '$lib/ui/toast/toast.ts';
 

@@ -1,11 +1,11 @@
 import Joi from 'joi';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import { errandsOf, tickErrand } from '$lib/server/services/errands.ts';
-import { changedElsewhere, conflict } from '$lib/server/stores/conflicts.ts';
-import { errandOf, removeErrand } from '$lib/server/stores/errands.ts';
+import { errandsOf, tickErrand } from '$lib/server/services/buying/errands.ts';
+import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
+import { errandOf, removeErrand } from '$lib/server/stores/buying/errands.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {

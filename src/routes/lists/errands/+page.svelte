@@ -7,8 +7,8 @@
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { queue } from '$lib/ui/forms/queue.svelte.ts';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { queue } from '$lib/ui/device/queue.svelte.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 

@@ -4,7 +4,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import LoanLine from '$lib/ui/library/LoanLine.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';

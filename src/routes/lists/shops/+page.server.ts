@@ -2,15 +2,15 @@ import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { nameKey, readPack, readSupplyLine } from '$core/supplies/index.ts';
-import { act, checkedList } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { flag, id, title } from '$lib/server/schemas/fields.ts';
-import { needActions } from '$lib/server/acts-on-needs.ts';
-import { priceSource } from '$lib/server/standins/prices.ts';
-import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/bundles.ts';
-import { BUYING_SPANS, buyingOf } from '$lib/server/services/buying.ts';
-import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/purchases.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
+import { priceSource } from '$lib/server/outside/price-lists.ts';
+import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/buying/bundles.ts';
+import { BUYING_SPANS, buyingOf } from '$lib/server/services/buying/shopping.ts';
+import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/buying/purchases.ts';
 import {
 	addOffer,
 	offerOf,
@@ -18,8 +18,8 @@ import {
 	setOfferStanding,
 	setPrice,
 	setReimbursable
-} from '$lib/server/stores/offers.ts';
-import { setErrands, type ErrandInput } from '$lib/server/stores/errands.ts';
+} from '$lib/server/stores/buying/offers.ts';
+import { setErrands, type ErrandInput } from '$lib/server/stores/buying/errands.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

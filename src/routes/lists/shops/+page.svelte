@@ -8,7 +8,7 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Part from '$lib/ui/shell/Part.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 

@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { act } from '$lib/server/act.ts';
-import { typedAmount } from '$lib/server/acts-on-needs.ts';
-import { situation } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { typedAmount } from '$lib/server/requests/need-actions.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
 import {
 	correct,
@@ -13,11 +13,11 @@ import {
 	walkOf,
 	wantedFrom,
 	type WalkPlace
-} from '$lib/server/services/walk.ts';
+} from '$lib/server/services/gathering/walk.ts';
 import type { Unit } from '$core/measure/index.ts';
 import type { RequestEvent } from '@sveltejs/kit';
-import type { Trx } from '$lib/server/stores/changes.ts';
-import { changedElsewhere, conflict } from '$lib/server/stores/conflicts.ts';
+import type { Trx } from '$lib/server/history/changes.ts';
+import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

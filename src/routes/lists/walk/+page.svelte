@@ -10,8 +10,8 @@
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { queue } from '$lib/ui/forms/queue.svelte.ts';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { queue } from '$lib/ui/device/queue.svelte.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
 

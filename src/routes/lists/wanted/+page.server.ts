@@ -1,13 +1,13 @@
 import Joi from 'joi';
 import { readWanted } from '$core/buying/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import type { Situation } from '$lib/server/services/situation.ts';
-import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/wanted.ts';
-import { addWanted, foundWanted, removeWanted, servedAtHome } from '$lib/server/stores/wanted.ts';
+import type { Situation } from '$lib/server/services/readiness/situation.ts';
+import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/buying/wanted.ts';
+import { addWanted, foundWanted, removeWanted, servedAtHome } from '$lib/server/stores/buying/wanted.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

@@ -4,7 +4,7 @@
 	import { findBest } from '$core/find/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
 	let { data, form } = $props();

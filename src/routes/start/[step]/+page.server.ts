@@ -1,8 +1,8 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
-import { act } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
-import { sayAfterRedirect } from '$lib/server/said.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import {
 	chosenWeekdays,
 	optionalDay,
@@ -11,10 +11,10 @@ import {
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
-import { eveningOf, STEPS, type Step } from '$lib/server/services/evening.ts';
-import { addPeopleTyped, addPlacesTyped, lessonsTyped } from '$lib/server/services/typed.ts';
-import { markEvening, setMeasures, type Measures } from '$lib/server/stores/people.ts';
-import { addLesson, createUnit, setCalendar } from '$lib/server/stores/units.ts';
+import { eveningOf, STEPS, type Step } from '$lib/server/services/house/first-evening.ts';
+import { addPeopleTyped, addPlacesTyped, lessonsTyped } from '$lib/server/services/plan/activity-typed.ts';
+import { markEvening, setMeasures, type Measures } from '$lib/server/stores/house/people.ts';
+import { addLesson, createUnit, setCalendar } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

@@ -4,7 +4,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import MeasureFields from '$lib/ui/measures/MeasureFields.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';

@@ -9,19 +9,26 @@ import {
 	type ResourceKind
 } from '$core/library/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act, doerOf } from '$lib/server/act.ts';
-import { tellLibrarySoon } from '$lib/server/desk-talk.ts';
-import { pictureAction } from '$lib/server/files/picture-action.ts';
-import { situation } from '$lib/server/household.ts';
-import { sayAfterRedirect } from '$lib/server/said.ts';
+import { act, doerOf } from '$lib/server/requests/form-action.ts';
+import { tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
+import { pictureAction } from '$lib/server/requests/picture-action.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
-import { policyText } from '$lib/server/services/fitting.ts';
-import { contentNotes, readersText, resourceView } from '$lib/server/services/resources.ts';
-import { placeOptions } from '$lib/server/services/stash.ts';
-import { typedUse } from '$lib/server/services/uses.ts';
-import { byId } from '$lib/server/stores/snapshot.ts';
-import { endLoan, fetchLoan, holdReady, lendOut, placeHold, renewLoan } from '$lib/server/stores/loans.ts';
+import { policyText } from '$lib/server/services/library/for-whom.ts';
+import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
+import { placeOptions } from '$lib/server/services/stash/stash.ts';
+import { typedUse } from '$lib/server/services/library/uses.ts';
+import { byId } from '$lib/server/snapshot/snapshot.ts';
+import {
+	endLoan,
+	fetchLoan,
+	holdReady,
+	lendOut,
+	placeHold,
+	renewLoan
+} from '$lib/server/stores/library/loans.ts';
 import {
 	addNote,
 	addUse,
@@ -29,7 +36,7 @@ import {
 	pieceBack,
 	removeResource,
 	updateResource
-} from '$lib/server/stores/resources.ts';
+} from '$lib/server/stores/library/resources.ts';
 import { dayText } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 

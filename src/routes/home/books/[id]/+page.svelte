@@ -6,7 +6,7 @@
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import PictureField from '$lib/ui/library/PictureField.svelte';
 	import Cover from '$lib/ui/library/Cover.svelte';
 	import ResourceFields from '$lib/ui/library/ResourceFields.svelte';

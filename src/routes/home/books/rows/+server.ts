@@ -1,7 +1,7 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { situation, store } from '$lib/server/household.ts';
-import { filterIn } from '$lib/server/schemas/library.ts';
-import { libraryPage } from '$lib/server/services/library.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { filterIn } from '$lib/server/schemas/library-filter.ts';
+import { libraryPage } from '$lib/server/services/library/search.ts';
 
 const MOST = 200;
 

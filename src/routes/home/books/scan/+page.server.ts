@@ -2,12 +2,12 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act, checkedList } from '$lib/server/act.ts';
-import { situation } from '$lib/server/household.ts';
-import { sayAfterRedirect } from '$lib/server/said.ts';
+import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import { placeOptions } from '$lib/server/services/stash.ts';
-import { addResource } from '$lib/server/stores/resources.ts';
+import { placeOptions } from '$lib/server/services/stash/stash.ts';
+import { addResource } from '$lib/server/stores/library/resources.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 

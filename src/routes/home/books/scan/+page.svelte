@@ -4,7 +4,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import { CodeReader } from '$lib/ui/library/codes.ts';
 	import { listenToScanner } from '$lib/ui/library/hand-scanner.ts';
 	import { sayWrong } from '$lib/ui/toast/toast.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 
 	let { data } = $props();
 </script>

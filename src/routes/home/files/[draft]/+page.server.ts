@@ -1,11 +1,11 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { doerOf } from '$lib/server/act.ts';
-import { situation, store } from '$lib/server/household.ts';
-import { forgetImport, importJob, runImport } from '$lib/server/import-jobs.ts';
-import { sayAfterRedirect } from '$lib/server/said.ts';
-import { planImport } from '$lib/server/sheets/index.ts';
-import { draftById } from '$lib/server/stores/import-drafts.ts';
+import { doerOf } from '$lib/server/requests/form-action.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
+import { planImport } from '$lib/server/exchange/index.ts';
+import { draftById } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 /** With more rows than this a page shows how far it is. */

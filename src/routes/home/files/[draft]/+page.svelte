@@ -4,7 +4,7 @@
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);

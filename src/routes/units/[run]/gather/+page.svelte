@@ -8,7 +8,7 @@
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Sentence from '$lib/ui/sentence/Sentence.svelte';
 	import LineEditor from '$lib/ui/supply-line/LineEditor.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';

@@ -1,6 +1,6 @@
 import type { RequestHandler } from '@sveltejs/kit';
-import { runOf } from '$lib/server/run-of.ts';
-import { icalOf } from '$lib/server/services/ical.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
+import { icalOf } from '$lib/server/services/plan/calendar-file.ts';
 
 /** The days of one unit as a calendar file. */
 export const GET: RequestHandler = async ({ params }) => {

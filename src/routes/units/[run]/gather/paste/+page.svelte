@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Field from '$lib/ui/field/Field.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
 	import ReviewRow from '$lib/ui/supply-line/ReviewRow.svelte';
 

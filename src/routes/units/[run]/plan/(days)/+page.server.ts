@@ -2,8 +2,8 @@ import Joi from 'joi';
 import { dayText, isDay } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
-import { act } from '$lib/server/act.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import {
 	chosenWeekdays,
 	day,
@@ -20,14 +20,14 @@ import {
 } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
-import { outcomeAction } from '$lib/server/outcome-action.ts';
-import { makeFit } from '$lib/server/services/fit.ts';
-import { fillFrame } from '$lib/server/services/frame.ts';
-import { daysOffIn } from '$lib/server/services/ical-in.ts';
-import { missedPreview, rollOn } from '$lib/server/services/pause.ts';
-import { lessonsTyped } from '$lib/server/services/typed.ts';
-import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/what-if.ts';
-import * as units from '$lib/server/stores/units.ts';
+import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
+import { makeFit } from '$lib/server/services/plan/make-fit.ts';
+import { fillFrame } from '$lib/server/services/plan/fill-frame.ts';
+import { daysOffIn } from '$lib/server/services/calendar/days-off-in.ts';
+import { missedPreview, rollOn } from '$lib/server/services/plan/roll-on.ts';
+import { lessonsTyped } from '$lib/server/services/plan/activity-typed.ts';
+import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/plan/what-if.ts';
+import * as units from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;

@@ -9,7 +9,7 @@
 	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Outcome from '$lib/ui/outcome/Outcome.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
 	import DaysOff from '$lib/ui/plan/DaysOff.svelte';

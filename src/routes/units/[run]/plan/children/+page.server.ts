@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { act } from '$lib/server/act.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { childrenView } from '$lib/server/services/children.ts';
-import { addTask, removeTask, setGoal } from '$lib/server/stores/units.ts';
+import { childrenView } from '$lib/server/services/plan/children.ts';
+import { addTask, removeTask, setGoal } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

@@ -4,7 +4,7 @@
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);

@@ -1,5 +1,5 @@
-import { runOf } from '$lib/server/run-of.ts';
-import { costOf } from '$lib/server/services/cost.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
+import { costOf } from '$lib/server/services/buying/cost.ts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

@@ -1,16 +1,16 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { readActivity } from '$core/plan/index.ts';
-import { act } from '$lib/server/act.ts';
-import { situation, store } from '$lib/server/household.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation, store } from '$lib/server/live/now.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import { activityFields, asActivity, money, type ActivityForm } from '$lib/server/schemas/activity.ts';
 import { flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
-import { applyChoice, choiceOf } from '$lib/server/services/choice.ts';
-import { extrasOf } from '$lib/server/services/extras.ts';
-import { limitsOf } from '$lib/server/services/load.ts';
-import { resourcesNamed } from '$lib/server/services/uses.ts';
-import { typedActivity } from '$lib/server/services/typed.ts';
+import { applyChoice, choiceOf } from '$lib/server/services/plan/choose-extras.ts';
+import { extrasOf } from '$lib/server/services/plan/extras.ts';
+import { limitsOf } from '$lib/server/services/plan/load.ts';
+import { resourcesNamed } from '$lib/server/services/library/uses.ts';
+import { typedActivity } from '$lib/server/services/plan/activity-typed.ts';
 import {
 	addActivity,
 	countDone,
@@ -18,7 +18,7 @@ import {
 	removeActivity,
 	setStanding,
 	updateActivity
-} from '$lib/server/stores/activities.ts';
+} from '$lib/server/stores/plan/activities.ts';
 import { dayText } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -3,7 +3,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import ActivityFields from '$lib/ui/plan/ActivityFields.svelte';
 	import ChooseExtras from '$lib/ui/plan/ChooseExtras.svelte';
 	import Select from '$lib/ui/select/Select.svelte';

@@ -1,13 +1,13 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
-import { act } from '$lib/server/act.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { money } from '$lib/server/schemas/activity.ts';
-import { loadView, weekOf } from '$lib/server/services/load.ts';
-import { doInstead, placeActivity } from '$lib/server/stores/activities.ts';
-import { setLimits } from '$lib/server/stores/units.ts';
+import { loadView, weekOf } from '$lib/server/services/plan/load.ts';
+import { doInstead, placeActivity } from '$lib/server/stores/plan/activities.ts';
+import { setLimits } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

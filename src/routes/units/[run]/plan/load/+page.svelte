@@ -3,7 +3,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import StackChart from '$lib/ui/chart/StackChart.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);

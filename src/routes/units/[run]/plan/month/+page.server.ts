@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { act } from '$lib/server/act.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, optionalDay } from '$lib/server/schemas/fields.ts';
-import { monthAsked, monthView } from '$lib/server/services/month.ts';
-import { placeActivity } from '$lib/server/stores/activities.ts';
+import { monthAsked, monthView } from '$lib/server/services/plan/month.ts';
+import { placeActivity } from '$lib/server/stores/plan/activities.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {

@@ -1,16 +1,16 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { rangesFromStarts, readFrame, sharePages, USUAL_FRAME } from '$core/plan/index.ts';
-import { act } from '$lib/server/act.ts';
-import { runOf } from '$lib/server/run-of.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { flagTyped, pagesView } from '$lib/server/services/pages.ts';
-import { resourceNamed, typedUse, usesView } from '$lib/server/services/uses.ts';
-import { policyText } from '$lib/server/services/fitting.ts';
-import { byId } from '$lib/server/stores/snapshot.ts';
-import { addUse, removeUse } from '$lib/server/stores/resources.ts';
-import { store } from '$lib/server/household.ts';
-import * as spines from '$lib/server/stores/spines.ts';
+import { flagTyped, pagesView } from '$lib/server/services/plan/spines.ts';
+import { resourceNamed, typedUse, usesView } from '$lib/server/services/library/uses.ts';
+import { policyText } from '$lib/server/services/library/for-whom.ts';
+import { byId } from '$lib/server/snapshot/snapshot.ts';
+import { addUse, removeUse } from '$lib/server/stores/library/resources.ts';
+import { store } from '$lib/server/live/now.ts';
+import * as spines from '$lib/server/stores/plan/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

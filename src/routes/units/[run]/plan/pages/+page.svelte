@@ -5,7 +5,7 @@
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
-	import { saves } from '$lib/ui/forms/submit.ts';
+	import { saves } from '$lib/ui/device/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
 
 	let { data, form } = $props();

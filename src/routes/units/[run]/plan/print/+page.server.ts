@@ -1,13 +1,13 @@
-import { runOf } from '$lib/server/run-of.ts';
-import { extrasOf } from '$lib/server/services/extras.ts';
-import { monthAsked, monthView } from '$lib/server/services/month.ts';
-import { nextLessons } from '$lib/server/services/runs.ts';
-import { pagesView } from '$lib/server/services/pages.ts';
-import { planOf } from '$lib/server/services/plan.ts';
-import { usesView } from '$lib/server/services/uses.ts';
-import { placePath } from '$lib/server/services/words.ts';
-import { qrCode } from '$lib/server/sheets/qr.ts';
-import { byId, linesOfLessons } from '$lib/server/stores/snapshot.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
+import { extrasOf } from '$lib/server/services/plan/extras.ts';
+import { monthAsked, monthView } from '$lib/server/services/plan/month.ts';
+import { nextLessons } from '$lib/server/services/calendar/runs.ts';
+import { pagesView } from '$lib/server/services/plan/spines.ts';
+import { planOf } from '$lib/server/services/plan/days.ts';
+import { usesView } from '$lib/server/services/library/uses.ts';
+import { placePath } from '$lib/server/services/house/place-paths.ts';
+import { qrCode } from '$lib/server/services/boxes/qr.ts';
+import { byId, linesOfLessons } from '$lib/server/snapshot/snapshot.ts';
 import type { PageServerLoad } from './$types';
 
 const SHOWN = ['plan', 'month', 'lessons', 'next'] as const;

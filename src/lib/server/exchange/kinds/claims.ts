@@ -1,0 +1,26 @@
+import { amountText, exact } from '$core/measure/index.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { writeCsv } from '../formats/csv.ts';
+
+/** What a charter pays back, a purchase a row, with the sum at the end; only goes out. */
+export function claimsCsv(snapshot: Snapshot): string {
+	const units = new Map(
+		snapshot.runs.map((run) => [run.id, byId(snapshot.units).get(run.unit_id)?.name ?? ''])
+	);
+	const claims = snapshot.purchases.filter((one) => one.reimbursable === 1 && one.returned_on === null);
+	const dollars = (cents: number) => (cents / 100).toFixed(2);
+	return writeCsv({
+		header: ['Day', 'What', 'Amount', 'Shop', 'Unit', 'Paid'],
+		rows: [
+			...claims.map((one) => [
+				one.on_day,
+				byId(snapshot.items).get(one.item_id)?.name ?? '',
+				amountText(exact(one.amount), one.unit),
+				snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? '',
+				units.get(one.run_id ?? 0) ?? '',
+				dollars(one.cents)
+			]),
+			['', 'In all', '', '', '', dollars(claims.reduce((sum, one) => sum + one.cents, 0))]
+		]
+	});
+}

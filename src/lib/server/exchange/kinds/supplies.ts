@@ -1,0 +1,144 @@
+import { amountText, exact, exactText, type Exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/supplies/index.ts';
+import type { Day } from '$core/calendar/index.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { placeByPath } from '../../stores/house/places.ts';
+import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';
+import { placePath } from '../../services/house/place-paths.ts';
+import { amountCell, dayCell, nameCell, unitCell, yesCell } from '../columns.ts';
+import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+
+type Key = 'thing' | 'amount' | 'unit' | 'place' | 'goodUntil' | 'opened';
+
+type Planned = {
+	readonly thing: string;
+	readonly amount: Exact;
+	readonly unit: Unit;
+	/** From the room down; empty is no place. */
+	readonly path: readonly string[];
+	readonly goodUntil: Day | null;
+	readonly opened: boolean;
+	/** The lot that it is, when there is one. */
+	readonly lot: number | null;
+};
+
+/** Lots: a row says what is there; a lot of that thing, unit, place and date gets that amount. */
+export const SUPPLIES: SheetKind<Key> = {
+	id: 'supplies',
+	name: 'supplies at home',
+	columns: [
+		{ key: 'thing', title: 'thing', also: ['item', 'name', 'supply', 'material', 'what'] },
+		{ key: 'amount', title: 'amount', also: ['quantity', 'qty', 'count', 'how many', 'number'] },
+		{ key: 'unit', title: 'unit', also: ['units', 'measure'] },
+		{ key: 'place', title: 'place', also: ['location', 'where', 'shelf', 'storage', 'room'] },
+		{
+			key: 'goodUntil',
+			title: 'good until',
+			also: ['expires', 'expiry', 'best before', 'expiration', 'till']
+		},
+		{ key: 'opened', title: 'opened', also: ['open'] }
+	],
+	needs: ['thing', 'amount'],
+
+	write({ snapshot }) {
+		const names = new Map(snapshot.items.map((item) => [item.id, item.name]));
+		return snapshot.lots.map((lot) => [
+			names.get(lot.item_id)!,
+			amountWritten(lot.amount),
+			lot.unit,
+			lot.place_id === null ? '' : placePath(snapshot.places, lot.place_id),
+			lot.good_until ?? '',
+			lot.opened_on ? 'yes' : ''
+		]);
+	},
+
+	plan({ snapshot, today }, rows) {
+		const items = new Map(snapshot.items.map((item) => [item.name_key, item.id]));
+		for (const alias of snapshot.aliases) items.set(alias.name_key, alias.item_id);
+		const lots = new Map(
+			snapshot.lots.map((lot) => [
+				[
+					lot.item_id,
+					lot.unit,
+					lot.place_id === null ? '' : placePath(snapshot.places, lot.place_id).toLowerCase(),
+					lot.good_until ?? ''
+				].join('|'),
+				lot
+			])
+		);
+		const byName = new Map(snapshot.places.map((place) => [place.name.toLowerCase(), place.id]));
+		const seen = new Map<string, { row: number; at: number }>();
+		const planned: Planned[] = [];
+		const read = rows.map(({ row, cells }) =>
+			readRow(row, () => {
+				const thing = nameCell(cells.thing, 'thing');
+				const amount = exact(amountCell(cells.amount) ?? '1');
+				const unit = unitCell(cells.unit);
+				const goodUntil = dayCell(cells.goodUntil, today);
+				const path = pathCell(cells.place, byName, snapshot.places);
+				const opened = yesCell(cells.opened);
+				const said = `${amountText(amount, unit)} ${thing}${path.length ? `, ${path.join(' › ')}` : ''}`;
+				const item = items.get(nameKey(thing));
+				const key = [item ?? nameKey(thing), unit, path.join(' › ').toLowerCase(), goodUntil ?? ''].join('|');
+				const before = seen.get(key);
+				if (before) {
+					planned[before.at] = { ...planned[before.at], amount: planned[before.at].amount.add(amount) };
+					return { status: 'changed', text: `${said}: added to row ${before.row}`, value: null };
+				}
+				const lot = lots.get(key);
+				seen.set(key, { row, at: planned.length });
+				planned.push({ thing, amount, unit, path, goodUntil, opened, lot: lot?.id ?? null });
+				if (!lot) return { status: 'new', text: said, value: null };
+				const same = exact(lot.amount).equals(amount) && (lot.opened_on !== null) === opened;
+				return {
+					status: same ? 'same' : 'changed',
+					text: same ? said : `${said}; was ${amountText(exact(lot.amount), unit)}`,
+					value: null
+				};
+			})
+		);
+		return {
+			rows: read.map((one) => one.planned),
+			apply(trx, progress) {
+				return eachRow(planned, progress, async (one) => {
+					if (one.lot !== null) {
+						const lot = snapshot.lots.find((own) => own.id === one.lot)!;
+						if (!exact(lot.amount).equals(one.amount)) await countLot(trx, one.lot, one.amount, today);
+						await openLot(trx, one.lot, one.opened, today);
+						return;
+					}
+					const item = await itemNamed(trx, one.thing);
+					const place_id = one.path.length ? await placeByPath(trx, one.path) : null;
+					const id = await addLot(
+						trx,
+						{ item_id: item.id, amount: one.amount, unit: one.unit, place_id, good_until: one.goodUntil },
+						today
+					);
+					if (one.opened) await openLot(trx, id, true, today);
+				});
+			}
+		};
+	}
+};
+
+/** A whole path, or the name of one place that the house has. */
+function pathCell(
+	text: string,
+	byName: ReadonlyMap<string, number>,
+	places: Parameters<typeof placePath>[0]
+): string[] {
+	const parts = text
+		.split(/\s*[›>]\s*/)
+		.map((part) => part.trim())
+		.filter(Boolean);
+	for (const part of parts) nameCell(part, 'place');
+	const known = parts.length === 1 ? byName.get(parts[0].toLowerCase()) : undefined;
+	return known === undefined ? parts : placePath(places, known).split(' › ');
+}
+
+/** "1.5" where that is exact, else a fraction ("1 1/3"). */
+export function amountWritten(text: string): string {
+	const amount = exact(text);
+	const decimal = String(amount.valueOf());
+	return exactText(exact(decimal)) === exactText(amount) ? decimal : amount.toFraction(true);
+}

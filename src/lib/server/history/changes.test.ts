@@ -1,0 +1,283 @@
+import fc from 'fast-check';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it, onTestFinished } from 'vitest';
+import { CoreError } from '$core/error.ts';
+import { exact, exactText } from '$core/measure/index.ts';
+import { openStore, type Store } from '../database/open.ts';
+import { allRows, doer, openTestStore } from '../tests/household.ts';
+import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
+import { boardOf } from '../services/readiness/board.ts';
+import { gatherList } from '../services/gathering/list.ts';
+import { planOf } from '../services/plan/days.ts';
+import { stashOf } from '../services/stash/stash.ts';
+import { computeSituation } from '../services/readiness/situation.ts';
+import { readSnapshot, type Snapshot } from '../snapshot/snapshot.ts';
+import { addLot, countLot, moveLot, useUp } from '../stores/stash/lots.ts';
+import { patchNeed } from '../stores/readiness/needs.ts';
+import { addLine, removeLine } from '../stores/gathering/supply-lines.ts';
+import {
+	addBlocked,
+	addLesson,
+	createUnit,
+	orderLessons,
+	removeLesson,
+	setOutcome,
+	updateLesson
+} from '../stores/plan/units.ts';
+
+const TODAY = '2027-01-22';
+const lesson = (title: string) => ({ title, note: '', optional: 0 as const, sessions: 1 });
+
+/** Things that can be done, each with a number to vary it. */
+const deeds: ((trx: Trx, n: number) => Promise<unknown>)[] = [
+	(trx, n) => createUnit(trx, `Unit ${n}`, TODAY),
+	(trx, n) => addLesson(trx, 1, lesson(`Lesson ${n}`)),
+	(trx, n) => updateLesson(trx, 1, 1 + (n % 3), lesson(`Changed ${n}`)),
+	(trx, n) => removeLesson(trx, 1, 1 + (n % 14)),
+	(trx, n) => orderLessons(trx, 1, [1 + (n % 13), 1 + ((n * 7) % 13)]),
+	(trx) => addBlocked(trx, 1, '2027-02-23', '2027-02-24', 'trip'),
+	(trx, n) => countLot(trx, 1 + (n % 100), exact(n), TODAY),
+	(trx, n) => moveLot(trx, 1 + (n % 100), exact(n).div(3), 2 + (n % 10), TODAY),
+	(trx, n) => useUp(trx, 1 + (n % 100), exact(n), 'each', 'thing', TODAY),
+	(trx, n) =>
+		addLot(
+			trx,
+			{ item_id: 1 + (n % 50), amount: exact(n), unit: 'each', place_id: 3, good_until: null },
+			TODAY
+		),
+	(trx, n) => patchNeed(trx, 1, `1/supplies/${n % 5}/-/1`, { found: String(n), unit: 'each' }),
+	async (trx, n) => {
+		const row = await trx.selectFrom('lesson').select('id').orderBy('id', 'desc').executeTakeFirstOrThrow();
+		return addLine(trx, {
+			lesson: row.id,
+			written: `${n} corks`,
+			item: 'cork',
+			quantity: n / 4,
+			to: null,
+			unit: 'each',
+			per: 'child',
+			groupSize: null,
+			optional: false,
+			or: [],
+			note: null,
+			check: false,
+			use: 'consumed'
+		});
+	},
+	async (trx) => {
+		const row = await trx
+			.selectFrom('supply_line')
+			.select('id')
+			.orderBy('id', 'desc')
+			.executeTakeFirstOrThrow();
+		return removeLine(trx, row.id);
+	},
+	(trx, n) => setOutcome(trx, 7 + (n % 3), 1, 'taught', TODAY)
+];
+
+async function doAll(store: Store, history: readonly (readonly [number, number])[]): Promise<number> {
+	let done = 0;
+	for (const [deed, n] of history) {
+		try {
+			const answer = await change(store.write, doer(), 'deed', (trx) => deeds[deed](trx, n));
+			if (answer.changed) done++;
+		} catch (error) {
+			// Refused in words (a lesson that an earlier deed removed): nothing was changed.
+			if (!(error instanceof CoreError)) throw error;
+		}
+	}
+	return done;
+}
+
+const history = fc.array(fc.tuple(fc.nat({ max: deeds.length - 1 }), fc.integer({ min: 1, max: 60 })), {
+	minLength: 1,
+	maxLength: 14
+});
+
+describe('a snapshot brought up to date', () => {
+	/** What is computed for each need, small enough to compare. */
+	const computed = (snapshot: Snapshot) =>
+		computeSituation(snapshot, TODAY).needs.map((one) => ({
+			key: one.need.key,
+			item: one.item,
+			lesson: one.lesson,
+			amount: exactText(one.amount),
+			unit: one.unit,
+			lots: one.served?.lots.map(({ lot, amount }) => [lot.id, exactText(amount)]),
+			days: one.days,
+			verdict: one.verdict,
+			supplier: one.supplier,
+			cautions: one.cautions,
+			problem: one.problem
+		}));
+
+	/** What the screens of the running unit show. */
+	const shown = (snapshot: Snapshot) => {
+		const now = computeSituation(snapshot, TODAY);
+		return [boardOf(now, now.runs[0]), gatherList(now, now.runs[0]), planOf(now, now.runs[0]), stashOf(now)];
+	};
+
+	it('is what a whole reading gives, and so is what was computed from it', async () => {
+		const store = await openTestStore();
+		let kept = await readSnapshot(store.read);
+		await fc.assert(
+			fc.asyncProperty(history, fc.nat({ max: 3 }), async (deedsDone, undone) => {
+				const done = await doAll(store, deedsDone);
+				for (let i = 0; i < Math.min(done, undone); i++) await undo(store.write, doer());
+				kept = await readSnapshot(store.read, kept);
+				const whole = await readSnapshot(store.read);
+				expect(kept).toEqual(whole);
+				expect(computed(kept)).toEqual(computed(whole));
+				expect(shown(kept)).toEqual(shown(whole));
+			}),
+			{ numRuns: 20 }
+		);
+	}, 60_000);
+
+	it('keeps the rows that nothing changed', async () => {
+		const store = await openTestStore();
+		const before = await readSnapshot(store.read);
+		await change(store.write, doer(), 'Count', (trx) => countLot(trx, 1, exact(5), TODAY));
+		const after = await readSnapshot(store.read, before);
+		expect(after.lessons).toBe(before.lessons);
+		expect(after.lots.filter((lot, i) => lot !== before.lots[i]).map((lot) => lot.id)).toEqual([1]);
+	});
+});
+
+describe('undo', () => {
+	it('any history, undone, gives the old tables back; done again, the new ones', async () => {
+		const store = await openTestStore();
+		await fc.assert(
+			fc.asyncProperty(history, async (deedsDone) => {
+				const before = await allRows(store);
+				const done = await doAll(store, deedsDone);
+				const after = await allRows(store);
+				for (let i = 0; i < done; i++) await undo(store.write, doer());
+				expect(await allRows(store)).toEqual(before);
+				for (let i = 0; i < done; i++) await redo(store.write, doer());
+				expect(await allRows(store)).toEqual(after);
+				for (let i = 0; i < done; i++) await undo(store.write, doer());
+			}),
+			{ numRuns: 25 }
+		);
+	}, 60_000);
+
+	it('reaches back over at least a hundred changes', async () => {
+		const store = await openTestStore();
+		const before = await allRows(store);
+		for (let i = 0; i < 120; i++)
+			await change(store.write, doer(), 'count', (trx) => countLot(trx, 1 + (i % 30), exact(i), TODAY));
+		let undone = 0;
+		for (;;) {
+			try {
+				await undo(store.write, doer());
+				undone++;
+			} catch {
+				break;
+			}
+		}
+		expect(undone).toBeGreaterThanOrEqual(100);
+		expect(await allRows(store)).toEqual(before);
+	}, 30_000);
+
+	it('takes back what this device did, not what another did meanwhile', async () => {
+		const store = await openTestStore();
+		await change(store.write, doer(null, 'laptop'), 'laptop counts', (trx) =>
+			countLot(trx, 1, exact(5), TODAY)
+		);
+		await change(store.write, doer(null, 'phone'), 'phone counts', (trx) =>
+			countLot(trx, 2, exact(7), TODAY)
+		);
+		expect((await undo(store.write, doer(null, 'laptop'))).changed).toBe('Undone: laptop counts');
+		const lots = await store.read
+			.selectFrom('lot')
+			.select(['id', 'amount'])
+			.where('id', 'in', [1, 2])
+			.execute();
+		expect(lots.find((lot) => lot.id === 1)?.amount).not.toBe('5');
+		expect(lots.find((lot) => lot.id === 2)?.amount).toBe('7');
+	});
+
+	it('is refused in words when something it changed has changed again, and then changes nothing', async () => {
+		const store = await openTestStore();
+		await change(store.write, doer(null, 'laptop'), 'Count', (trx) => countLot(trx, 1, exact(5), TODAY));
+		await change(store.write, doer(null, 'phone'), 'Count', (trx) => countLot(trx, 1, exact(6), TODAY));
+		const before = await allRows(store);
+		await expect(undo(store.write, doer(null, 'laptop'))).rejects.toThrow(
+			/“Count” cannot be undone any more/
+		);
+		expect(await allRows(store)).toEqual(before);
+	});
+
+	it('after something new, what was undone cannot be done again', async () => {
+		const store = await openTestStore();
+		await change(store.write, doer(), 'one', (trx) => countLot(trx, 1, exact(5), TODAY));
+		await undo(store.write, doer());
+		await change(store.write, doer(), 'two', (trx) => countLot(trx, 2, exact(5), TODAY));
+		await expect(redo(store.write, doer())).rejects.toThrow(/nothing to do again/);
+	});
+});
+
+describe('changes', () => {
+	it('a command sent twice counts once and gets the same answer', async () => {
+		const store = await openTestStore();
+		const once = () =>
+			change(store.write, doer('op-1'), 'Lot added', (trx) =>
+				addLot(trx, { item_id: 1, amount: exact(2), unit: 'each', place_id: null, good_until: null }, TODAY)
+			);
+		const first = await once();
+		const before = await allRows(store);
+		expect(await once()).toEqual(first);
+		expect(await allRows(store)).toEqual(before);
+	});
+
+	it('a change that fails half way leaves nothing behind', async () => {
+		const store = await openTestStore();
+		const before = await allRows(store);
+		const revision = await revisionOf(store.read);
+		await expect(
+			change(store.write, doer(), 'half', async (trx) => {
+				await addLesson(trx, 1, lesson('half'));
+				throw new Error('power cut');
+			})
+		).rejects.toThrow('power cut');
+		expect(await allRows(store)).toEqual(before);
+		expect(await revisionOf(store.read)).toBe(revision);
+	});
+
+	it('a change of nothing says so, and there is no toast for it', async () => {
+		const store = await openTestStore();
+		expect((await change(store.write, doer(), 'nothing', () => Promise.resolve(1))).changed).toBeNull();
+	});
+
+	it('the reading connection cannot write', async () => {
+		const store = await openTestStore();
+		await expect(store.read.deleteFrom('lot').execute()).rejects.toThrow(/readonly/);
+	});
+});
+
+describe('opening', () => {
+	it('opens again what it wrote, and keeps a copy before a migration of what was there', async () => {
+		const store = await openTestStore();
+		const again = await openStore(store.folder);
+		onTestFinished(() => again.close());
+		expect(await allRows(again)).toEqual(await allRows(store));
+		expect(existsSync(join(store.folder, 'before-0001-first.sqlite'))).toBe(false);
+		await store.write.deleteFrom('kysely_migration' as never).execute();
+		for (const { name } of await tables(store)) await store.write.schema.dropTable(name).execute();
+		const migrated = await openStore(store.folder);
+		onTestFinished(() => migrated.close());
+		expect(existsSync(join(store.folder, 'before-0001-first.sqlite'))).toBe(true);
+	});
+});
+
+async function tables(store: Store): Promise<{ name: string }[]> {
+	await store.write.executeQuery(
+		(await import('kysely')).sql`pragma foreign_keys = off`.compile(store.write)
+	);
+	// The search index keeps tables of its own, which go with it.
+	return (await store.write.introspection.getTables()).filter(
+		(table) => !table.name.startsWith('sqlite_') && !table.name.startsWith('resource_words_')
+	);
+}

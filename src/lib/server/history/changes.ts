@@ -1,0 +1,226 @@
+import { sql, type Transaction } from 'kysely';
+import { CoreError } from '$core/error.ts';
+import { announce } from './news.ts';
+import type { Db } from '../database/open.ts';
+import { TRACKED, type Database, type Row } from '../database/tables.ts';
+
+/** Who does it, from where, and the id by which a repeated command is recognized. */
+export type Doer = {
+	readonly device: string;
+	readonly actor: string | null;
+	readonly operation: string | null;
+};
+
+export type Trx = Transaction<Database>;
+
+/** What a change left behind: its label for the toast, or null when nothing changed. */
+export type Done<T> = { readonly result: T; readonly changed: string | null; readonly revision: number };
+
+/** How many changes can be undone, at least; older ones are forgotten. */
+export const KEPT_CHANGES = 500;
+const KEPT_OPERATIONS = 5000;
+
+/**
+ * Makes one change: all of it or nothing, in one transaction, with what undo needs. A command that
+ * was answered before gets the same answer and changes nothing.
+ */
+export async function change<T>(
+	db: Db,
+	doer: Doer,
+	label: string | ((result: T) => string),
+	work: (trx: Trx) => Promise<T>
+): Promise<Done<T>> {
+	const done = await transaction(db, async (trx) => {
+		const replayed = doer.operation ? await answeredBefore<T>(trx, doer.operation) : null;
+		if (replayed) return replayed;
+		const { id, revision } = await openChange(trx, doer, 'do', null);
+		const result = await work(trx);
+		const text = typeof label === 'function' ? label(result) : label;
+		const done = { result, ...(await closeChange(trx, id, revision, text)) };
+		if (done.changed) await forgetUndone(trx, doer.device);
+		if (doer.operation) {
+			await trx
+				.insertInto('operation')
+				.values({ id: doer.operation, device: doer.device, result: JSON.stringify(done), at: now() })
+				.execute();
+		}
+		return done;
+	});
+	return told(done);
+}
+
+/** One transaction; what points at a row that is gone is told in words. */
+async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T> {
+	try {
+		return await db.transaction().execute(work);
+	} catch (error) {
+		if (error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+			throw new CoreError(
+				'Something that this belongs to was removed meanwhile, or is in use. Load the page again.'
+			);
+		throw error;
+	}
+}
+
+/** Tells the other windows of a change that is kept. */
+function told<T>(done: Done<T>): Done<T> {
+	if (done.changed) announce({ revision: done.revision });
+	return done;
+}
+
+async function answeredBefore<T>(trx: Trx, operation: string): Promise<Done<T> | null> {
+	const row = await trx
+		.selectFrom('operation')
+		.select('result')
+		.where('id', '=', operation)
+		.executeTakeFirst();
+	return row ? (JSON.parse(row.result) as Done<T>) : null;
+}
+
+async function openChange(trx: Trx, doer: Doer, kind: Row<'change'>['kind'], target: number | null) {
+	const { revision } = await trx
+		.updateTable('state')
+		.set((eb) => ({ revision: eb('revision', '+', 1) }))
+		.returning('revision')
+		.executeTakeFirstOrThrow();
+	const { id } = await trx
+		.insertInto('change')
+		.values({
+			revision,
+			kind,
+			target_id: target,
+			label: '',
+			actor: doer.actor,
+			device: doer.device,
+			at: now(),
+			undone: 0
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	await trx.updateTable('state').set({ current_change: id }).execute();
+	return { id, revision };
+}
+
+async function closeChange(trx: Trx, id: number, revision: number, label: string) {
+	await trx.updateTable('state').set({ current_change: null }).execute();
+	const touched = await trx
+		.selectFrom('change_row')
+		.select('id')
+		.where('change_id', '=', id)
+		.limit(1)
+		.executeTakeFirst();
+	if (!touched) {
+		await trx.deleteFrom('change').where('id', '=', id).execute();
+		return { changed: null, revision };
+	}
+	await trx.updateTable('change').set({ label }).where('id', '=', id).execute();
+	await trx
+		.deleteFrom('change')
+		.where('id', '<=', id - KEPT_CHANGES)
+		.execute();
+	await sql`delete from operation where rowid <= (select max(rowid) from operation) - ${KEPT_OPERATIONS}`.execute(
+		trx
+	);
+	return { changed: label, revision };
+}
+
+/** After something new, what was undone before cannot be done again. */
+async function forgetUndone(trx: Trx, device: string) {
+	await trx.deleteFrom('change').where('device', '=', device).where('undone', '=', 1).execute();
+}
+
+/** The device's own change that was undone, or not, and comes first in that order. */
+function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc') {
+	return trx
+		.selectFrom('change')
+		.selectAll()
+		.where('device', '=', device)
+		.where('kind', '=', 'do')
+		.where('undone', '=', undone)
+		.orderBy('id', order)
+		.limit(1)
+		.executeTakeFirst();
+}
+
+/** Takes back the device's own latest change. Refused in words when a row is no longer as it was left. */
+export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
+	const done = await transaction(db, async (trx) => {
+		const target = await ownChange(trx, doer.device, 0, 'desc');
+		if (!target) throw new CoreError('There is nothing to undo.');
+		return turn(trx, doer, target, 'undo');
+	});
+	return told(done);
+}
+
+/** Does again what the device undid last. */
+export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
+	const done = await transaction(db, async (trx) => {
+		const target = await ownChange(trx, doer.device, 1, 'asc');
+		if (!target) throw new CoreError('There is nothing to do again.');
+		return turn(trx, doer, target, 'redo');
+	});
+	return told(done);
+}
+
+async function turn(trx: Trx, doer: Doer, target: Row<'change'>, kind: 'undo' | 'redo'): Promise<Done<null>> {
+	const rows = await trx
+		.selectFrom('change_row')
+		.selectAll()
+		.where('change_id', '=', target.id)
+		.orderBy('id')
+		.execute();
+	await sql`pragma defer_foreign_keys = on`.execute(trx);
+	const { id, revision } = await openChange(trx, doer, kind, target.id);
+	for (const row of kind === 'undo' ? rows.toReversed() : rows) {
+		const [from, to] = kind === 'undo' ? [row.after, row.before] : [row.before, row.after];
+		await setRow(trx, row.table_name, row.row_id, from, to, target.label);
+	}
+	await trx
+		.updateTable('change')
+		.set({ undone: kind === 'undo' ? 1 : 0 })
+		.where('id', '=', target.id)
+		.execute();
+	const done = await closeChange(
+		trx,
+		id,
+		revision,
+		kind === 'undo' ? `Undone: ${target.label}` : `Again: ${target.label}`
+	);
+	return { result: null, ...done };
+}
+
+async function setRow(
+	trx: Trx,
+	table: string,
+	id: number,
+	from: string | null,
+	to: string | null,
+	label: string
+) {
+	const name = TRACKED.find((tracked) => tracked === table);
+	if (!name) throw new Error(`The table ${table} is not tracked.`);
+	const current = await trx.selectFrom(name).selectAll().where('id', '=', id).executeTakeFirst();
+	if (!isSameRow(current, from)) {
+		throw new CoreError(
+			`“${label}” cannot be undone any more: something it changed has been changed again since.`
+		);
+	}
+	if (to === null) await trx.deleteFrom(name).where('id', '=', id).execute();
+	else if (from === null) await trx.insertInto(name).values(JSON.parse(to)).execute();
+	else await trx.updateTable(name).set(JSON.parse(to)).where('id', '=', id).execute();
+}
+
+function isSameRow(current: object | undefined, written: string | null): boolean {
+	if (!current || written === null) return !current && written === null;
+	const row: object = JSON.parse(written);
+	return JSON.stringify(Object.entries(current).sort()) === JSON.stringify(Object.entries(row).sort());
+}
+
+/** The revision that the household's data stands at. */
+export async function revisionOf(db: Db): Promise<number> {
+	return (await db.selectFrom('state').select('revision').executeTakeFirstOrThrow()).revision;
+}
+
+function now(): string {
+	return new Date().toISOString();
+}

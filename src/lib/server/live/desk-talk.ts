@@ -1,0 +1,40 @@
+import { situation, store } from './now.ts';
+import { askLibrary, deskFailure } from '../services/library/ask-library.ts';
+import { libraryDesk } from '../outside/library-desk.ts';
+import type { Doer } from '../history/changes.ts';
+
+/** What the library's computer said last, for as long as the server runs. */
+let said = '';
+let talking: Promise<string> | null = null;
+
+/** Whether there is a library's computer to ask, and what it said last. */
+export function deskState(): { readonly isThere: boolean; readonly said: string } {
+	return { isThere: libraryDesk() !== null, said };
+}
+
+/** Asks the library now. Answers in words what is new, or why nothing is known. */
+export function talkToLibrary(doer: Doer): Promise<string> {
+	// One talk at a time, since both sides change meanwhile.
+	const before = talking ?? Promise.resolve('');
+	// One that failed does not keep the next from being had.
+	talking = before.catch(() => '').then(() => talk(doer));
+	return talking;
+}
+
+async function talk(doer: Doer): Promise<string> {
+	const desk = libraryDesk();
+	if (!desk) return '';
+	try {
+		const { snapshot, today } = await situation();
+		said = await askLibrary((await store()).write, snapshot, today, desk, doer);
+	} catch (error) {
+		said = deskFailure(error);
+	}
+	return said;
+}
+
+/** Tells the library in the background what was just decided; nobody waits for it. */
+export function tellLibrarySoon(doer: Doer): void {
+	if (libraryDesk())
+		talkToLibrary(doer).catch((error: unknown) => console.error('The library could not be told', error));
+}

@@ -1,0 +1,79 @@
+import { fail, type RequestEvent } from '@sveltejs/kit';
+import type Joi from 'joi';
+import { CoreError } from '$core/error.ts';
+import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
+import { store } from '../live/now.ts';
+
+/** What every action answers: a toast when something changed, or what is wrong and where. */
+export type ActionAnswer = {
+	readonly changed?: string | null;
+	readonly message?: string;
+	readonly path?: string | null;
+};
+
+export function doerOf(event: RequestEvent, operation: string | null): Doer {
+	return { device: event.locals.device, actor: event.locals.actor, operation };
+}
+
+/**
+ * The one border for forms: checks the fields, makes the change, and turns what is wrong into a
+ * sentence at its field. What was typed goes back with the failure.
+ */
+export async function act<Input, T>(
+	event: RequestEvent,
+	schema: Joi.ObjectSchema<Input>,
+	label: string | ((result: T) => string),
+	work: (trx: Trx, input: Input) => Promise<T>
+) {
+	const form = await event.request.formData();
+	const typed = Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) as Record<
+		string,
+		string
+	>;
+	try {
+		const { operation = null, ...fields } = typed;
+		const input = checked(schema, fields);
+		const { write } = await store();
+		const done: Done<T> = await change(write, doerOf(event, operation), label, (trx) => work(trx, input));
+		return { changed: done.changed, result: done.result };
+	} catch (error) {
+		if (error instanceof CoreError) return fail(400, { message: error.message, path: error.path, typed });
+		throw error;
+	}
+}
+
+/** The value as its schema says. @throws CoreError with a sentence and the field's name. */
+export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown): T {
+	const { error, value: result } = schema.validate(value, {
+		abortEarly: true,
+		stripUnknown: true,
+		errors: { wrap: { label: false } }
+	});
+	if (!error) return result as T;
+	const [detail] = error.details;
+	throw new CoreError(sentence(detail.message), detail.path.join('.'));
+}
+
+/**
+ * A list that a page sends as JSON in one field. @throws CoreError with the schema's own sentence, or where there
+ * is none with one that says that the list is damaged.
+ */
+export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] {
+	const broken = new CoreError('The list did not arrive whole. It is still on this page; try again.');
+	let list: unknown;
+	try {
+		list = JSON.parse(text);
+	} catch {
+		throw broken;
+	}
+	const { error, value } = schema.validate(list, { stripUnknown: true, errors: { wrap: { label: false } } });
+	if (!error) return value as T[];
+	const [{ message, context }] = error.details;
+	// Joi's own words begin with the name of a field that nobody sees.
+	throw message.startsWith(String(context?.label)) ? broken : new CoreError(sentence(message));
+}
+
+function sentence(text: string): string {
+	const capital = text.charAt(0).toUpperCase() + text.slice(1);
+	return /[.!?]$/.test(capital) ? capital : `${capital}.`;
+}

@@ -1,0 +1,153 @@
+import Joi from 'joi';
+import type { Actions, RequestEvent } from '@sveltejs/kit';
+import { CoreError } from '$core/error.ts';
+import { RUNGS, type Rung } from '$core/gathering/index.ts';
+import { exact } from '$core/measure/index.ts';
+import { readQuantity } from '$core/supplies/index.ts';
+import { act, doerOf } from './form-action.ts';
+import type { Trx } from '../history/changes.ts';
+import { changedElsewhere, conflict } from '../history/conflicts.ts';
+import { tellLibrarySoon } from '../live/desk-talk.ts';
+import { situation } from '../live/now.ts';
+import { id, optionalDay } from '../schemas/fields.ts';
+import {
+	arrange,
+	chooseSource,
+	decide,
+	giveTo,
+	gotIt,
+	prepared,
+	takeStep,
+	tryNext
+} from '../services/readiness/steps.ts';
+
+const keys = Joi.string().required();
+const split = (text: string) => text.split(' ').filter(Boolean);
+
+/** A typed amount, exactly. @throws CoreError at the field when it is none. */
+export function typedAmount(text: string, path = 'amount') {
+	if (/^\s*[-−–]\s*[\d.]/.test(text)) throw new CoreError('The amount cannot be below 0.', path);
+	const amount = /^\d+\/0*[1-9]\d*$/.test(text) ? exact(text) : readQuantity(text);
+	if (!amount) throw new CoreError('Please give the amount as a number, like 2, 0.5 or 1 1/2.', path);
+	if (amount.compare(1_000_000_000) > 0)
+		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+	return amount;
+}
+
+/**
+ * An act on needs that may have waited on a device without a network: it carries the revision that its page
+ * showed then, and stops at what another device has done to the same needs or loans since.
+ */
+function actOnNeeds<Input extends { readonly keys: string }>(
+	event: RequestEvent,
+	schema: Joi.ObjectSchema<Input>,
+	label: (what: string) => string,
+	work: (trx: Trx, input: Input) => Promise<string>
+) {
+	const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
+	return act(
+		event,
+		(schema as Joi.ObjectSchema).keys({ seen }) as Joi.ObjectSchema<Input & { seen: number | null }>,
+		label,
+		async (trx, input) => {
+			if (input.seen !== null) await stopAtNewer(trx, split(input.keys), input.seen, event.locals.device);
+			return work(trx, input);
+		}
+	);
+}
+
+async function stopAtNewer(trx: Trx, keys: readonly string[], seen: number, device: string): Promise<void> {
+	const { whole, snapshot } = await situation();
+	const books = new Set(
+		whole.flatMap((one) => (one.book && keys.includes(one.need.key) ? [one.book.resource.id] : []))
+	);
+	const loans = snapshot.loans.filter(
+		(loan) => books.has(loan.resource_id) || keys.includes(`loan/${loan.id}`)
+	);
+	const rows = [
+		...snapshot.needStates
+			.filter((one) => keys.includes(one.key))
+			.map(({ id }) => ({ table: 'need_state' as const, id })),
+		...loans.map(({ id }) => ({ table: 'loan' as const, id }))
+	];
+	for (const { table, id } of rows) {
+		const newer = await changedElsewhere(trx, table, id, seen, device);
+		if (newer !== null) throw conflict(newer, 'Look at how it stands now, then decide.');
+	}
+}
+
+/** The acts on needs, the same on Next, Board and Gather. */
+export const needActions = {
+	got: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
+			(what: string) => `${what}: in the house`,
+			async (trx, input) => gotIt(trx, await situation(), split(input.keys), typedAmount(input.amount))
+		),
+	arrange: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string; promised: string | null }>({ keys, promised: optionalDay }),
+			(what: string) => `${what}: on its way`,
+			async (trx, input) => arrange(trx, await situation(), split(input.keys), input.promised)
+		),
+	prepared: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => `${what}: prepared`,
+			async (trx, input) => prepared(trx, await situation(), split(input.keys))
+		),
+	step: async (event) => {
+		const done = await actOnNeeds(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => what,
+			async (trx, input) => takeStep(trx, await situation(), split(input.keys))
+		);
+		tellLibrarySoon(doerOf(event, null));
+		return done;
+	},
+	without: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
+			(what: string) => `${what}: decided`,
+			async (trx, input) => decide(trx, await situation(), split(input.keys), input.without)
+		),
+	give: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string; person: number | null }>({
+				keys,
+				person: id.empty('').allow(null).default(null)
+			}),
+			(who: string) => `Given to ${who}`,
+			async (trx, input) => giveTo(trx, await situation(), split(input.keys), input.person)
+		),
+	source: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string; source: number | Rung }>({
+				keys,
+				source: Joi.alternatives(id, Joi.string().valid(...RUNGS))
+					.required()
+					.messages({
+						'alternatives.match': 'Please choose where it comes from',
+						'alternatives.types': 'Please choose where it comes from',
+						'any.only': 'Please choose where it comes from',
+						'any.required': 'Please choose where it comes from'
+					})
+			}),
+			(what: string) => `${what}: way of getting it`,
+			async (trx, input) => chooseSource(trx, await situation(), split(input.keys), input.source)
+		),
+	next: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => what,
+			async (trx, input) => tryNext(trx, await situation(), split(input.keys))
+		)
+} satisfies Actions;

@@ -1,0 +1,20 @@
+import Joi from 'joi';
+import type { Action } from '@sveltejs/kit';
+import { act } from './form-action.ts';
+import { situation } from '../live/now.ts';
+import { id } from '../schemas/fields.ts';
+import { recordOutcome } from '../services/readiness/steps.ts';
+
+type OutcomeForm = { id: number; outcome: 'taught' | 'partly taught' | 'skipped' };
+
+/** How a lesson went; the same on Plan and Next. */
+export const outcomeAction: Action = (event) =>
+	act(
+		event,
+		Joi.object<OutcomeForm>({
+			id: id.required(),
+			outcome: Joi.string().valid('taught', 'partly taught', 'skipped').required()
+		}),
+		(what: string) => `${what}: written down`,
+		async (trx, form) => recordOutcome(trx, await situation(), form.id, form.outcome)
+	);

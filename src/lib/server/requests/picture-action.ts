@@ -1,0 +1,27 @@
+import { fail, type RequestEvent } from '@sveltejs/kit';
+import { CoreError } from '$core/error.ts';
+import { doerOf } from './form-action.ts';
+import { store } from '../live/now.ts';
+import { change, type Trx } from '../history/changes.ts';
+import { keepPicture } from '../files/pictures.ts';
+
+/** Takes a picture from a form and gives its name to whatever it belongs to; what else the form says goes with it. */
+export async function pictureAction(
+	event: RequestEvent,
+	label: string,
+	keep: (trx: Trx, picture: string, form: FormData) => Promise<void>
+) {
+	try {
+		const form = await event.request.formData();
+		const file = form.get('picture');
+		if (!(file instanceof File) || file.size === 0)
+			throw new CoreError('Take or choose a picture first.', 'picture');
+		const picture = await keepPicture(new Uint8Array(await file.arrayBuffer()));
+		const { write } = await store();
+		const done = await change(write, doerOf(event, null), label, (trx) => keep(trx, picture, form));
+		return { changed: done.changed };
+	} catch (problem) {
+		if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
+		throw problem;
+	}
+}

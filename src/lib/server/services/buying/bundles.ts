@@ -1,0 +1,58 @@
+import type { Bundle } from '$core/buying/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { canConvert, convert, exact } from '$core/measure/index.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import type { BuyingThing } from './shopping.ts';
+import type { Situation } from '../readiness/situation.ts';
+import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { listText, money, thingText } from '../house/place-paths.ts';
+
+export type BundleShown = Bundle & {
+	readonly id: number;
+	readonly name: string;
+	/** "6 dowels, 1 roll tape" */
+	readonly text: string;
+	readonly price_text: string;
+};
+
+/** Bundles that hold something of what is missing, in the units in which it is counted. */
+export function bundlesOf(
+	{ snapshot }: Situation,
+	groups: readonly (readonly SupplyNeed[])[],
+	things: readonly BuyingThing[],
+	tax: number
+): BundleShown[] {
+	const partsOf = groupBy(snapshot.bundleParts, (part) => part.bundle_id);
+	return snapshot.bundles.flatMap((bundle): BundleShown[] => {
+		const parts = partsOf.get(bundle.id) ?? [];
+		const served = parts.flatMap((part) =>
+			groups.flatMap(([{ item, unit }], i) =>
+				item.id === part.item_id && canConvert(part.unit, unit, item.name)
+					? [
+							{
+								item: things[i].key,
+								size: convert(exact(part.amount), part.unit, unit, item.name).valueOf()
+							}
+						]
+					: []
+			)
+		);
+		if (served.length === 0) return [];
+		return [
+			{
+				id: bundle.id,
+				bundle: String(bundle.id),
+				store: String(bundle.supplier_id),
+				price: Math.round(bundle.cents * tax),
+				parts: served,
+				name: bundle.name,
+				text: listText(
+					parts.map((part) =>
+						thingText(exact(part.amount), part.unit, byId(snapshot.items).get(part.item_id)?.name ?? '')
+					)
+				),
+				price_text: money(bundle.cents)
+			}
+		];
+	});
+}

@@ -1,0 +1,262 @@
+import { addDays, dayText } from '$core/calendar/index.ts';
+import { splitCents } from '$core/buying/index.ts';
+import { CoreError } from '$core/error.ts';
+import { canConvert, convert, exact, exactText, isSome, smaller } from '$core/measure/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
+import {
+	addPurchase,
+	offerOf,
+	purchaseOf,
+	setPrice,
+	setReceiptCents,
+	setReturned
+} from '../../stores/buying/offers.ts';
+import { setErrandCents } from '../../stores/buying/errands.ts';
+import { bundleOf } from '../../stores/buying/bundles.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { addLot, giveBack } from '../../stores/stash/lots.ts';
+import { tookIn } from '../readiness/steps.ts';
+import { cheapest } from '../gathering/instead.ts';
+import { limitsOf } from '../plan/load.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { money, thingText } from '../house/place-paths.ts';
+
+/** What a unit has cost so far, against its budget. */
+export type MoneyRow = { readonly unit: string; readonly spent: string; readonly budget: string };
+
+export type Receipt = {
+	readonly id: number;
+	readonly text: string;
+	readonly paid: string;
+	readonly toClaim: boolean;
+	/** Until when the shop takes it back, or when it did; empty where nothing is known. */
+	readonly back: string;
+	readonly canGoBack: boolean;
+};
+
+const SHOWN_RECEIPTS = 8;
+
+/** The last purchases, the latest first. */
+export function receiptsOf({ snapshot, today }: Situation): Receipt[] {
+	return snapshot.purchases
+		.toReversed()
+		.slice(0, SHOWN_RECEIPTS)
+		.map((one) => ({
+			id: one.id,
+			text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a shop'}`,
+			paid: money(one.cents),
+			toClaim: one.reimbursable === 1,
+			back: backText(one, today),
+			canGoBack: one.returned_on === null && (one.return_by ?? today) >= today
+		}));
+}
+
+/** What each unit in work has cost. What went back to its shop does not count. */
+export function moneyOf({ runs, snapshot }: Situation): MoneyRow[] {
+	return runs
+		.filter(({ run }) => run.state !== 'put away')
+		.map(({ run, unit }) => {
+			const spent = snapshot.purchases
+				.filter((one) => one.run_id === run.id && one.returned_on === null)
+				.reduce((sum, one) => sum + one.cents, 0);
+			const { budget } = limitsOf(run);
+			return {
+				unit: unit.name,
+				spent: money(spent),
+				budget:
+					budget === null
+						? ''
+						: spent > budget
+							? `${money(spent - budget)} over the budget of ${money(budget)}`
+							: `${money(budget - spent)} left of ${money(budget)}`
+			};
+		});
+}
+
+/** What is to be paid back in all; empty when nothing is. */
+export function claimText(purchases: readonly Row<'purchase'>[]): string {
+	const cents = purchases
+		.filter((one) => one.reimbursable === 1 && one.returned_on === null)
+		.reduce((sum, one) => sum + one.cents, 0);
+	return cents ? money(cents) : '';
+}
+
+function backText({ return_by, returned_on }: Row<'purchase'>, today: string): string {
+	if (returned_on) return `went back ${dayText(returned_on)}`;
+	if (!return_by) return '';
+	return return_by < today ? '' : `can go back until ${dayText(return_by)}`;
+}
+
+/**
+ * The shop takes something back: out of the house, out of the account, and what it was bought for lacks it again,
+ * so that an exchange begins by itself. Answers it in words.
+ */
+export async function bringBack(trx: Trx, situation: Situation, id: number): Promise<string> {
+	const purchase = await purchaseOf(trx, id);
+	const { name } = byId(situation.snapshot.items).get(purchase.item_id)!;
+	if (purchase.returned_on !== null) throw new CoreError(`${name} went back already.`);
+	if (purchase.return_by !== null && purchase.return_by < situation.today)
+		throw new CoreError(`The last day to bring ${name} back was ${dayText(purchase.return_by)}.`);
+	const amount = exact(purchase.amount);
+	if (purchase.lot_id !== null && byId(situation.snapshot.lots).has(purchase.lot_id))
+		await giveBack(trx, purchase.lot_id, amount, situation.today);
+	let left = amount;
+	const had = situation.needs
+		.filter((one) => one.item.id === purchase.item_id && one.run.run.id === purchase.run_id)
+		.toReversed();
+	for (const one of had) {
+		if (!isSome(left)) break;
+		if (!canConvert(purchase.unit, one.unit, name)) continue;
+		const share = smaller(convert(left, purchase.unit, one.unit, name), one.standing.inHand);
+		if (!isSome(share)) continue;
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			found: exactText(one.standing.inHand.sub(share)),
+			unit: one.unit
+		});
+		left = left.sub(convert(share, one.unit, purchase.unit, name));
+	}
+	await setReturned(trx, id, situation.today);
+	return thingText(amount, purchase.unit, name);
+}
+
+/** Packs were bought and paid: into the house, onto the record, and the price as it is now. Answers it in words. */
+export async function boughtPacks(
+	trx: Trx,
+	situation: Situation,
+	bought: {
+		readonly offer: number;
+		readonly count: number;
+		readonly keys: readonly string[];
+		readonly cents: number;
+	}
+): Promise<string> {
+	const { today } = situation;
+	const offer = await offerOf(trx, bought.offer);
+	const need = situation.needs.find(
+		(one) => bought.keys.includes(one.need.key) && one.item.id === offer.item_id
+	);
+	if (!need) throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
+	const { words, lot } = await tookIn(trx, situation, bought.keys, amount);
+	const shop = byId(situation.snapshot.suppliers).get(offer.supplier_id);
+	await addPurchase(trx, {
+		item_id: offer.item_id,
+		supplier_id: offer.supplier_id,
+		run_id: need.run.run.id,
+		on_day: today,
+		amount: exactText(amount),
+		unit: need.unit,
+		cents: bought.cents,
+		reimbursable: 0,
+		lesson_id: need.lesson.lesson.id,
+		lot_id: lot,
+		return_by: shop?.return_days ? addDays(today, shop.return_days) : null,
+		returned_on: null
+	});
+	await priceSeen(trx, situation, bought);
+	return words;
+}
+
+/** What packs cost in the shop, tax included, is their price from today on. */
+async function priceSeen(
+	trx: Trx,
+	{ snapshot, today }: Situation,
+	{ offer, count, cents }: { readonly offer: number; readonly count: number; readonly cents: number }
+): Promise<void> {
+	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
+	await setPrice(trx, offer, Math.round(cents / count / tax), today);
+}
+
+/** What is in the cart already cost something else: the list, the receipts and the price say so. */
+export async function correctPaid(
+	trx: Trx,
+	situation: Situation,
+	errand: Row<'errand'>,
+	cents: number
+): Promise<void> {
+	const { snapshot } = situation;
+	if (errand.bundle_id !== null) {
+		const { bundle, parts } = await bundleOf(trx, errand.bundle_id);
+		const shares = bundleShares(snapshot, parts, cents);
+		for (const [i, part] of parts.entries())
+			await setReceiptCents(trx, part.item_id, bundle.supplier_id, errand.done_on!, shares[i]);
+	} else {
+		const offer = await offerOf(trx, errand.offer_id!);
+		await setReceiptCents(trx, offer.item_id, offer.supplier_id, errand.done_on!, cents);
+		await priceSeen(trx, situation, { offer: offer.id, count: errand.count, cents });
+	}
+	await setErrandCents(trx, errand.id, cents);
+}
+
+/** The price of a bundle split over its things by what they cost alone. */
+function bundleShares(snapshot: Snapshot, parts: readonly Row<'bundle_part'>[], cents: number): number[] {
+	const items = byId(snapshot.items);
+	return splitCents(
+		cents,
+		parts.map((part) => cheapest(snapshot, items.get(part.item_id)!, exact(part.amount), part.unit) ?? 1)
+	);
+}
+
+/**
+ * A bundle was bought: each of its things into the house, the price split over them by what they cost alone, so
+ * that every lesson bears its part. Answers it in words.
+ */
+export async function boughtBundle(
+	trx: Trx,
+	situation: Situation,
+	id: number,
+	keys: readonly string[],
+	/** What was paid for all of it; null is as it was noted, with sales tax. */
+	paid: number | null = null
+): Promise<string> {
+	const { bundle, parts } = await bundleOf(trx, id);
+	const { snapshot, today } = situation;
+	const items = byId(snapshot.items);
+	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
+	const shares = bundleShares(snapshot, parts, paid ?? Math.round(bundle.cents * tax));
+	const shop = byId(snapshot.suppliers).get(bundle.supplier_id);
+	for (const [i, part] of parts.entries()) {
+		const item = items.get(part.item_id)!;
+		const needs = situation.needs.filter(
+			(one) => one.item === item && keys.includes(one.need.key) && canConvert(part.unit, one.unit, item.name)
+		);
+		const lot = needs.length
+			? (
+					await tookIn(
+						trx,
+						situation,
+						needs.map((one) => one.need.key),
+						convert(exact(part.amount), part.unit, needs[0].unit, item.name)
+					)
+				).lot
+			: await addLot(
+					trx,
+					{
+						item_id: item.id,
+						amount: exact(part.amount),
+						unit: part.unit,
+						place_id: null,
+						good_until: null
+					},
+					today,
+					'bought'
+				);
+		await addPurchase(trx, {
+			item_id: item.id,
+			supplier_id: bundle.supplier_id,
+			run_id: needs[0]?.run.run.id ?? null,
+			on_day: today,
+			amount: part.amount,
+			unit: part.unit,
+			cents: shares[i],
+			reimbursable: 0,
+			lesson_id: needs[0]?.lesson.lesson.id ?? null,
+			lot_id: lot,
+			return_by: shop?.return_days ? addDays(today, shop.return_days) : null,
+			returned_on: null
+		});
+	}
+	return bundle.name;
+}

@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import { daysOffIn } from './days-off-in.ts';
+
+const calendar = (...events: string[]) =>
+	[
+		'BEGIN:VCALENDAR',
+		'VERSION:2.0',
+		'PRODID:-//example//example//EN',
+		...events.map(
+			(one) => `BEGIN:VEVENT\nUID:${one.length}@example.com\nDTSTAMP:19970714T170000Z\n${one}\nEND:VEVENT`
+		),
+		'END:VCALENDAR'
+	]
+		.join('\n')
+		.replaceAll('\n', '\r\n');
+
+/** Days of a span of events, "09-02" for each. */
+const daysOf = (event: string, from: string, to: string) =>
+	daysOffIn(calendar(event), from, to).map((one) => one.from.slice(5));
+
+/** The examples of RFC 5545, 3.8.5.3 (Recurrence Rule), with the days that it gives for each; from memory. */
+describe('what repeats falls on the days that RFC 5545 gives', () => {
+	it('daily for 10 occurrences: September 2 to 11', () =>
+		expect(
+			daysOf('DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=DAILY;COUNT=10', '1997-01-01', '1998-12-31')
+		).toEqual(Array.from({ length: 10 }, (_, i) => `09-${String(i + 2).padStart(2, '0')}`)));
+
+	it('weekly for 10 occurrences', () =>
+		expect(
+			daysOf('DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=WEEKLY;COUNT=10', '1997-01-01', '1998-12-31')
+		).toEqual(['09-02', '09-09', '09-16', '09-23', '09-30', '10-07', '10-14', '10-21', '10-28', '11-04']));
+
+	it('every other week on Monday, Wednesday and Friday until December 24, 1997', () =>
+		expect(
+			daysOf(
+				'DTSTART:19970901T090000\nDURATION:PT1H\nRRULE:FREQ=WEEKLY;INTERVAL=2;UNTIL=19971224T000000Z;WKST=SU;BYDAY=MO,WE,FR',
+				'1997-01-01',
+				'1998-12-31'
+			)
+		).toEqual(
+			'09-01 09-03 09-05 09-15 09-17 09-19 09-29 10-01 10-03 10-13 10-15 10-17 10-27 10-29 10-31 11-10 11-12 11-14 11-24 11-26 11-28 12-08 12-10 12-12 12-22'.split(
+				' '
+			)
+		));
+
+	it('monthly on the first Friday for 10 occurrences', () =>
+		expect(
+			daysOf(
+				'DTSTART:19970905T090000\nDURATION:PT1H\nRRULE:FREQ=MONTHLY;COUNT=10;BYDAY=1FR',
+				'1997-01-01',
+				'1998-12-31'
+			)
+		).toEqual(['09-05', '10-03', '11-07', '12-05', '01-02', '02-06', '03-06', '04-03', '05-01', '06-05']));
+
+	it('yearly in June and July for 10 occurrences', () =>
+		expect(
+			daysOffIn(
+				calendar('DTSTART:19970610T090000\nDURATION:PT1H\nRRULE:FREQ=YEARLY;COUNT=10;BYMONTH=6,7'),
+				'1997-01-01',
+				'2003-01-01'
+			).map((one) => one.from)
+		).toEqual([1997, 1998, 1999, 2000, 2001].flatMap((year) => [`${year}-06-10`, `${year}-07-10`])));
+
+	it('an all-day event ends the day before its end (3.6.1: June 28 to July 8)', () =>
+		expect(
+			daysOffIn(
+				calendar('DTSTART;VALUE=DATE:20070628\nDTEND;VALUE=DATE:20070709\nSUMMARY:A festival'),
+				'2007-01-01',
+				'2007-12-31'
+			)
+		).toEqual([{ from: '2007-06-28', to: '2007-07-08', reason: 'A festival' }]));
+});
+
+describe('days off from a calendar', () => {
+	it('are cut to the span that is asked for, without what lies outside', () => {
+		const text = calendar(
+			'DTSTART;VALUE=DATE:20270220\nDTEND;VALUE=DATE:20270310\nSUMMARY:away',
+			'DTSTART;VALUE=DATE:20270501\nSUMMARY:too late for this unit, by far',
+			'DTSTART:20270115T180000\nDTEND:20270116T000000\nSUMMARY:over at midnight here'
+		);
+		expect(daysOffIn(text, '2027-01-11', '2027-03-02')).toEqual([
+			{ from: '2027-01-15', to: '2027-01-15', reason: 'over at midnight here' },
+			{ from: '2027-02-20', to: '2027-03-02', reason: 'away' }
+		]);
+	});
+
+	it('one without a name is busy; one without an end is a day', () =>
+		expect(daysOffIn(calendar('DTSTART;VALUE=DATE:20270220'), '2027-01-01', '2027-12-31')).toEqual([
+			{ from: '2027-02-20', to: '2027-02-20', reason: 'busy' }
+		]));
+
+	it('one that never ends does not either keep anybody waiting', () =>
+		expect(
+			daysOffIn(
+				calendar('DTSTART;VALUE=DATE:20000101\nRRULE:FREQ=DAILY\nSUMMARY:always'),
+				'2000-01-01',
+				'2099-12-31'
+			)
+		).toHaveLength(400));
+
+	it.each(['', 'not a calendar', 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n', '{"a":1}'])(
+		'“%s” is no calendar, and it says so',
+		(text) => expect(() => daysOffIn(text, '2027-01-01', '2027-12-31')).toThrow('That is no calendar file')
+	);
+});

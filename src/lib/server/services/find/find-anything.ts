@@ -1,0 +1,90 @@
+import { dayText } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { findBest } from '$core/find/index.ts';
+import { amountText, exact } from '$core/measure/index.ts';
+import type { Db } from '../../database/open.ts';
+import { EVERYTHING, libraryPage } from '../library/search.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { placePath } from '../house/place-paths.ts';
+
+export type Found = { readonly name: string; readonly detail: string; readonly href: string };
+
+const SHOWN = 12;
+const indexes = new WeakMap<Situation, Found[]>();
+
+/** Anything by name, with where it is; and acts, such as "add flour". */
+export async function findAnything(read: Db, situation: Situation, typed: string): Promise<Found[]> {
+	const adding = /^add\s+(.+)$/i.exec(typed.trim());
+	if (adding) {
+		return [
+			{
+				name: `Add “${adding[1]}” to the stash`,
+				detail: 'At home · Supplies',
+				href: `/home/supplies?${new URLSearchParams({ add: adding[1] })}`
+			}
+		];
+	}
+	let index = indexes.get(situation);
+	if (!index) indexes.set(situation, (index = indexOf(situation)));
+	const books = await libraryPage(read, situation, { ...EVERYTHING, words: typed }, 0, SHOWN);
+	const shelf = books.rows.map((row) => ({
+		name: row.title,
+		detail: [row.kind, row.where].join(', '),
+		href: `/home/books/${row.id}`
+	}));
+	// A book that is sought by a word of its topics stands behind what has the word in its name.
+	const found = findBest([...index, ...shelf], typed, SHOWN);
+	const named = new Set(found);
+	return [...found, ...shelf.filter((one) => !named.has(one))].slice(0, SHOWN);
+}
+
+function indexOf(situation: Situation): Found[] {
+	const { snapshot } = situation;
+	const pages: Found[] = [
+		{ name: 'Next', detail: 'what to do, by date', href: '/' },
+		{ name: 'Walk through the house', detail: 'Lists', href: '/lists/walk?span=all' },
+		{ name: 'Library trips', detail: 'Lists', href: '/lists/library' },
+		{ name: 'Books and things', detail: 'At home', href: '/home/books' },
+		{ name: 'Scan a shelf', detail: 'At home', href: '/home/books/scan' },
+		{ name: 'Count again', detail: 'At home', href: '/home/count' },
+		{ name: 'Places', detail: 'At home', href: '/home/places' },
+		{ name: 'Files in and out', detail: 'CSV', href: '/home/files' },
+		{ name: 'First evening', detail: 'the first steps', href: '/start/who' },
+		{ name: 'House, people and shops', detail: 'settings', href: '/house' }
+	];
+	const units = situation.runs.map(({ run, unit }) => ({
+		name: unit.name,
+		detail: `unit, ${run.state}`,
+		href: `/units/${run.id}`
+	}));
+	const lessons = situation.runs.flatMap(({ run, unit, lessons: own }) =>
+		own.map(({ lesson, number, dates }) => ({
+			name: lesson.title,
+			detail: `lesson ${number} of ${unit.name}${dates[0] ? `, ${dayText(dates[0])}` : ''}`,
+			href: `/units/${run.id}`
+		}))
+	);
+	const people = snapshot.people.map((person) => ({
+		name: person.name,
+		detail: person.kind,
+		href: '/house'
+	}));
+	const suppliers = snapshot.suppliers.map((one) => ({ name: one.name, detail: one.kind, href: '/house' }));
+	const places = snapshot.places.map((place) => ({
+		name: place.name,
+		detail: placePath(snapshot.places, place.id),
+		href: `/home/places?place=${place.id}`
+	}));
+	const aliases = snapshot.aliases.map((alias) => ({ name: alias.name, id: alias.item_id }));
+	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
+	const things = [...snapshot.items.map((item) => ({ name: item.name, id: item.id })), ...aliases].map(
+		({ name, id }) => {
+			const lots = (lotsOf.get(id) ?? []).filter((lot) => lot.amount !== '0');
+			const where = lots.map(
+				(lot) => `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`
+			);
+			return { name, detail: where.join('; ') || 'none at home', href: `/home/supplies?item=${id}` };
+		}
+	);
+	return [...things, ...places, ...lessons, ...units, ...people, ...suppliers, ...pages];
+}

@@ -1,0 +1,300 @@
+import { dayText, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	amountText,
+	densityOf,
+	exact,
+	exactText,
+	isSome,
+	larger,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
+import { sourceText } from '$core/reference/index.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { insteadOf, type InsteadShown } from './instead.ts';
+import { remember } from '../../snapshot/remember.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { RUNG_TEXT } from '../readiness/ladder.ts';
+import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { byText, placePath, thingText } from '../house/place-paths.ts';
+
+export type CautionText = { readonly who: string; readonly text: string; readonly source: string };
+
+/** One item of the list: needed, at home, missing, and why. */
+export type ListRow = {
+	readonly id: string;
+	readonly name: string;
+	readonly use: 'consumed' | 'kept';
+	readonly needed: string;
+	readonly places: readonly {
+		readonly place: string;
+		readonly amount: string;
+		readonly collected: boolean;
+	}[];
+	readonly inHand: string | null;
+	readonly missing: string | null;
+	readonly missingAmount: string;
+	readonly unit: Unit;
+	readonly arranged: string | null;
+	readonly lessons: readonly {
+		readonly number: number;
+		readonly title: string;
+		readonly day: string;
+		readonly amount: string;
+	}[];
+	readonly actBy: Day | null;
+	readonly when: string;
+	readonly verdict: Verdict;
+	readonly optional: boolean;
+	readonly doWithout: boolean;
+	readonly keys: readonly string[];
+	readonly why: readonly string[];
+	readonly cautions: readonly CautionText[];
+	readonly problem: string | null;
+	/** Lines that still want a look, as written. */
+	readonly looks: readonly string[];
+	/** Where what is missing comes from: the id of a source, or a rung of the ladder. */
+	readonly source: string;
+	readonly sourceText: string;
+	/** What comes next when it is not to be had there; empty at the end. */
+	readonly next: string;
+	readonly instead: readonly InsteadShown[];
+	readonly item: number;
+};
+
+export type GatherList = {
+	readonly rows: readonly ListRow[];
+	readonly counts: {
+		readonly all: number;
+		readonly missing: number;
+		readonly atHome: number;
+		readonly inHand: number;
+		readonly looks: number;
+	};
+};
+
+const lists = remember<GatherList>();
+const listRows = remember<ListRow>();
+
+/** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
+export function gatherList(situation: Situation, run: RunSituation): GatherList {
+	return lists(run, [situation], () => makeList(situation, run));
+}
+
+function makeList(situation: Situation, run: RunSituation): GatherList {
+	const groups = groupBy(
+		situation.needs.filter((one) => one.run === run),
+		(one) => `${one.item.id}|${one.line.use}|${one.unit}|${one.need.required}`
+	);
+	const { snapshot, today } = situation;
+	const rows = [...groups]
+		.map(([id, needs]) =>
+			// Lots need no mention: a need is made anew when a lot of its item has changed.
+			listRows(
+				needs[0].line,
+				[id, today, needs, snapshot.places, ...(hasInstead(snapshot, needs) ? [situation] : [])],
+				() => listRow(situation, id, needs)
+			)
+		)
+		.sort(compareRows);
+	const needed = rows.filter((row) => !row.doWithout);
+	return {
+		rows,
+		counts: {
+			all: rows.length,
+			missing: needed.filter((row) => row.missing && !row.optional).length,
+			atHome: needed.filter((row) => !row.missing && row.verdict !== 'done').length,
+			inHand: needed.filter((row) => row.verdict === 'done').length,
+			looks: rows.filter((row) => row.looks.length || row.problem).length
+		}
+	};
+}
+
+/** What could be taken instead hangs on other items, so such a row is made anew each time. */
+function hasInstead(snapshot: Snapshot, needs: readonly SupplyNeed[]): boolean {
+	return (
+		needs.some((one) => one.line.alternatives !== '[]') ||
+		snapshot.substitutes.some((one) => one.item_id === needs[0].item.id)
+	);
+}
+
+const missingKnown = remember<Map<string, string>>();
+
+/** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
+export function missingThings(needs: readonly SupplyNeed[], run: RunSituation): Map<string, string> {
+	return missingKnown(run, [needs], () => {
+		const missing = needs.filter(
+			(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
+		);
+		const result = new Map<string, string>();
+		for (const needs of groupBy(missing, (one) => one.item).values()) {
+			const [{ item }] = needs;
+			const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
+				thingText(
+					total(own, (one) => one.standing.missing),
+					unit,
+					item.name
+				)
+			);
+			result.set(item.name, texts.join(', '));
+		}
+		return result;
+	});
+}
+
+function compareRows(a: ListRow, b: ListRow): number {
+	return (
+		Number(a.doWithout) - Number(b.doWithout) ||
+		Number(a.optional) - Number(b.optional) ||
+		Number(!a.missing) - Number(!b.missing) ||
+		Number(a.verdict === 'done') - Number(b.verdict === 'done') ||
+		((a.actBy ?? '9999') < (b.actBy ?? '9999') ? -1 : (a.actBy ?? '9999') > (b.actBy ?? '9999') ? 1 : 0) ||
+		(a.name < b.name ? -1 : 1)
+	);
+}
+
+/** Consumed things add up; of kept things the most for one lesson is what counts. */
+function total(needs: readonly SupplyNeed[], amount: (one: SupplyNeed) => Exact): Exact {
+	return needs.reduce(
+		(sum, one) => (one.line.use === 'kept' ? larger(sum, amount(one)) : sum.add(amount(one))),
+		ZERO
+	);
+}
+
+function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[]): ListRow {
+	const [first] = needs;
+	const { unit, item } = first;
+	const missing = total(needs, (one) => one.standing.missing);
+	const inHand = total(needs, (one) => one.standing.inHand);
+	const arranged = total(needs, (one) => one.standing.arranged);
+	const open = needs.filter((one) => !isReady(one.need) && !one.need.doWithout);
+	const worst = open.reduce<SupplyNeed | null>(
+		(so, one) => (so === null || VERDICTS.indexOf(one.verdict) < VERDICTS.indexOf(so.verdict) ? one : so),
+		null
+	);
+	const actBys = open.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort();
+	const cautions = new Map(
+		needs.flatMap((one) => one.cautions.map((caution) => [caution.rule, caution] as const))
+	);
+	return {
+		id,
+		name: item.name,
+		use: first.line.use,
+		needed: amountText(
+			total(needs, (one) => one.amount),
+			unit
+		),
+		places: placesOf(situation, needs),
+		inHand: isSome(inHand) ? amountText(inHand, unit) : null,
+		missing: isSome(missing) ? thingText(missing, unit, item.name) : null,
+		missingAmount: exactText(missing),
+		unit,
+		arranged: isSome(arranged) ? amountText(arranged, unit) : null,
+		lessons: needs.map((one) => ({
+			number: one.lesson.number,
+			title: one.lesson.lesson.title,
+			day: one.need.useDay ? dayText(one.need.useDay) : 'no date',
+			amount: amountText(one.amount, unit)
+		})),
+		actBy: actBys[0] ?? null,
+		when: actBys[0] ? byText(actBys[0], situation.today) : '',
+		verdict: worst?.verdict ?? 'done',
+		optional: !first.need.required,
+		doWithout: needs.every((one) => one.need.doWithout),
+		keys: needs.map((one) => one.need.key),
+		source: first.supplier ? String(first.supplier.id) : first.rung,
+		sourceText: first.supplier?.name ?? RUNG_TEXT[first.rung],
+		next: first.nextRung ? RUNG_TEXT[first.nextRung] : '',
+		item: item.id,
+		why: whyOf(situation, needs, missing),
+		cautions: [...cautions.values()].map((caution) => ({
+			who: caution.who.join(', '),
+			text: caution.text,
+			source: sourceText(caution.source)
+		})),
+		problem: needs.find((one) => one.problem)?.problem ?? null,
+		looks: needs.filter((one) => one.line.needs_look === 1).map((one) => one.line.written),
+		instead: insteadOf(situation, needs)
+	};
+}
+
+function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['places'] {
+	const { lots, places } = situation.snapshot;
+	const amounts = new Map<string, Exact>();
+	for (const one of needs) {
+		for (const { lot, amount } of one.served?.lots ?? []) {
+			const before = amounts.get(lot.id) ?? ZERO;
+			amounts.set(lot.id, one.line.use === 'kept' ? larger(before, amount) : before.add(amount));
+		}
+	}
+	return [...amounts].map(([id, amount]) => {
+		const lot = byId(lots).get(Number(id))!;
+		return {
+			place: placePath(places, lot.place_id),
+			amount: amountText(amount, needs[0].unit),
+			collected: lot.place_id !== null && lot.place_id === needs[0].run.run.collecting_place_id
+		};
+	});
+}
+
+/** Where the numbers come from, line by line. */
+function whyOf(situation: Situation, needs: readonly SupplyNeed[], missing: Exact): string[] {
+	const [first] = needs;
+	const { item, unit } = first;
+	const why = needs.map((one) => {
+		const { line } = one;
+		const said =
+			line.quantity === null
+				? 'some (taken as 1)'
+				: amountText(exact(line.quantity_to ?? line.quantity), line.unit);
+		const per =
+			line.per === 'family'
+				? ''
+				: line.per === 'child'
+					? ` × ${one.takingPart} ${one.takingPart === 1 ? 'child' : 'children'}`
+					: line.per === 'pair'
+						? ` × ${Math.ceil(one.takingPart / 2)} (pairs of ${one.takingPart} children)`
+						: ` × groups of ${line.group_size ?? one.takingPart} among ${one.takingPart} children`;
+		const spare = line.spare === '0' ? '' : `, ${Math.round(exact(line.spare).valueOf() * 100)} % to spare`;
+		const upper = line.quantity_to
+			? `, the upper end of ${amountText(exact(line.quantity!), line.unit)} to ${amountText(exact(line.quantity_to), line.unit)}`
+			: '';
+		return `Lesson ${one.lesson.number}: ${said}${per}${spare}${upper} = ${amountText(one.amount, unit)}`;
+	});
+	if (first.line.use === 'kept' && needs.length > 1)
+		why.push('Kept and used again, so the most for one lesson counts.');
+	const volume = new Set(needs.map((one) => one.line.unit));
+	const density = densityOf(item.name);
+	if (
+		density &&
+		(unit === 'g' || unit === 'kg' || unit === 'oz' || unit === 'lb') &&
+		[...volume].some((one) => one !== unit)
+	) {
+		why.push(`1 cup weighs ${density.gramsPerCup} g (${sourceText(density.source)}).`);
+	}
+	if (item.keep_back)
+		why.push(`${amountText(exact(item.keep_back), item.keep_back_unit ?? unit)} always stay for the house.`);
+	if (item.keeps_days !== null) {
+		const from = needs.find((one) => one.days?.notBefore)?.days?.notBefore;
+		why.push(
+			`Keeps ${item.keeps_days} days${from ? `: bought from ${dayText(from)} on, not before` : ', so it is bought close to its day'}.`
+		);
+	}
+	if (item.start_days !== null)
+		why.push(`Grows, hatches or stands for ${item.start_days} days before it can be used.`);
+	const season = needs.find((one) => one.need.notAfter);
+	if (season && isSome(missing))
+		why.push(
+			`The ground is frozen by then: gathered by ${dayText(season.need.notAfter!)} ${season.need.notAfter!.slice(0, 4)}.`
+		);
+	const dated = needs.find((one) => one.days && isSome(missing));
+	if (dated?.days)
+		why.push(
+			`Ready by ${dayText(dated.days.readyBy)} (${dated.need.habit.kind}); ${dated.supplier ? `${dated.supplier.name} ` : ''}decides the day to act.`
+		);
+	return why;
+}

@@ -1,0 +1,257 @@
+import { addDays, dayText } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import {
+	amountText,
+	convert,
+	exact,
+	exactText,
+	isSome,
+	larger,
+	smaller,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import { DUE_DAYS } from '$core/readiness/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
+import { passedBy } from '../../stores/house/places.ts';
+import { countLot, moveLot } from '../../stores/stash/lots.ts';
+import { reachText } from '../stash/stash.ts';
+import { nextLessons } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { stateByKey, toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
+import { listText, placePath, thingText } from '../house/place-paths.ts';
+import { learnedOrder } from '../house/way-through.ts';
+
+/** One thing to take from one lot for one unit. */
+export type WalkRow = {
+	/** lot/run */
+	readonly id: string;
+	readonly lot: number;
+	readonly run: number;
+	readonly unitName: string;
+	readonly item: string;
+	readonly text: string;
+	/** Exactly, as text, in `unit`. */
+	readonly amount: string;
+	readonly unit: Unit;
+	/** What the place holds according to the last count. */
+	readonly there: string;
+	readonly lessons: string;
+	readonly keys: readonly string[];
+	readonly caution: string | null;
+	readonly lookAgain: string | null;
+	readonly boxed: string | null;
+};
+
+export type WalkPlace = { readonly path: string; readonly rows: readonly WalkRow[] };
+
+export type Walk = {
+	readonly places: readonly WalkPlace[];
+	readonly things: number;
+	/** Whether the order of the places was learned from earlier walks. */
+	readonly learned: boolean;
+	/** What the house does not have, as a list to take along. */
+	readonly missing: readonly { readonly text: string; readonly lessons: string }[];
+};
+
+/** For the next lesson of each unit, the week to come, or everything. */
+export const WALK_SPANS = ['next', 'week', 'all'] as const;
+export type WalkSpan = (typeof WALK_SPANS)[number];
+
+/** The walk through the house: what to take from where, in walking order. */
+export function walkOf(situation: Situation, run: number | null, span: WalkSpan): Walk {
+	const until = addDays(situation.today, DUE_DAYS);
+	const next = nextLessons(situation.runs);
+	const needs = situation.needs.filter(
+		(one) =>
+			(run === null || one.run.run.id === run) &&
+			!one.need.doWithout &&
+			(span === 'all' ||
+				(span === 'week'
+					? one.days !== null && one.days.inHandBy <= until
+					: one.lesson === next.get(one.run)))
+	);
+	const byRow = new Map<string, { lot: number; needs: SupplyNeed[]; amount: Exact }>();
+	for (const one of needs) {
+		for (const { lot, amount } of toFetchFrom(one, situation.snapshot)) {
+			const id = `${lot.id}/${one.run.run.id}`;
+			const row = byRow.get(id) ?? { lot: Number(lot.id), needs: [], amount: ZERO };
+			row.amount = one.line.use === 'kept' ? larger(row.amount, amount) : row.amount.add(amount);
+			row.needs.push(one);
+			byRow.set(id, row);
+		}
+	}
+	const order = learnedOrder(situation.snapshot);
+	const rows = [...byRow].map(([id, row]) => ({
+		place: placeOf(situation, row.lot),
+		row: walkRow(situation, id, row)
+	}));
+	rows.sort(
+		(a, b) =>
+			(order.get(a.place ?? -1) ?? 1e9) - (order.get(b.place ?? -1) ?? 1e9) ||
+			(a.row.item < b.row.item ? -1 : 1)
+	);
+	const places = new Map<string, WalkRow[]>();
+	for (const { place, row } of rows) {
+		const path = placePath(situation.snapshot.places, place);
+		places.set(path, [...(places.get(path) ?? []), row]);
+	}
+	return {
+		places: [...places].map(([path, own]) => ({ path, rows: own })),
+		things: rows.length,
+		learned: situation.snapshot.placeStops.length > 0,
+		missing: needs
+			.filter((one) => isSome(one.standing.missing) && one.need.required)
+			.map((one) => ({
+				text: thingText(one.standing.missing, one.unit, one.item.name),
+				lessons: `lesson ${one.lesson.number}`
+			}))
+	};
+}
+
+function placeOf(situation: Situation, lot: number): number | null {
+	return byId(situation.snapshot.lots).get(lot)?.place_id ?? null;
+}
+
+function walkRow(
+	situation: Situation,
+	id: string,
+	row: { lot: number; needs: SupplyNeed[]; amount: Exact }
+): WalkRow {
+	const [first] = row.needs;
+	const lot = byId(situation.snapshot.lots).get(row.lot)!;
+	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
+	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
+	const box = byId(situation.snapshot.places).get(first.run.run.collecting_place_id ?? 0);
+	// Somebody who takes no part may still get at the box.
+	const reach = box && !caution ? reachText(situation, first.item.name, box.id) : '';
+	return {
+		id,
+		lot: row.lot,
+		run: first.run.run.id,
+		unitName: first.run.unit.name,
+		item: first.item.name,
+		text: thingText(row.amount, first.unit, first.item.name),
+		amount: exactText(row.amount),
+		unit: first.unit,
+		there: amountText(exact(lot.amount), lot.unit),
+		lessons: `lesson${row.needs.length > 1 ? 's' : ''} ${listText([...new Set(row.needs.map((one) => String(one.lesson.number)))])}`,
+		keys: row.needs.map((one) => one.need.key),
+		caution: caution
+			? `${listText(caution.who)}: ${caution.text}`
+			: reach
+				? `In ${box!.name}: ${reach}.`
+				: null,
+		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, look again` : null,
+		boxed: box?.name ?? null
+	};
+}
+
+/** Amounts of a tick, in the unit of the row. */
+export type Tick = {
+	readonly lot: number;
+	readonly run: number;
+	/** How much was found; the row's unit. */
+	readonly found: Exact;
+	readonly unit: Unit;
+	/** Takes it to the unit's collecting place. */
+	readonly move: boolean;
+};
+
+/**
+ * Writes down what was found of a lot: the needs that it serves have it in hand, in date order, and
+ * when it is moved the lot lies in the unit's collecting place. Answers what was found, in words.
+ */
+export async function tick(trx: Trx, situation: Situation, input: Tick): Promise<string> {
+	const { snapshot } = situation;
+	const served = servedFrom(situation, input.lot, input.run);
+	if (served.length === 0)
+		throw new CoreError('Nothing is wanted from there any more; it may have been ticked already.');
+	const [{ one: first }] = served;
+	const found = convert(input.found, input.unit, first.unit, first.item.name);
+	let left = found;
+	for (const { one, amount } of served) {
+		const share = smaller(left, amount);
+		if (!isSome(share)) continue;
+		if (one.line.use === 'consumed') left = left.sub(share);
+		const now = exactText(one.standing.inHand.add(share));
+		await patchNeed(trx, input.run, one.need.key, { found: now, unit: one.unit });
+	}
+	const box = first.run.run.collecting_place_id;
+	const lot = byId(snapshot.lots).get(input.lot)!;
+	if (lot.place_id !== null) await passedBy(trx, lot.place_id, situation.today);
+	if (input.move && box !== null) {
+		await moveLot(
+			trx,
+			input.lot,
+			convert(found, first.unit, lot.unit, first.item.name),
+			box,
+			situation.today
+		);
+	}
+	return thingText(found, first.unit, first.item.name);
+}
+
+/** What the needs of a run are to fetch from a lot, in date order. */
+function servedFrom(situation: Situation, lot: number, run: number): { one: SupplyNeed; amount: Exact }[] {
+	return situation.needs
+		.filter((one) => one.run.run.id === run && !one.need.doWithout)
+		.flatMap((one) =>
+			toFetchFrom(one, situation.snapshot)
+				.filter((from) => from.lot.id === String(lot))
+				.map(({ amount }) => ({ one, amount }))
+		);
+}
+
+/** What is stored about the needs of a run for the thing in a lot. */
+export function statesOf({ needs, snapshot }: Situation, lot: number, run: number): number[] {
+	const item = byId(snapshot.lots).get(lot)?.item_id;
+	return needs.flatMap((one) => {
+		const state = one.item.id === item && one.run.run.id === run && stateByKey(snapshot).get(one.need.key);
+		return state ? [state.id] : [];
+	});
+}
+
+/** Whether a run still wants at least so much from a lot, so that an older tick is as good as a new one. */
+export function stillWants(
+	situation: Situation,
+	lot: number,
+	run: number,
+	amount: Exact,
+	unit: Unit
+): boolean {
+	const served = servedFrom(situation, lot, run);
+	if (served.length === 0) return false;
+	const [{ one }] = served;
+	const wanted = served.reduce(
+		(sum, each) => (one.line.use === 'kept' ? larger(sum, each.amount) : sum.add(each.amount)),
+		ZERO
+	);
+	return wanted.compare(convert(amount, unit, one.unit, one.item.name)) >= 0;
+}
+
+/** "2 cups flour are"; null when nothing is wanted from there. */
+export function wantedFrom(situation: Situation, lot: number, run: number): string | null {
+	const served = servedFrom(situation, lot, run);
+	if (served.length === 0) return null;
+	const [{ one, amount }] = served;
+	return `${thingText(amount, one.unit, one.item.name)} ${served.length > 1 ? 'and more are' : 'are'}`;
+}
+
+/** "3 corks are", or "Nothing is". */
+export function lotText({ snapshot }: Situation, id: number): string {
+	const lot = byId(snapshot.lots).get(id);
+	if (!lot || !isSome(exact(lot.amount))) return 'Nothing is';
+	return `${thingText(exact(lot.amount), lot.unit, byId(snapshot.items).get(lot.item_id)!.name)} are`;
+}
+
+/** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */
+export async function correct(trx: Trx, situation: Situation, lot: number, there: Exact): Promise<string> {
+	const row = byId(situation.snapshot.lots).get(lot);
+	if (!row) throw new CoreError('That is not in the stash any more. Load the page again.');
+	await countLot(trx, lot, there, situation.today);
+	return byId(situation.snapshot.items).get(row.item_id)!.name;
+}

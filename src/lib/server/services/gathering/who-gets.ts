@@ -1,0 +1,59 @@
+import { dayText } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import { groupBy } from '$core/group-by.ts';
+import { amountText, isSome } from '$core/measure/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import { remember } from '../../snapshot/remember.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/** What one line gets of a thing that is not enough for all. */
+export type Share = {
+	readonly line: number;
+	readonly who: string;
+	readonly gets: string;
+	readonly claim: Row<'supply_line'>['claim'];
+	readonly isShort: boolean;
+};
+
+const known = remember<ReadonlyMap<number, readonly Share[]>>();
+
+/** Who gets what of the things that the house has, but not enough for all; by item, in the order of serving. */
+export function sharesOf(situation: Situation): ReadonlyMap<number, readonly Share[]> {
+	return known(situation, [], () => {
+		const consumed = situation.needs.filter((one) => one.line.use === 'consumed' && one.served !== null);
+		const result = new Map<number, readonly Share[]>();
+		for (const [id, needs] of groupBy(consumed, (one) => one.item.id)) {
+			const isShared = needs.length > 1 && needs.some((one) => isSome(one.served!.fromStash));
+			if (!isShared || !needs.some((one) => isSome(one.served!.net))) continue;
+			const rank = { first: 0, last: 2 };
+			const inOrder = needs.toSorted(
+				(a, b) =>
+					(a.line.claim ? rank[a.line.claim] : 1) - (b.line.claim ? rank[b.line.claim] : 1) ||
+					((a.need.useDay ?? '9') < (b.need.useDay ?? '9') ? -1 : 1)
+			);
+			result.set(
+				id,
+				inOrder.map((one) => ({
+					line: one.line.id,
+					who: `${one.run.unit.name}, lesson ${one.lesson.number}${one.need.useDay ? `, ${dayText(one.need.useDay)}` : ''}`,
+					gets: `${amountText(one.served!.fromStash, one.unit)} of ${amountText(one.served!.gross, one.unit)}`,
+					claim: one.line.claim,
+					isShort: isSome(one.served!.net)
+				}))
+			);
+		}
+		return result;
+	});
+}
+
+/** Gives a line what the house has before or after all others; null: in the order of the days again. */
+export async function setClaim(trx: Trx, line: number, claim: Row<'supply_line'>['claim']): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('supply_line')
+		.set({ claim })
+		.where('id', '=', line)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That line is not on the list any more. Load the page again.');
+}

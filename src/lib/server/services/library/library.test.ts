@@ -1,0 +1,197 @@
+import { sql } from 'kysely';
+import { describe, expect, it } from 'vitest';
+import { inventedIsbn } from '../../demo/seed.ts';
+import { readIsbn } from '$core/library/index.ts';
+import { change, undo } from '../../history/changes.ts';
+import { addResource, removeResource, updateResource } from '../../stores/library/resources.ts';
+import { setWeekdays } from '../../stores/plan/units.ts';
+import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { actsOf } from '../readiness/acts.ts';
+import { boardOf } from '../readiness/board.ts';
+import { takeStep } from '../readiness/steps.ts';
+import { EVERYTHING, libraryPage, type LibraryFilter } from './search.ts';
+import { addTyped, resourceView } from './resource-view.ts';
+import { tripsView } from './trips.ts';
+import { resourceNamed } from './uses.ts';
+
+async function demo() {
+	const store = await openTestStore();
+	return { store, now: await situationOf(store) };
+}
+
+describe('searching the library', () => {
+	it('finds what a plain scan of all rows finds, by beginnings of words, accents folded', async () => {
+		const { store, now } = await demo();
+		const plain = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+		const wordsOf = (text: string) => plain(text).match(/[\p{L}\p{N}]+/gu) ?? [];
+		for (const typed of ['map', 'MAPS', 'wind wea', 'tarrow', 'river', 'mill grain', 's', 'a film', '9']) {
+			const words = wordsOf(typed);
+			const expected = now.snapshot.resources.filter((row) => {
+				const has = wordsOf([row.title, row.authors, row.topics, row.notes, row.about].join(' '));
+				return words.every((word) => has.some((one) => one.startsWith(word)));
+			});
+			const { total, rows } = await libraryPage(store.read, now, { ...EVERYTHING, words: typed }, 0, 500);
+			expect(rows.map((row) => row.id).sort((a, b) => a - b)).toEqual(expected.map((row) => row.id));
+			expect(total).toBe(expected.length);
+		}
+	});
+
+	it('forgives a typing error, finds nothing for nonsense, and takes signs of the query language as text', async () => {
+		const { store, now } = await demo();
+		const titles = async (words: string) =>
+			(await libraryPage(store.read, now, { ...EVERYTHING, words }, 0, 50)).rows.map((row) => row.title);
+		expect(await titles('catrographer')).toEqual(['The Cartographer’s Daughter’s Notebook']);
+		expect(await titles('qqqqqqqq')).toEqual([]);
+		expect(await titles('"; drop table resource; -- *')).toEqual([]);
+		expect(await titles('NEAR( OR')).toEqual(expect.any(Array));
+	});
+
+	it('filters by topic, child, place, loan and use', async () => {
+		const { store, now } = await demo();
+		const ids = async (filter: Partial<LibraryFilter>) =>
+			(await libraryPage(store.read, now, { ...EVERYTHING, ...filter }, 0, 500)).rows.map((row) => row.id);
+		const { resources, uses, spines, people } = now.snapshot;
+		const matching = (is: (row: (typeof resources)[number]) => boolean) =>
+			resources.filter(is).map((row) => row.id);
+		const sorted = (list: number[]) => list.sort((a, b) => a - b);
+		expect(sorted(await ids({ topic: 'kites' }))).toEqual(
+			matching((row) => row.topics.split(', ').includes('kites'))
+		);
+		const tamsin = people.find((person) => person.name === 'Tamsin')!;
+		expect(sorted(await ids({ child: tamsin.id }))).toEqual(
+			matching((row) => (row.from_age ?? 0) <= 2 && (row.to_age ?? 99) >= 2)
+		);
+		expect(sorted(await ids({ use: 'never used' }))).toEqual(
+			matching(
+				(row) =>
+					!uses.some((use) => use.resource_id === row.id) && !spines.some((one) => one.resource_id === row.id)
+			)
+		);
+		expect(await ids({ where: 'lent' })).toHaveLength(6);
+		expect(sorted(await ids({ where: 'away' }))).toEqual(matching((row) => row.owned === 0));
+	});
+
+	it('the index follows every change, and undo', async () => {
+		const { store } = await demo();
+		const now = await situationOf(store);
+		const found = async (words: string) =>
+			(await libraryPage(store.read, now, { ...EVERYTHING, words }, 0, 9)).total;
+		const { result } = await change(store.write, doer(), 'Added', (trx) =>
+			addResource(trx, { title: 'Zephyr Primer', kind: 'book' }, now.today)
+		);
+		expect(await found('zephyr')).toBe(1);
+		await change(store.write, doer(), 'Changed', (trx) =>
+			updateResource(trx, result, { title: 'Gale Primer' })
+		);
+		expect([await found('zephyr'), await found('gale primer')]).toEqual([0, 1]);
+		await undo(store.write, doer());
+		expect(await found('zephyr')).toBe(1);
+		await change(store.write, doer(), 'Removed', (trx) => removeResource(trx, result));
+		expect(await found('zephyr')).toBe(0);
+		const { rows } = await sql<{ n: number }>`select count(*) as n from resource_words`.execute(store.read);
+		expect(rows[0].n).toBe(now.snapshot.resources.length);
+	});
+});
+
+describe('getting books in', () => {
+	it('the demo’s numbers are right, and none is there twice', async () => {
+		expect(readIsbn(inventedIsbn(3))).toMatchObject({ valid: true });
+		const { store, now } = await demo();
+		const row = now.snapshot.resources.find((one) => one.isbn13)!;
+		await expect(
+			change(store.write, doer(), 'Added', (trx) => addTyped(trx, now, row.isbn13!))
+		).rejects.toThrow('is here already');
+		const same = resourceView(now, { ...row, id: -1, title: `${row.title}s` });
+		expect(same.same[0].how).toBe('same ISBN');
+	});
+
+	it('a title names a thing when one alone goes by it', async () => {
+		const { store, now } = await demo();
+		const id = await resourceNamed(store.read, now, 'chart room');
+		expect(now.snapshot.resources.find((row) => row.id === id)!.title).toBe('The Chart Room');
+		await expect(resourceNamed(store.read, now, 'globe')).rejects.toThrow('things go by that');
+		await expect(resourceNamed(store.read, now, 'xyzzyx')).rejects.toThrow('not in the library');
+	});
+});
+
+describe('the books stream', () => {
+	it('place-by days follow from the wait; each step moves the need on; undo takes all of it back', async () => {
+		const { store, now } = await demo();
+		const need = (of: typeof now) => of.whole.find((one) => one.title === 'Shadows and Stars')!;
+		// Lesson 9 on Tue, Feb 9, a week ahead: ready by Sun, Feb 7. The library opens Tue to Sat and holds take 11 days.
+		expect(need(now).days).toMatchObject({
+			readyBy: '2027-02-07',
+			inHandBy: '2027-02-07',
+			actBy: '2027-01-26'
+		});
+		const before = await allRows(store);
+		let at = now;
+		for (const [kind, state] of [
+			['place', 'arranged'],
+			['look', 'arranged'],
+			['pick up', 'in hand']
+		]) {
+			expect(need(at).step!.kind).toBe(kind);
+			const moment = at;
+			await change(store.write, doer(), 'Step', (trx) => takeStep(trx, moment, [need(moment).need.key]));
+			at = await situationOf(store);
+			expect(need(at).need.state).toBe(state);
+		}
+		expect(need(at).verdict).toBe('done');
+		for (let i = 0; i < 3; i++) await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+
+	it('a loan that ends before its lesson is to be renewed; a preview wants it in the house before', async () => {
+		const { now } = await demo();
+		const coast = now.whole.find((one) => one.title === 'The Very Long Coast')!;
+		expect(coast).toMatchObject({ verdict: 'at risk', step: { kind: 'renew', by: '2027-01-26' } });
+		expect(actsOf(now).find((act) => act.title === 'Renew The Very Long Coast')!.actBy).toBe('2027-01-26');
+		const needle = now.whole.find((one) => one.title === 'What the Needle Knows')!;
+		expect(needle.days!.sitting).not.toBeNull();
+		expect(needle.days!.inHandBy < needle.days!.readyBy).toBe(true);
+		const cell = boardOf(now, now.runs[0]).lessons[6].streams.books;
+		expect(cell.text).toBe('2 of 4');
+		expect(cell.behind.map((one) => one.what)).toContain('Latitude for Breakfast');
+	});
+
+	it('a change of the calendar shows what breaks', async () => {
+		const { store, now } = await demo();
+		await change(store.write, doer(), 'Weekdays', (trx) =>
+			setWeekdays(trx, now.runs[0].run.id, [1, 2, 3, 4, 5])
+		);
+		const after = await situationOf(store);
+		const broken = (of: typeof now) =>
+			of.whole.filter((one) => one.need.stream === 'books' && ['late', 'at risk'].includes(one.verdict))
+				.length;
+		expect(broken(after)).toBeGreaterThan(broken(now));
+	});
+});
+
+describe('trips', () => {
+	it('every library book of a lesson is fetched once and brought back; on open days only', async () => {
+		const { now } = await demo();
+		const view = tripsView(now);
+		const fetched = view.trips.flatMap((trip) => trip.fetch.map((one) => one.title));
+		expect(new Set(fetched).size).toBe(fetched.length);
+		const wanted = now.whole.filter(
+			(one) =>
+				one.book?.resource.owned === 0 &&
+				// What has no day yet waits for one.
+				one.need.useDay !== null &&
+				one.book.loan?.state !== 'on loan' &&
+				(one.book.loan?.supplier_id ?? one.book.resource.supplier_id) ===
+					now.snapshot.suppliers.find((supplier) => supplier.kind === 'library')!.id
+		);
+		expect(fetched.sort()).toEqual([...new Set(wanted.map((one) => one.title))].sort());
+		const brought = view.trips.flatMap((trip) => trip.bring.map((one) => one.title));
+		for (const title of fetched) expect(brought).toContain(title);
+		// Fernhill Library is closed on Sundays and Mondays.
+		for (const trip of view.trips) expect(trip.text).not.toMatch(/^(Sun|Mon)/);
+		// The book van lends for two weeks, once, and its book is wanted in two lessons three weeks apart.
+		expect(view.problems.map((one) => [one.text.split(':')[0], one.loans.length])).toEqual([
+			['Maps in a Suitcase', 2]
+		]);
+		expect(view.holds.map((one) => one.title)).toContain('Shadows and Stars');
+	});
+});

@@ -1,0 +1,63 @@
+import { groupBy } from '$core/group-by.ts';
+import { spineWidth } from '$core/library/index.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { placePath, walkingOrder } from '../house/place-paths.ts';
+
+/** One place with what stands in it, to scale. */
+export type Shelf = {
+	readonly place: number;
+	readonly path: string;
+	/** Inner length in mm; null where it was not measured. */
+	readonly length: number | null;
+	readonly taken: number;
+	readonly spines: readonly {
+		readonly id: number;
+		readonly title: string;
+		readonly width: number;
+		readonly isTall: boolean;
+	}[];
+};
+
+/** Kinds that stand with their spine to the front. */
+const STANDING = new Set([
+	'book',
+	'picture book',
+	'magazine',
+	'printable',
+	'card set',
+	'game',
+	'puzzle',
+	'disc'
+]);
+/** Thickness of boxes; common practice, no source. */
+const BOX_MM: Readonly<Record<string, number>> = { game: 50, puzzle: 45, 'card set': 22, disc: 10 };
+const SHOWN_SPINES = 400;
+
+/** The places where books stand, the fullest first. */
+export function shelvesOf({ snapshot }: Situation): Shelf[] {
+	const order = walkingOrder(snapshot.places);
+	const byPlace = groupBy(
+		snapshot.resources.filter((one) => one.owned && one.place_id !== null && STANDING.has(one.kind)),
+		(one) => one.place_id!
+	);
+	return [...byPlace]
+		.map(([place, own]) => {
+			const spines = own.map((one) => ({
+				id: one.id,
+				title: one.title,
+				width:
+					one.width_mm ??
+					BOX_MM[one.kind] ??
+					spineWidth({ widthMm: null, pages: one.pages, hardcover: one.hardcover === 1 }),
+				isTall: one.kind === 'picture book' || one.kind === 'game' || one.kind === 'magazine'
+			}));
+			return {
+				place,
+				path: placePath(snapshot.places, place),
+				length: snapshot.places.find((one) => one.id === place)?.length_mm ?? null,
+				taken: spines.reduce((sum, one) => sum + one.width, 0),
+				spines: spines.slice(0, SHOWN_SPINES)
+			};
+		})
+		.sort((a, b) => b.taken - a.taken || (order.get(a.place) ?? 0) - (order.get(b.place) ?? 0));
+}

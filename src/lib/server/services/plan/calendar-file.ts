@@ -1,0 +1,59 @@
+import ical from 'ical-generator';
+import { addDays, type Day } from '$core/calendar/index.ts';
+import { actsOf } from '../readiness/acts.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/**
+ * Lessons, days off and the days to act by as all-day events, for one run or for all that are not put
+ * away. Ids stay the same from one export to the next and the sequence is the revision, so that a
+ * calendar which reads it again moves its events. `stamp` is when it was written.
+ */
+export function icalOf(situation: Situation, run: RunSituation | null, stamp: Date): string {
+	const runs = run ? [run] : situation.runs.filter((one) => one.run.state !== 'put away');
+	const { revision, household, blocked } = situation.snapshot;
+	const calendar = ical({
+		name: run ? run.unit.name : household.name,
+		prodId: { company: 'Gather Bin', product: 'Plan' }
+	});
+	const add = (id: string, from: Day, to: Day, summary: string, description = '') =>
+		calendar.createEvent({
+			id: `${id}@gather-bin`,
+			start: utc(from),
+			end: utc(addDays(to, 1)),
+			allDay: true,
+			summary,
+			description: description || null,
+			sequence: revision,
+			stamp
+		});
+	for (const one of runs) {
+		for (const { lesson, number, dates } of one.lessons)
+			dates.forEach((day, i) =>
+				add(
+					`lesson-${lesson.id}-${i + 1}`,
+					day,
+					day,
+					`${one.unit.name} ${number}: ${lesson.title}${dates.length > 1 ? ` (day ${i + 1})` : ''}`,
+					lesson.note
+				)
+			);
+		for (const off of blocked.filter((row) => row.run_id === one.run.id))
+			add(`off-${off.id}`, off.from_on, off.to_on, `No lesson: ${off.reason}`);
+		for (const act of actsOf(situation, one.run.id))
+			add(
+				`act-${act.kind}-${act.keys[0].replaceAll('/', '-')}`,
+				act.actBy,
+				act.actBy,
+				act.title,
+				`${act.unitName}, ${act.detail}`
+			);
+	}
+	return calendar.toString();
+}
+
+/** Midnight in UTC: all-day events are written from it without any time zone. */
+function utc(day: Day): Date {
+	const [year, month, date] = day.split('-').map(Number);
+	return new Date(Date.UTC(year, month - 1, date));
+}

@@ -1,0 +1,107 @@
+import {
+	dayText,
+	waysToFit,
+	weekdayName,
+	type Day,
+	type FitOption,
+	type TeachingDays
+} from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { Trx } from '../../history/changes.ts';
+import { mergeLessons, moveEnd, setOptional, setWeekdays } from '../../stores/plan/units.ts';
+import { calendarInput, type RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { listText } from '../house/place-paths.ts';
+
+/** One way to make the lessons fit, in words, with the button that does it. */
+export type FitText = {
+	/** Position among the ways; the ways are computed again when one is chosen. */
+	readonly id: string;
+	readonly title: string;
+	readonly result: string;
+	readonly button: string;
+};
+
+/** The ways to make a run fit, each with its result; none when everything fits. */
+export function fitTexts(situation: Situation, run: RunSituation): FitText[] {
+	return ways(situation, run).map((way) => ({
+		id: wayId(way),
+		title: titleOf(way, run),
+		result: resultText(way.result),
+		button: BUTTONS[way.kind]
+	}));
+}
+
+const BUTTONS = {
+	drop: 'Make optional',
+	merge: 'Put together',
+	weekday: 'Teach then too',
+	end: 'Move the end'
+};
+
+function ways(situation: Situation, run: RunSituation): FitOption[] {
+	const input = calendarInput(situation.snapshot, run.run);
+	return input ? waysToFit(input) : [];
+}
+
+/** What tells one way from the others. */
+function wayId(way: FitOption): string {
+	return way.kind === 'weekday' ? `weekday ${way.weekday}` : way.kind;
+}
+
+function titleOf(way: FitOption, run: RunSituation): string {
+	const name = (id: string) => {
+		const lesson = run.lessons.find((one) => String(one.lesson.id) === id)!;
+		return `${lesson.number} ${lesson.lesson.title}`;
+	};
+	switch (way.kind) {
+		case 'drop':
+			return `Leave out ${listText(way.lessons.map(name))}`;
+		case 'merge':
+			return `On one day: ${way.pairs.map((pair) => pair.map(name).join(' with ')).join('; ')}`;
+		case 'weekday':
+			return `Teach on ${weekdayName(way.weekday, 'long')}s as well`;
+		default:
+			return `End on ${dayText(way.end)}`;
+	}
+}
+
+function resultText(result: TeachingDays): string {
+	if (result.shortBy) return `still ${result.shortBy} too many`;
+	const finish = result.finish ? `done on ${dayText(result.finish)}` : '';
+	const spare =
+		result.spare === null ? '' : result.spare === 1 ? '1 day spare' : `${result.spare} days spare`;
+	const dropped = result.dropped.length ? `${result.dropped.length} left out` : 'nothing left out';
+	return [finish, spare, dropped].filter(Boolean).join(', ');
+}
+
+/** Does one of the ways. Answers it in words. @throws CoreError when it is not needed any more. */
+export async function makeFit(
+	trx: Trx,
+	situation: Situation,
+	run: RunSituation,
+	id: string
+): Promise<string> {
+	const way = ways(situation, run).find((one) => wayId(one) === id);
+	if (!way) throw new CoreError('That is not needed any more: the plan has changed. Load the page again.');
+	if (way.kind === 'drop') for (const lesson of way.lessons) await setOptional(trx, Number(lesson));
+	else if (way.kind === 'merge')
+		for (const [first, second] of way.pairs) await mergeLessons(trx, Number(first), Number(second));
+	else if (way.kind === 'weekday')
+		await setWeekdays(trx, run.run.id, [...run.weekdays, way.weekday].toSorted());
+	else await moveEnd(trx, run.run.id, way.end);
+	return titleOf(way, run);
+}
+
+const MISSABLE = 3;
+
+/** The next days of a run, and past ones nobody has spoken about, for saying that one was missed. */
+export function missableDays(run: RunSituation): { day: Day; text: string }[] {
+	return run.lessons
+		.flatMap((lesson) =>
+			lesson.dates
+				.slice(lesson.outcomes.length)
+				.map((day) => ({ day, text: `${dayText(day)}, lesson ${lesson.number}` }))
+		)
+		.slice(0, MISSABLE);
+}

@@ -1,0 +1,130 @@
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { Trx } from '../../history/changes.ts';
+import { addBlocked } from '../../stores/plan/units.ts';
+import { listText } from '../house/place-paths.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import { computeSituation, type Situation } from '../readiness/situation.ts';
+
+/** Days that a sick week lasts, today included. */
+export const PAUSE_DAYS = 7;
+
+export type Moved = {
+	readonly unitName: string;
+	/** What moves and what that does, in words. */
+	readonly text: string;
+};
+
+/** Days to be blocked in one run. */
+type Block = { readonly run: number; readonly from: Day; readonly to: Day };
+
+/** What a pause of all running units from today would do to each, computed on a copy. */
+export function pausePreview(situation: Situation): Moved[] {
+	const { today } = situation;
+	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
+	return blockedPreview(
+		situation,
+		running.map((run) => ({ run: run.id, from: today, to: lastDay(today) }))
+	);
+}
+
+/** What it would do if no lesson could be taught on one day of a run, computed on a copy. */
+export function missedPreview(situation: Situation, run: number, day: Day): Moved | null {
+	return blockedPreview(situation, [{ run, from: day, to: day }])[0] ?? null;
+}
+
+/** Blocks the missed day: its lesson and all that follow roll on. Answers the day in words. */
+export async function rollOn(trx: Trx, run: number, day: Day): Promise<string> {
+	await addBlocked(trx, run, day, day, 'missed');
+	return dayText(day);
+}
+
+function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[] {
+	const { snapshot } = situation;
+	const more = blocks.map(({ run, from, to }) => ({
+		id: -run,
+		run_id: run,
+		from_on: from,
+		to_on: to,
+		reason: ''
+	}));
+	const paused = computeSituation({ ...snapshot, blocked: [...snapshot.blocked, ...more] }, situation.today);
+	return situation.runs
+		.filter(({ run, calendar }) => calendar !== null && blocks.some((block) => block.run === run.id))
+		.map((before): Moved => {
+			const after = paused.runs.find(({ run }) => run.id === before.run.id)!;
+			return { unitName: before.unit.name, text: movedText(situation, before, paused, after) };
+		});
+}
+
+function movedText(
+	situation: Situation,
+	before: RunSituation,
+	paused: Situation,
+	after: RunSituation
+): string {
+	const moved = before.lessons.filter(
+		(lesson, i) => !lesson.over && lesson.dates.join() !== after.lessons[i].dates.join()
+	).length;
+	const late = (one: Situation, run: RunSituation) =>
+		one.needs.filter((need) => need.run === run && need.verdict === 'late').length;
+	const morelate = late(paused, after) - late(situation, before);
+	const unreached = booksInDanger(paused, after).filter(
+		(title) => !booksInDanger(situation, before).includes(title)
+	);
+	const lost = (after.calendar?.shortBy ?? 0) - (before.calendar?.shortBy ?? 0);
+	const { spare, finish } = after.calendar!;
+	const parts = [
+		moved === 0
+			? 'no lesson moves'
+			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}, the last to ${finish ? dayText(finish) : 'no day'}`,
+		spare === null ? '' : spare === 1 ? '1 day stays spare' : `${spare} days stay spare`,
+		lost > 0 ? `${lost} do not fit any more` : '',
+		morelate > 0 ? `${morelate} more things become late` : '',
+		unreached.length
+			? `${listText(unreached.slice(0, SHOWN_LOANS))} ${unreached.length > SHOWN_LOANS ? 'and others ' : ''}would not be there in time`
+			: ''
+	];
+	return parts.filter(Boolean).join('; ');
+}
+
+const SHOWN_LOANS = 3;
+
+/** Titles of borrowed books that are late, or due before their lesson. */
+function booksInDanger(situation: Situation, run: RunSituation): string[] {
+	const titles = situation.whole
+		.filter((one) => one.run === run && one.book !== null && ['late', 'at risk'].includes(one.verdict))
+		.map((one) => one.title);
+	return [...new Set(titles)];
+}
+
+const REASON = 'sick week';
+const lastDay = (today: Day) => addDays(today, PAUSE_DAYS - 1);
+
+/** Pauses every running unit from today for a week; lessons roll on. Answers the last paused day in words. */
+export async function pauseAll(trx: Trx, situation: Situation): Promise<string> {
+	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
+	if (running.length === 0) throw new CoreError('No unit is running, so there is nothing to pause.');
+	for (const run of running) await addBlocked(trx, run.id, situation.today, lastDay(situation.today), REASON);
+	return dayText(lastDay(situation.today));
+}
+
+/** Sessions whose day has passed and about which nobody has said how they went. */
+export function openOutcomes(
+	situation: Situation
+): { lesson: number; title: string; day: string; unitName: string }[] {
+	return situation.runs
+		.filter(({ run }) => run.state === 'running')
+		.flatMap(({ lessons, unit }) =>
+			lessons
+				.filter(
+					(lesson) => !lesson.over && (lesson.dates[lesson.outcomes.length] ?? '9999') < situation.today
+				)
+				.map((lesson) => ({
+					lesson: lesson.lesson.id,
+					title: `Lesson ${lesson.number}, ${lesson.lesson.title}`,
+					day: dayText(lesson.dates[lesson.outcomes.length]),
+					unitName: unit.name
+				}))
+		);
+}

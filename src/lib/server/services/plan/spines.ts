@@ -1,0 +1,229 @@
+import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { pagesLeft, pagesText, readFlag, type Flag } from '$core/plan/index.ts';
+import { readingPlan, readingRate } from '$core/reading/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { listText } from '../house/place-paths.ts';
+
+/** Common practice, no source: words on a page of a book for children that is read aloud. */
+const USUAL_WORDS_A_PAGE = 200;
+/** Minutes for pages that are only looked at: a minute each. */
+const LOOKING = 1;
+
+/** Minutes of pages: as said, else by their words at the published rates. */
+export function minutesOfRange(range: Row<'page_range'>, spine: Row<'spine'>): number {
+	if (range.minutes !== null) return range.minutes;
+	const count = range.to_page - range.from_page + 1;
+	if (range.way === 'look at') return count * LOOKING;
+	const { wordsPerMinute } = readingRate(range.way === 'read alone' ? 3 : 'adult aloud');
+	const words = (spine.words_per_page ?? USUAL_WORDS_A_PAGE) * (spine.counted === 'chapters' ? 10 : 1);
+	return Math.ceil((count * words) / wordsPerMinute);
+}
+
+export type SpineView = {
+	readonly id: number;
+	readonly title: string;
+	readonly about: string;
+	readonly inUse: boolean;
+	readonly fields: Row<'spine'>;
+	readonly rows: readonly {
+		readonly lesson: number;
+		readonly number: number;
+		readonly title: string;
+		readonly day: string;
+		readonly over: boolean;
+		readonly flags: readonly { readonly id: number; readonly pages: string; readonly text: string }[];
+	}[];
+	/** "pages 141–180": not in any lesson, so for the next run. */
+	readonly left: string;
+	readonly reading: {
+		readonly sentence: string;
+		readonly days: readonly {
+			readonly day: string;
+			readonly pages: string;
+			readonly minutes: number | null;
+		}[];
+		readonly more: number;
+	} | null;
+};
+
+export type PagesView = {
+	readonly sentence: string;
+	readonly spines: readonly SpineView[];
+	/** Lessons that lack a kind of book the household's frame wants. */
+	readonly mixGaps: readonly string[];
+};
+
+const SHOWN_DAYS = 8;
+
+/** The books of a run with their pages for each lesson, and how far to read each day. */
+export function pagesView(
+	situation: Situation,
+	run: RunSituation,
+	mix: readonly { count: number; way: string }[]
+): PagesView {
+	const { snapshot } = situation;
+	const own = snapshot.spines.filter((spine) => spine.run_id === run.run.id);
+	const rangesOf = groupBy(snapshot.ranges, (range) => range.spine_id);
+	const spines = own.map((spine) => spineView(situation, run, spine, rangesOf.get(spine.id) ?? []));
+	const inUse = own.filter((spine) => spine.state === 'in use');
+	const flags = inUse.flatMap((spine) => rangesOf.get(spine.id) ?? []);
+	const without = run.lessons.filter(
+		({ lesson, over }) => !over && !flags.some((range) => range.lesson_id === lesson.id)
+	);
+	return {
+		sentence: sentenceOf(run, inUse, spines, without.length),
+		spines,
+		mixGaps: mixGaps(run, flags, mix)
+	};
+}
+
+function sentenceOf(
+	run: RunSituation,
+	inUse: readonly Row<'spine'>[],
+	spines: readonly SpineView[],
+	without: number
+): string {
+	if (inUse.length === 0)
+		return 'No book carries this unit yet. Add one below, and its pages are shared over the lessons.';
+	// A book that is dipped into has gaps all over; only what follows the last flag is for the next run.
+	const left = spines.filter((spine) => spine.inUse && /^\w+ [\d–]+$/.test(spine.left));
+	const books = inUse.length === 1 ? 'One book carries' : `${inUse.length} books carry`;
+	const gaps =
+		without === 0
+			? 'every lesson to come has its pages'
+			: without === 1
+				? 'one lesson to come has no pages'
+				: `${without} lessons to come have no pages`;
+	const next = left.length
+		? ` For the next run stay ${listText(left.map((spine) => `${spine.left} of ${spine.title}`))}.`
+		: '';
+	return `${books} the unit, and ${gaps}.${next}`;
+}
+
+function spineView(
+	situation: Situation,
+	run: RunSituation,
+	spine: Row<'spine'>,
+	ranges: readonly Row<'page_range'>[]
+): SpineView {
+	const people = new Map(situation.snapshot.people.map((person) => [person.id, person.name]));
+	const unit = spine.counted === 'pages' ? 'page' : 'chapter';
+	const left = pagesLeft(
+		{ from: spine.first_page, to: spine.last_page },
+		ranges.map((range) => ({ from: range.from_page, to: range.to_page }))
+	);
+	return {
+		id: spine.id,
+		title: spine.title,
+		about: `${unit}s ${pagesText({ from: spine.first_page, to: spine.last_page })}${spine.state === 'set aside' ? ', set aside' : ''}`,
+		inUse: spine.state === 'in use',
+		fields: spine,
+		rows: run.lessons.map((one) => ({
+			lesson: one.lesson.id,
+			number: one.number,
+			title: one.lesson.title,
+			day: one.dates.length ? dayText(one.dates[0]) : '',
+			over: one.over,
+			flags: ranges
+				.filter((range) => range.lesson_id === one.lesson.id)
+				.map((range) => {
+					const who = range.participants ? (JSON.parse(range.participants) as number[]) : [];
+					return {
+						id: range.id,
+						pages: pagesText({ from: range.from_page, to: range.to_page }),
+						text: [
+							range.way,
+							who.length ? listText(who.map((one) => people.get(one) ?? 'somebody who left')) : '',
+							range.way === 'skip' ? '' : `${minutesOfRange(range, spine)} min`,
+							range.note
+						]
+							.filter(Boolean)
+							.join(' · ')
+					};
+				})
+		})),
+		left:
+			ranges.length && left.length
+				? `${unit}${left.length > 1 || left[0].from < left[0].to ? 's' : ''} ${left.map(pagesText).join(', ')}`
+				: '',
+		reading: spine.state === 'in use' ? readingOf(situation, run, spine, unit) : null
+	};
+}
+
+/** So many pages a day from the page one has come to, so that the book ends with the unit. */
+function readingOf(
+	situation: Situation,
+	run: RunSituation,
+	spine: Row<'spine'>,
+	unit: string
+): SpineView['reading'] {
+	const from = spine.reached === null ? spine.first_page : spine.reached + 1;
+	if (from > spine.last_page) return { sentence: 'Read to the end.', days: [], more: 0 };
+	const days = readingDays(situation, run, spine.read_on);
+	if (days.length === 0) return null;
+	const plan = readingPlan({
+		from,
+		to: spine.last_page,
+		days,
+		wordsPerPage: (spine.words_per_page ?? USUAL_WORDS_A_PAGE) * (spine.counted === 'chapters' ? 10 : 1),
+		wordsPerMinute: readingRate('adult aloud').wordsPerMinute
+	});
+	const most = plan.mostPages;
+	const aDay = `${most} ${unit}${most === 1 ? '' : 's'} a day at the most, about ${plan.mostMinutes} min aloud`;
+	const free = plan.free.length ? `; ${plan.free.length} days stay free` : '';
+	return {
+		sentence: `From ${unit} ${from}: ${aDay}, done on ${dayText(plan.days.at(-1)!.date)}${free}.`,
+		days: plan.days.slice(0, SHOWN_DAYS).map((one) => ({
+			day: dayText(one.date),
+			pages: pagesText(one),
+			minutes: one.minutes
+		})),
+		more: Math.max(0, plan.days.length - SHOWN_DAYS)
+	};
+}
+
+/** The days to come on which a book of a run is read. */
+export function readingDays(situation: Situation, run: RunSituation, on: Row<'spine'>['read_on']): Day[] {
+	const dates = run.lessons.flatMap((lesson) => lesson.dates).filter((day) => day >= situation.today);
+	const teaching = [...new Set(dates)].sort();
+	if (on === 'lessons' || teaching.length === 0) return teaching;
+	const end = run.run.end_on ?? teaching.at(-1)!;
+	const start = run.run.start_on && run.run.start_on > situation.today ? run.run.start_on : situation.today;
+	const days: Day[] = [];
+	for (let day = start; day <= end; day = addDays(day, 1))
+		if (on === 'every day' || weekdayOf(day) <= 5) days.push(day);
+	return days;
+}
+
+function mixGaps(
+	run: RunSituation,
+	flags: readonly Row<'page_range'>[],
+	mix: readonly { count: number; way: string }[]
+): string[] {
+	return run.lessons
+		.filter((one) => !one.over)
+		.flatMap(({ lesson, number }) => {
+			const mine = flags.filter((range) => range.lesson_id === lesson.id);
+			const lacks = mix
+				.map(({ count, way }) => ({ way, short: count - mine.filter((range) => range.way === way).length }))
+				.filter(({ short }) => short > 0)
+				.map(({ way, short }) => `${short} to ${way}`);
+			return lacks.length ? [`Lesson ${number} lacks ${listText(lacks)}`] : [];
+		});
+}
+
+/** A flag as typed, with the ids of those it names. */
+export function flagTyped(situation: Situation, text: string): Flag & { readonly ids: number[] } {
+	const { people } = situation.snapshot;
+	const flag = readFlag(
+		text,
+		people.map((person) => person.name)
+	);
+	return {
+		...flag,
+		ids: people.filter((person) => flag.who.includes(person.name)).map((person) => person.id)
+	};
+}

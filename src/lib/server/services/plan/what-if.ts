@@ -1,0 +1,163 @@
+import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { setStanding } from '../../stores/plan/activities.ts';
+import { removeLesson, setLimits, setStart, setWeekdays } from '../../stores/plan/units.ts';
+import { missingThings } from '../gathering/list.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import { computeRun, type Situation } from '../readiness/situation.ts';
+import { limitsOf } from './load.ts';
+import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { listText, money } from '../house/place-paths.ts';
+
+/** What a parent asks about before deciding; null and empty leave it as it is. */
+export type WhatIf = {
+	/** How many children take part, guests not counted. */
+	readonly children: number | null;
+	readonly start: Day | null;
+	readonly weekdays: readonly Weekday[];
+	/** Lessons to leave out. */
+	readonly drop: readonly number[];
+	/** Activities to do without. */
+	readonly without: readonly number[];
+	/** What the unit may cost, in cents. */
+	readonly budgetCents: number | null;
+};
+
+export type WhatIfAnswer = {
+	/** What changes for dates, spare days and late things, before and after. */
+	readonly lines: readonly { readonly what: string; readonly before: string; readonly after: string }[];
+	/** What is to be got, thing by thing, where it changes. */
+	readonly things: readonly { readonly name: string; readonly before: string; readonly after: string }[];
+};
+
+/** Whether anything is asked. */
+export function isAsked(ask: WhatIf): boolean {
+	return (
+		ask.children !== null ||
+		ask.start !== null ||
+		ask.weekdays.length > 0 ||
+		ask.drop.length > 0 ||
+		ask.without.length > 0 ||
+		ask.budgetCents !== null
+	);
+}
+
+/** The differences that a change would make to a run, computed on a copy. */
+export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): WhatIfAnswer {
+	const { run: after, needs } = computeRun(situation, changed(situation.snapshot, run, ask), run.run.id);
+	const rows: [string, string, string][] = [
+		['Children', childrenText(run), childrenText(after)],
+		['Lessons', String(run.lessons.length), String(after.lessons.length)],
+		['First lesson', firstText(run), firstText(after)],
+		['Last lesson', lastText(run), lastText(after)],
+		['Days spare', spareText(run), spareText(after)],
+		['Late', lateText(situation.needs, run), lateText(needs, after)],
+		['Extras cost', money(costOf(run)), money(costOf(after))],
+		['Budget', budgetText(run), budgetText(after)]
+	];
+	const before = missingThings(situation.needs, run);
+	const now = missingThings(needs, after);
+	const names = [...new Set([...before.keys(), ...now.keys()])].sort();
+	return {
+		lines: rows.filter(([, a, b]) => a !== b).map(([what, a, b]) => ({ what, before: a, after: b })),
+		things: names
+			.map((name) => ({ name, before: before.get(name) ?? 'nothing', after: now.get(name) ?? 'nothing' }))
+			.filter((row) => row.before !== row.after)
+	};
+}
+
+/** Does what was asked about the plan. More or fewer children are decided on House. */
+export async function applyWhatIf(trx: Trx, run: RunSituation, ask: WhatIf): Promise<void> {
+	if (ask.start) await setStart(trx, run.run.id, ask.start);
+	if (ask.weekdays.length) await setWeekdays(trx, run.run.id, ask.weekdays);
+	for (const lesson of ask.drop) await removeLesson(trx, run.run.id, lesson);
+	for (const activity of ask.without) await setStanding(trx, run.run.id, activity, 'do without');
+	if (ask.budgetCents !== null)
+		await setLimits(trx, run.run.id, { ...limitsOf(run.run), budget: ask.budgetCents });
+}
+
+function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: WhatIf): Snapshot {
+	const drop = new Set(ask.drop);
+	const without = new Set(ask.without);
+	const children = participants.filter((person) => person.kind === 'child');
+	const wanted = ask.children ?? children.length;
+	const leaving = new Set(children.slice(wanted).map((person) => person.id));
+	const coming = Array.from({ length: Math.max(0, wanted - children.length) }, (_, i): Row<'person'> => ({
+		id: -1 - i,
+		name: `one more child ${i + 1}`,
+		kind: 'child',
+		born: null,
+		allergies: '[]',
+		weekdays: null,
+		reach_mm: null,
+		level: '',
+		reads: '[]'
+	}));
+	return {
+		...snapshot,
+		runs: snapshot.runs.map((one) =>
+			one.id === run.id
+				? {
+						...one,
+						start_on: ask.start ?? one.start_on,
+						weekdays: ask.weekdays.length ? JSON.stringify(ask.weekdays) : one.weekdays,
+						limits:
+							ask.budgetCents === null
+								? one.limits
+								: JSON.stringify({ ...limitsOf(one), budget: ask.budgetCents })
+					}
+				: one
+		),
+		activities: snapshot.activities.map((one) =>
+			without.has(one.id) ? { ...one, standing: 'do without' as const } : one
+		),
+		lessons: snapshot.lessons.filter((lesson) => !drop.has(lesson.id)),
+		people: [...snapshot.people, ...coming],
+		participants: [
+			...snapshot.participants.filter((one) => one.run_id !== run.id || !leaving.has(one.person_id)),
+			...coming.map((person) => ({ id: person.id, run_id: run.id, person_id: person.id }))
+		]
+	};
+}
+
+/** What the activities in the plan cost that are not done without, in cents. */
+function costOf({ activities }: RunSituation): number {
+	return activities
+		.filter((one) => one.lesson !== null && one.activity.standing !== 'do without')
+		.reduce((sum, { activity }) => sum + activity.cents, 0);
+}
+
+function budgetText(run: RunSituation): string {
+	const { budget } = limitsOf(run.run);
+	if (budget === null) return 'none';
+	const left = budget - costOf(run);
+	return `${money(budget)}, ${left < 0 ? `${money(-left)} over` : `${money(left)} left`}`;
+}
+
+function childrenText({ participants }: RunSituation): string {
+	return String(participants.filter((person) => person.kind === 'child').length);
+}
+
+function firstText({ lessons }: RunSituation): string {
+	const day = lessons.find((lesson) => !lesson.over && lesson.dates.length)?.dates[0];
+	return day ? dayText(day) : 'no date';
+}
+
+function lastText({ calendar }: RunSituation): string {
+	if (!calendar?.finish) return 'no date';
+	return `${dayText(calendar.finish)}${calendar.shortBy ? `, ${calendar.shortBy} do not fit` : ''}`;
+}
+
+function spareText({ calendar }: RunSituation): string {
+	return calendar?.spare === null || calendar === null ? 'not counted' : String(calendar.spare);
+}
+
+function lateText(needs: readonly SupplyNeed[], run: RunSituation): string {
+	const late = needs.filter((one) => one.run === run && one.verdict === 'late');
+	const names = [...new Set(late.map((one) => one.item.name))];
+	return names.length
+		? listText(names.length > 4 ? [...names.slice(0, 4), `${names.length - 4} more`] : names)
+		: 'nothing';
+}

@@ -1,0 +1,262 @@
+import { dayText, daysBetween, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
+import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { occasionText } from '../house/occasions.ts';
+import { GETTING_VERB, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './streams/supplies.ts';
+import type { Returning } from './returns.ts';
+import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
+import { byText, listText, thingText } from '../house/place-paths.ts';
+
+export type ActKind = SupplyActKind | StepKind;
+
+type SupplyActKind = GettingKind | 'receive' | 'prepare' | 'walk';
+
+/** One thing to do in the house or outside, with everything its main button needs. */
+export type Act = {
+	readonly id: string;
+	readonly kind: ActKind;
+	readonly run: number;
+	readonly unitName: string;
+	readonly title: string;
+	readonly detail: string;
+	readonly actBy: Day;
+	readonly when: string;
+	readonly verdict: Verdict;
+	/** The adult who does it; null while nobody was asked. */
+	readonly doer: number | null;
+	/** Keys of the needs that it moves on; a walk only is given away by them. */
+	readonly keys: readonly string[];
+	/** In all, exactly, as text ("3/2"), in the needs' unit. */
+	readonly amount: string;
+};
+
+type Open = {
+	readonly one: SupplyNeed;
+	readonly kind: SupplyActKind;
+	readonly actBy: Day;
+	readonly amount: Exact;
+};
+
+/** Steps of several needs that one act does together. */
+export type ActGroup = {
+	readonly actBy: Day;
+	readonly doer: number | null;
+	/** Among acts of one day: fetching first, then getting, then preparing. */
+	readonly rank: number;
+	/** The act with everything its row says. */
+	readonly inWords: () => Act;
+};
+
+/** What is to be done, earliest act-by first; extras only where they have to be begun days before. */
+export function actGroups(situation: Situation, run?: number): ActGroup[] {
+	const isAsked = (one: SupplyNeed | WholeNeed) =>
+		(run === undefined || one.run.run.id === run) && !one.need.doWithout;
+	const open = situation.needs.filter((one) => isAsked(one) && one.need.required).flatMap(openSteps);
+	const supplies = [...groupBy(open, groupKey).values()].map((steps): ActGroup => ({
+		actBy: steps[0].actBy,
+		doer: steps[0].one.doer?.id ?? null,
+		rank: order(steps[0].kind),
+		inWords: () => actFrom(steps, situation)
+	}));
+	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
+	const others = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
+		actBy: steps[0].actBy,
+		doer: steps[0].one.doer?.id ?? null,
+		rank: order(steps[0].step.kind),
+		inWords: () => actOfWhole(steps, situation.today)
+	}));
+	const returns = situation.returns
+		.filter((one) => run === undefined || one.runs.includes(run))
+		.map((one): ActGroup => ({
+			actBy: one.by,
+			doer: null,
+			rank: order('return'),
+			inWords: () => actOfReturn(one, situation.today)
+		}));
+	return [...supplies, ...others, ...returns].sort((a, b) =>
+		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
+	);
+}
+
+/** All acts in words, earliest first. */
+export function actsOf(situation: Situation, run?: number): Act[] {
+	return actGroups(situation, run).map((group) => group.inWords());
+}
+
+type OpenWhole = { readonly one: WholeNeed; readonly step: Step; readonly actBy: Day };
+
+function openWhole(one: WholeNeed): OpenWhole[] {
+	const { days, need, step } = one;
+	if (!days || !step || need.useDay === null || isReady(need)) return [];
+	const arranged = need.state === 'arranged' ? need.promised : null;
+	return [{ one, step, actBy: step.by ?? arranged ?? days.actBy ?? days.inHandBy }];
+}
+
+/** One act for all lessons that want the same thing by the same day. */
+function wholeKey({ one, step, actBy }: OpenWhole): string {
+	return [one.run.run.id, step.kind, actBy, step.title, one.doer?.id ?? ''].join('|');
+}
+
+function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
+	const [{ one, step, actBy }] = steps;
+	const lessons = lessonsText(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
+	return {
+		id: wholeKey(steps[0]),
+		kind: step.kind,
+		run: one.run.run.id,
+		unitName: one.run.unit.name,
+		title: step.title,
+		detail: [lessons, step.detail, one.need.required ? '' : 'an extra'].filter(Boolean).join(' · '),
+		actBy,
+		when: byText(actBy, today),
+		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
+		doer: one.doer?.id ?? null,
+		keys: steps.map((each) => each.one.need.key),
+		amount: '1'
+	};
+}
+
+function actOfReturn(one: Returning, today: Day): Act {
+	const { loan, resource, supplier, by } = one;
+	return {
+		id: `loan|${loan.id}`,
+		kind: 'return',
+		run: one.runs[0] ?? 0,
+		unitName: one.unitName,
+		title: `Take back ${resource.title}`,
+		detail: [supplier?.name, one.why].filter(Boolean).join(' · '),
+		actBy: by,
+		when: byText(by, today),
+		verdict: by < today ? 'late' : daysBetween(today, by) <= DUE_DAYS ? 'due' : 'on course',
+		doer: null,
+		keys: [`loan/${loan.id}`],
+		amount: '1'
+	};
+}
+
+function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
+	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
+}
+
+function lessonsText(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
+	const lessons = [...new Map(of.map((one) => [one.lesson.number, one])).values()];
+	return lessons.length === 1
+		? `for lesson ${lessons[0].lesson.number}, ${dayText(lessons[0].useDay)}`
+		: `for lessons ${listText(lessons.map(({ lesson }) => String(lesson.number)))}`;
+}
+
+function order(kind: ActKind): number {
+	return [
+		'walk',
+		'buy',
+		'order',
+		'ask',
+		'hold',
+		'make',
+		'find',
+		'hunt',
+		'wish',
+		'receive',
+		'begin',
+		'print',
+		'look',
+		'place',
+		'ask for',
+		'get',
+		'pick up',
+		'renew',
+		'ask back',
+		'return',
+		'preview',
+		'prepare'
+	].indexOf(kind);
+}
+
+/** The next steps of one need: what lies at home is fetched, what is missing is got. */
+function openSteps(one: SupplyNeed): Open[] {
+	const { days, need, standing } = one;
+	if (!days || need.useDay === null || isReady(need)) return [];
+	const steps: Open[] = [];
+	if (isSome(standing.toFetch))
+		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
+	if (isSome(standing.missing)) {
+		steps.push({ one, kind: gettingKind(one), actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
+	} else if (isSome(standing.arranged)) {
+		steps.push({ one, kind: 'receive', actBy: need.promised ?? days.inHandBy, amount: standing.arranged });
+	}
+	if (steps.length === 0 && need.prepare && days.actBy) {
+		steps.push({ one, kind: 'prepare', actBy: days.actBy, amount: one.amount });
+	}
+	return steps;
+}
+
+/** Fetching goes lesson by lesson, everything else thing by thing. */
+function groupKey({ one, kind, actBy }: Open): string {
+	const what =
+		kind === 'walk' || kind === 'prepare'
+			? `lesson ${one.lesson.lesson.id}`
+			: `${one.item.id} ${one.unit} ${one.supplier?.id ?? one.rung}`;
+	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
+}
+
+function verbOf(kind: Open['kind']): string {
+	if (kind === 'receive') return 'Take in';
+	if (kind === 'prepare') return 'Prepare';
+	if (kind === 'walk') return 'Fetch';
+	const verb = GETTING_VERB[kind];
+	return verb.charAt(0).toUpperCase() + verb.slice(1);
+}
+
+function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
+	const [{ one, kind, actBy }] = steps;
+	const kept = one.line.use === 'kept';
+	// Kept things serve one lesson after another: the most for any one of them is enough.
+	const amount = steps.reduce(
+		(sum, step) => (kept ? (step.amount.compare(sum) > 0 ? step.amount : sum) : sum.add(step.amount)),
+		ZERO
+	);
+	const things = steps.map((step) => thingText(step.amount, step.one.unit, step.one.item.name));
+	const isList = kind === 'walk' || kind === 'prepare';
+	const title = isList
+		? things.length === 1
+			? `${verbOf(kind)} ${things[0]}`
+			: `${verbOf(kind)} ${things.length} things for lesson ${one.lesson.number}`
+		: `${verbOf(kind)} ${thingText(amount, one.unit, one.item.name)}`;
+	const forLessons = lessonsText(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
+	const where = isList
+		? ''
+		: one.supplier
+			? ` · ${one.supplier.name}`
+			: kind === 'wish'
+				? ` · ${occasionText(snapshot, one.days!.inHandBy, today)}`
+				: '';
+	const worst = kind === 'receive' ? one.verdict : stepVerdict(steps[0], today);
+	const other =
+		!isList && worst === 'late' && kind !== 'receive'
+			? inTimeElsewhere(snapshot, one.item.id, one.days!.inHandBy, today)
+			: null;
+	return {
+		id: groupKey(steps[0]),
+		kind,
+		run: one.run.run.id,
+		unitName: one.run.unit.name,
+		title,
+		detail:
+			isList && things.length > 1
+				? `${listText(things.slice(0, 3))}${things.length > 3 ? ` and ${things.length - 3} more` : ''}`
+				: forLessons + where + (other ? ` · ${other.name} has it in time` : ''),
+		actBy,
+		when: byText(actBy, today),
+		verdict: worst,
+		doer: one.doer?.id ?? null,
+		keys: steps.map((step) => step.one.need.key),
+		amount: exactText(amount)
+	};
+}
+
+function stepVerdict({ one, actBy }: Open, today: Day): Verdict {
+	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
+}

@@ -1,0 +1,350 @@
+import { dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { isSome } from '$core/measure/index.ts';
+import {
+	firstGap,
+	isReady,
+	lessonReadiness,
+	type Need,
+	type Stream,
+	type Verdict
+} from '$core/readiness/index.ts';
+import { actGroups, type Act } from './acts.ts';
+import { remember } from '../../snapshot/remember.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+import type { Situation } from './situation.ts';
+import { GETTING_VERB, gettingKind } from './ladder.ts';
+import type { SupplyNeed } from './streams/supplies.ts';
+import type { WholeNeed } from './whole-needs.ts';
+import { byText, lessonText, listText, pronoun, thingText } from '../house/place-paths.ts';
+
+/** A computed sentence in three parts; the middle one is what is lacking. */
+export type Sentence = {
+	readonly before: string;
+	readonly gap: string;
+	readonly after: string;
+	readonly verdict: Verdict;
+};
+
+/** One lesson's share of one stream in a few words, and what is behind them. */
+export type StreamCell = {
+	readonly text: string;
+	readonly detail: string;
+	readonly verdict: Verdict;
+	readonly behind: readonly {
+		readonly key: string;
+		readonly what: string;
+		readonly stands: string;
+		readonly verdict: Verdict;
+	}[];
+};
+
+const NOTHING: StreamCell = { text: 'nothing', detail: '', verdict: 'done', behind: [] };
+
+export type BoardLesson = {
+	readonly id: number;
+	readonly number: number;
+	readonly title: string;
+	readonly note: string;
+	readonly date: Day | null;
+	readonly day: string;
+	readonly optional: boolean;
+	readonly outcome: string | null;
+	readonly isNext: boolean;
+	readonly streams: Readonly<Record<Stream, StreamCell>>;
+	readonly cautions: readonly string[];
+};
+
+export type Board = {
+	readonly sentence: Sentence;
+	readonly lessons: readonly BoardLesson[];
+	readonly acts: readonly Act[];
+	/** How many acts wait beyond those listed. */
+	readonly moreActs: number;
+	readonly extras: readonly string[];
+};
+
+/** More than these are far ahead. */
+const MOST_ACTS = 60;
+
+const boards = remember<Board>();
+
+/** The unit's first page: how it stands with every lesson, and what is next. Made once a situation. */
+export function boardOf(situation: Situation, run: RunSituation): Board {
+	return boards(run, [situation], () => makeBoard(situation, run));
+}
+
+function makeBoard(situation: Situation, run: RunSituation): Board {
+	const needs = situation.needs.filter((one) => one.run === run);
+	const acts = actGroups(situation, run.run.id);
+	const next = run.lessons.find((lesson) => !lesson.over && (lesson.dates.at(-1) ?? '') >= situation.today);
+	return {
+		sentence: sentenceOf(situation, run),
+		lessons: run.lessons.map((lesson) => boardLesson(situation, lesson, needs, lesson === next)),
+		acts: acts.slice(0, MOST_ACTS).map((group) => group.inWords()),
+		moreActs: Math.max(0, acts.length - MOST_ACTS),
+		extras: needs
+			.filter((one) => !one.need.required && isSome(one.standing.missing) && !one.need.doWithout)
+			.map(
+				(one) => `${thingText(one.standing.missing, one.unit, one.item.name)} (lesson ${one.lesson.number})`
+			)
+	};
+}
+
+function boardLesson(
+	situation: Situation,
+	lesson: LessonSituation,
+	all: readonly SupplyNeed[],
+	isNext: boolean
+): BoardLesson {
+	const needs = all.filter((one) => one.lesson === lesson);
+	const date = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
+	const held = lesson.outcomes.at(-1)?.held_on ?? null;
+	const day = lesson.over && held ? held : date;
+	return {
+		id: lesson.lesson.id,
+		number: lesson.number,
+		title: lesson.lesson.title,
+		note: lesson.lesson.note,
+		date: day,
+		day: day ? dayText(day) : lesson.dropped ? 'dropped' : 'no date',
+		optional: lesson.lesson.optional === 1,
+		outcome: lesson.over ? (lesson.outcomes.at(-1)?.outcome ?? null) : null,
+		isNext,
+		streams: {
+			books: wholeCell(situation, lesson, 'books'),
+			copies: wholeCell(situation, lesson, 'copies'),
+			supplies: suppliesCell(situation, lesson, needs),
+			setting: wholeCell(situation, lesson, 'setting')
+		},
+		cautions: cautionWords(needs)
+	};
+}
+
+/** "Care with Tamsin: cork, string": the things of a lesson that concern somebody by age or allergy. */
+function cautionWords(needs: readonly SupplyNeed[]): string[] {
+	const concerns = needs.flatMap((one) =>
+		one.cautions
+			.filter((caution) => caution.who.length > 0)
+			.map((caution) => ({ who: listText(caution.who), item: one.item.name }))
+	);
+	return [...groupBy(concerns, ({ who }) => who)].map(
+		([who, things]) => `Care with ${who}: ${[...new Set(things.map(({ item }) => item))].join(', ')}`
+	);
+}
+
+/** What one lesson's supplies look like in a few words. */
+function suppliesCell(
+	situation: Situation,
+	lesson: LessonSituation,
+	needs: readonly SupplyNeed[]
+): StreamCell {
+	return streamCell(
+		situation,
+		lesson,
+		needs.map((one) => ({
+			need: one.need,
+			verdict: one.verdict,
+			actBy: one.days?.actBy ?? null,
+			what: thingText(one.amount, one.unit, one.item.name),
+			step: stepText(one, situation.today),
+			isAway: isSome(one.standing.missing)
+		}))
+	);
+}
+
+/** What a stream whose needs are one thing as a whole looks like for one lesson. */
+function wholeCell(situation: Situation, lesson: LessonSituation, stream: Stream): StreamCell {
+	return streamCell(
+		situation,
+		lesson,
+		situation.whole
+			.filter((one) => one.lesson === lesson && one.need.stream === stream)
+			.map((one) => ({
+				need: one.need,
+				verdict: one.verdict,
+				actBy: one.days?.actBy ?? null,
+				what: one.title,
+				step: wholeStepText(one, situation.today),
+				isAway: one.need.state === 'missing'
+			}))
+	);
+}
+
+type CellNeed = {
+	readonly need: Need;
+	readonly verdict: Verdict;
+	readonly actBy: Day | null;
+	readonly what: string;
+	readonly step: string;
+	/** Neither here nor on its way. */
+	readonly isAway: boolean;
+};
+
+function streamCell(situation: Situation, lesson: LessonSituation, needs: readonly CellNeed[]): StreamCell {
+	const behind = needs.map(({ need, what, step, verdict }) => ({
+		key: need.key,
+		what: need.required ? what : `${what} (extra)`,
+		stands: need.doWithout ? 'done without' : isReady(need) ? 'ready' : step,
+		verdict: need.doWithout ? 'done' : verdict
+	}));
+	if (lesson.booked) {
+		return { ...NOTHING, text: lesson.outcomes.at(-1)?.outcome ?? 'taught', behind };
+	}
+	const verdicts = new Map(needs.map((one) => [one.need.key, one.verdict]));
+	const readiness = lessonReadiness(
+		String(lesson.lesson.id),
+		needs.map((one) => one.need),
+		verdicts
+	);
+	if (readiness.needs === 0) return behind.length ? { ...NOTHING, text: 'only extras', behind } : NOTHING;
+	const text = readiness.ready ? 'all here' : `${readiness.readyNeeds} of ${readiness.needs}`;
+	if (readiness.ready) return { text, detail: '', verdict: 'done', behind };
+	const open = needs.filter((one) => one.need.required && !one.need.doWithout && !isReady(one.need));
+	const worst = open.filter((one) => one.verdict === readiness.verdict).sort(byActBy)[0];
+	if (!worst || readiness.verdict === 'undated') {
+		const away = open.filter((one) => one.isAway).length;
+		return { text, detail: away ? `${away} not at home` : 'all at home', verdict: 'undated', behind };
+	}
+	return { text, detail: worst.step, verdict: readiness.verdict, behind };
+}
+
+function wholeStepText(one: WholeNeed, today: Day): string {
+	if (!one.step) return one.stands;
+	if (one.book && one.need.state === 'arranged') return one.stands;
+	if (one.need.state === 'arranged')
+		return `${one.stands}${one.need.promised ? `, ready ${dayFromToday(one.need.promised, today)}` : ', no day given'}`;
+	return `${one.step.short}${when(one.days?.actBy, today)}`;
+}
+
+function byActBy(a: CellNeed, b: CellNeed): number {
+	return (a.actBy ?? '9') < (b.actBy ?? '9') ? -1 : 1;
+}
+
+function stepText(one: SupplyNeed, today: Day): string {
+	const { standing, days, need } = one;
+	const risk = one.verdict === 'at risk' ? 'at risk: ' : '';
+	if (isSome(standing.missing)) {
+		const verb = GETTING_VERB[gettingKind(one)];
+		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)}${when(days?.actBy, today)}`;
+	}
+	if (isSome(standing.toFetch)) return `fetch${when(days?.inHandBy, today)}`;
+	if (isSome(standing.arranged))
+		return (
+			risk + (need.promised ? `promised ${dayFromToday(need.promised, today)}` : 'on its way, no day given')
+		);
+	return `prepare${when(days?.actBy, today)}`;
+}
+
+function when(day: Day | null | undefined, today: Day): string {
+	if (!day) return '';
+	return day < today ? `, ${byText(day, today)}` : ` ${byText(day, today)}`;
+}
+
+/** What stands in the way first, of one run or (null) of all, in every stream or one, in one sentence. */
+export function sentenceOf(
+	situation: Situation,
+	run: RunSituation | null,
+	stream: Stream | null = null
+): Sentence {
+	const { today } = situation;
+	const isMeant = (one: SupplyNeed | WholeNeed) =>
+		(run === null || one.run === run) && (stream === null || one.need.stream === stream);
+	const needs = situation.needs.filter(isMeant);
+	const whole = situation.whole.filter(isMeant);
+	const all = [...needs, ...whole];
+	const days = new Map(all.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
+	const gap = firstGap(
+		all.map((one) => one.need),
+		days
+	);
+	const other = gap && whole.find((candidate) => candidate.need.key === gap.key);
+	if (other?.step) return wholeSentence(other, today);
+	const one = gap && needs.find((candidate) => candidate.need.key === gap.key);
+	if (!one) return nothingOpen(needs, run);
+	const { standing } = one;
+	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
+	if (isSome(standing.missing)) {
+		const verb = GETTING_VERB[gettingKind(one)];
+		const them = pronoun(standing.missing, one.unit);
+		const act = one.days?.actBy ?? one.need.useDay!;
+		const after =
+			act < today
+				? `: ${verb} ${them} now, it ${byText(act, today)}.`
+				: `: ${verb} ${them} ${byText(act, today)}.`;
+		return {
+			before: `${lesson} lacks `,
+			gap: thingText(standing.missing, one.unit, one.item.name),
+			after,
+			verdict: one.verdict
+		};
+	}
+	if (isSome(standing.arranged) && !isSome(standing.toFetch)) {
+		return {
+			before: `${lesson} waits for `,
+			gap: thingText(standing.arranged, one.unit, one.item.name),
+			after: one.need.promised
+				? `, promised ${dayFromToday(one.need.promised, today)}.`
+				: ', with no day promised.',
+			verdict: one.verdict
+		};
+	}
+	if (isSome(standing.toFetch)) {
+		const waiting = needs.filter(
+			(other) => other.lesson === one.lesson && other.need.required && isSome(other.standing.toFetch)
+		);
+		const what =
+			waiting.length === 1
+				? thingText(standing.toFetch, one.unit, one.item.name)
+				: `${waiting.length} things`;
+		const by = one.days?.inHandBy ?? one.need.useDay!;
+		return {
+			before: `${lesson} has all it needs in the house; `,
+			gap: `${what} to fetch`,
+			after: by < today ? `; that ${byText(by, today)}.` : ` ${byText(by, today)}.`,
+			verdict: one.verdict
+		};
+	}
+	return {
+		before: `${lesson}: `,
+		gap: `prepare ${one.item.name}`,
+		after: one.days?.actBy ? ` ${byText(one.days.actBy, today)}.` : '.',
+		verdict: one.verdict
+	};
+}
+
+function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, today: Day): Sentence {
+	const act = need.state === 'arranged' ? (need.promised ?? days?.inHandBy) : days?.actBy;
+	const by = act ? (act < today ? `; that ${byText(act, today)}.` : ` ${byText(act, today)}.`) : '.';
+	return {
+		before: `${lessonText(lesson.number, need.useDay, today)}: `,
+		gap: `${step!.short} ${title}`,
+		after: by,
+		verdict
+	};
+}
+
+function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
+	const done = { gap: '', after: '', verdict: 'done' as const };
+	const missing = needs.filter((one) => isSome(one.standing.missing)).length;
+	if (!run) return { ...done, before: 'Nothing is waiting to be gathered.' };
+	if (run.lessons.length === 0)
+		return {
+			...done,
+			before: 'No lessons yet. Add them on Plan, then paste the supply list your book prints.'
+		};
+	if (!run.calendar) {
+		return needs.length
+			? {
+					...done,
+					before: `${needs.length} things are listed, `,
+					gap: `${missing} not at home`,
+					after: '. Give the unit a first day to see by when.',
+					verdict: 'undated'
+				}
+			: { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+	}
+	if (needs.length === 0)
+		return { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+	return { ...done, before: 'Every lesson has what it needs.' };
+}

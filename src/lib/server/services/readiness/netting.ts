@@ -1,0 +1,159 @@
+import type { Day } from '$core/calendar/index.ts';
+import { kitState, type KitState } from '$core/gathering/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	canConvert,
+	convert,
+	exact,
+	exactText,
+	isSome,
+	unitIn,
+	type Exact,
+	type System,
+	type Unit
+} from '$core/measure/index.ts';
+import { holdBack, netSupplies, type Lot, type NetLine, type ServedLine } from '$core/supplies/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { remember } from '../../snapshot/remember.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+
+/** A supply line exploded over those who take part on its day. */
+export type Asked = {
+	readonly run: RunSituation;
+	readonly lesson: LessonSituation;
+	readonly line: Row<'supply_line'>;
+	/** The activity that it belongs to; null for the lesson itself. */
+	readonly extra: Row<'activity'> | null;
+	readonly item: Row<'item'>;
+	readonly key: string;
+	readonly date: Day | null;
+	readonly takingPart: readonly Row<'person'>[];
+	/** In the line's own unit. */
+	readonly amount: Exact;
+};
+
+/** What each line gets, the unit in which each item is counted, and what cannot be compared. */
+export type Netted = {
+	readonly served: ReadonlyMap<string, ServedLine>;
+	readonly unitOf: ReadonlyMap<number, Unit>;
+	readonly problems: ReadonlyMap<string, string>;
+};
+
+/** One netting over all runs. What cannot be compared with the stash is counted on its own and says so. */
+export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
+	const { measures } = snapshot.household;
+	const boxes = snapshot.runs.map((run) => run.collecting_place_id).filter((place) => place !== null);
+	const { kitParts } = snapshot;
+	const partsOf = partsByLot(kitParts, [], () => groupBy(kitParts, (part) => part.lot_id));
+	const lotsOf = lotsByItem(snapshot.lots, [], () => groupBy(snapshot.lots, (lot) => lot.item_id));
+	const served = new Map<string, ServedLine>();
+	const unitOf = new Map<number, Unit>();
+	const problems = new Map<string, string>();
+	for (const own of groupBy(asked, (one) => one.item.id).values()) {
+		const { item } = own[0];
+		const dated = own.filter((one) => one.date !== null);
+		const lots = lotsOf.get(item.id) ?? [];
+		const netted = nettedItems(item, [lots, dated, boxes, measures, kitParts], () =>
+			netItem(item, wholeKits(lots, partsOf), dated, new Set(boxes), measures)
+		);
+		if (netted.unit) unitOf.set(item.id, netted.unit);
+		for (const line of netted.served) served.set(line.line.id, line);
+		for (const [key, problem] of netted.problems) problems.set(key, problem);
+	}
+	return { served, unitOf, problems };
+}
+
+type NettedItem = {
+	/** Null when there is none of it and no dated line asks. */
+	readonly unit: Unit | null;
+	readonly served: readonly ServedLine[];
+	readonly problems: readonly (readonly [string, string])[];
+};
+
+const lotsByItem = remember<Map<number, Row<'lot'>[]>>();
+const partsByLot = remember<Map<number, Row<'kit_part'>[]>>();
+const nettedItems = remember<NettedItem>();
+
+/** Lots as they can be used: of a kit only what its scarcest piece allows. */
+function wholeKits(
+	lots: readonly Row<'lot'>[],
+	partsOf: ReadonlyMap<number, readonly Row<'kit_part'>[]>
+): readonly Row<'lot'>[] {
+	return lots.map((lot) => {
+		const parts = partsOf.get(lot.id);
+		return parts ? { ...lot, amount: exactText(kitOf(lot, parts).makings) } : lot;
+	});
+}
+
+/** What an opened kit still gives. */
+export function kitOf(lot: Row<'lot'>, parts: readonly Row<'kit_part'>[]): KitState {
+	return kitState(
+		exact(lot.amount),
+		parts.map(({ name, each, there }) => ({ name, each: exact(each), there: exact(there) }))
+	);
+}
+
+/** The dated lines of one item against its lots. `boxes` are the collecting places of all units. */
+function netItem(
+	item: Row<'item'>,
+	own: readonly Row<'lot'>[],
+	dated: readonly Asked[],
+	boxes: ReadonlySet<number>,
+	measures: System
+): NettedItem {
+	const inStock = own.filter((lot) => isSome(exact(lot.amount)));
+	const first = inStock[0]?.unit ?? dated[0]?.line.unit;
+	if (!first) return { unit: null, served: [], problems: [] };
+	const unit = unitIn(measures, first, item.name);
+	const problems: [string, string][] = [];
+	const lines = dated.map((one): NetLine => {
+		const comparable = canConvert(one.line.unit, unit, item.name);
+		if (!comparable) {
+			problems.push([
+				one.key,
+				`Asked for in ${one.line.unit}, counted in ${unit}: these cannot be compared. Count it the way the list asks.`
+			]);
+		}
+		return {
+			id: one.key,
+			// Lines that cannot be compared form an item of their own, which no lot serves.
+			item: comparable ? item.name : `${item.name}\u0000${one.line.unit}`,
+			use: one.line.use,
+			date: one.date!,
+			until: one.line.out_until && one.line.out_until > one.date! ? one.line.out_until : one.date!,
+			amount: comparable ? convert(one.amount, one.line.unit, unit, item.name) : one.amount,
+			unit: comparable ? unit : one.line.unit,
+			claim: one.line.claim
+		};
+	});
+	const wanted = new Set(dated.map((one) => one.run.run.collecting_place_id));
+	const lots = lotsInOrder(item, unit, inStock, wanted, boxes);
+	return { unit, served: netSupplies(lines, lots).flatMap((row) => row.lines), problems };
+}
+
+/** The lots that can be compared, in the order in which they are taken, without what is kept back. */
+function lotsInOrder(
+	item: Row<'item'>,
+	unit: Unit,
+	inStock: readonly Row<'lot'>[],
+	wanted: ReadonlySet<number | null>,
+	boxes: ReadonlySet<number>
+): Lot[] {
+	// What lies in the box of a unit that wants it is taken first, what lies in another unit's box last.
+	const rank = (lot: Row<'lot'>) =>
+		lot.place_id === null || !boxes.has(lot.place_id) ? 1 : wanted.has(lot.place_id) ? 0 : 2;
+	const lots = inStock
+		.toSorted((a, b) => rank(a) - rank(b))
+		.filter((lot) => canConvert(lot.unit, unit, item.name))
+		.map((lot): Lot => ({
+			id: String(lot.id),
+			item: item.name,
+			amount: convert(exact(lot.amount), lot.unit, unit, item.name),
+			unit,
+			goodUntil: lot.good_until
+		}));
+	const keepUnit = item.keep_back_unit ?? unit;
+	if (!item.keep_back || !canConvert(keepUnit, unit, item.name)) return lots;
+	return holdBack(lots, convert(exact(item.keep_back), keepUnit, unit, item.name), unit);
+}

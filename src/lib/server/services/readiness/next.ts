@@ -1,0 +1,39 @@
+import { groupBy } from '$core/group-by.ts';
+import { actGroups, type Act, type ActGroup } from './acts.ts';
+import { sentenceOf, type Sentence } from './board.ts';
+import type { Situation } from './situation.ts';
+import { listText } from '../house/place-paths.ts';
+
+export type Next = {
+	readonly sentence: Sentence;
+	readonly acts: readonly Act[];
+	readonly later: number;
+	/** How many acts the others have been given, in words. */
+	readonly withOthers: string;
+};
+
+const SHOWN = 12;
+
+/**
+ * The home page: the first gap over all units, then acts by date. For one adult (by id) only what
+ * nobody else was asked to do.
+ */
+export function nextOf(situation: Situation, adult: number | null): Next {
+	const all = actGroups(situation);
+	const isMine = (group: ActGroup) => adult === null || group.doer === null || group.doer === adult;
+	const mine = all.filter(isMine);
+	const others = groupBy(
+		all.filter((group) => !isMine(group)),
+		(group) => group.doer
+	);
+	return {
+		withOthers: listText(
+			[...others].map(
+				([id, own]) => `${own.length} with ${situation.snapshot.people.find((one) => one.id === id)!.name}`
+			)
+		),
+		sentence: sentenceOf(situation, null),
+		acts: mine.slice(0, SHOWN).map((group) => group.inWords()),
+		later: Math.max(0, mine.length - SHOWN)
+	};
+}

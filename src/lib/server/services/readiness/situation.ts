@@ -1,0 +1,87 @@
+import type { Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { needDays, verdict, type HouseDays, type Need } from '$core/readiness/index.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { bookDrafts } from './streams/books.ts';
+import { returnsOf, type Returning } from './returns.ts';
+import { runsOf, type RunSituation } from '../calendar/runs.ts';
+import { stateByKey, supplyDrafts, supplyNeed, type SupplyNeed } from './streams/supplies.ts';
+import { settingDrafts, type WholeDraft, type WholeNeed } from './whole-needs.ts';
+
+export type Situation = {
+	readonly snapshot: Snapshot;
+	readonly today: Day;
+	readonly runs: readonly RunSituation[];
+	/** The supplies stream. */
+	readonly needs: readonly SupplyNeed[];
+	/** The streams whose needs are one thing as a whole. */
+	readonly whole: readonly WholeNeed[];
+	/** Borrowed things that are to go back. */
+	readonly returns: readonly Returning[];
+};
+
+/** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
+export function computeSituation(snapshot: Snapshot, today: Day): Situation {
+	const runs = runsOf(snapshot);
+	const inWork = runs.filter(({ run }) => run.state !== 'put away');
+	const drafts = supplyDrafts(snapshot, inWork);
+	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
+	const days = needDays(
+		[...drafts, ...wholeDrafts].map((draft) => draft.need),
+		houseDays(snapshot)
+	);
+	const needs = drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, today));
+	const whole = wholeDrafts.map((draft): WholeNeed => {
+		const own = days.get(draft.need.key) ?? null;
+		return { ...draft, days: own, verdict: verdict(draft.need, own ?? undefined, today) };
+	});
+	return { snapshot, today, runs, needs, whole, returns: returnsOf(snapshot, runs, whole, today) };
+}
+
+/**
+ * One run and its supplies as they would be in a snapshot in which nothing but this run was changed.
+ * Supplies of other runs keep their days, so those are taken from `now`; what they take from the stash
+ * is netted anew.
+ */
+export function computeRun(
+	now: Situation,
+	snapshot: Snapshot,
+	id: number
+): { readonly run: RunSituation; readonly needs: readonly SupplyNeed[] } {
+	const runs = runsOf(snapshot);
+	const run = runs.find((one) => one.run.id === id)!;
+	const drafts = supplyDrafts(
+		snapshot,
+		runs.filter((one) => one.run.state !== 'put away'),
+		run
+	);
+	const whole = wholeDraftsOf(snapshot, run, now.today);
+	// In the order in which all are computed together, since that decides who gets a sitting first.
+	const inOrder = (others: readonly HasNeed[], own: readonly HasNeed[]) => {
+		const byRun = groupBy(others, (one) => one.run.run.id);
+		return runs.flatMap((one) => (one === run ? own : (byRun.get(one.run.id) ?? [])));
+	};
+	const days = needDays(
+		[...inOrder(now.needs, drafts), ...inOrder(now.whole, whole)].map((one) => one.need),
+		houseDays(snapshot)
+	);
+	return {
+		run,
+		needs: drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, now.today))
+	};
+}
+
+type HasNeed = { readonly need: Need; readonly run: RunSituation };
+
+function wholeDraftsOf(snapshot: Snapshot, run: RunSituation, today: Day): WholeDraft[] {
+	const stateOf = (key: string) => stateByKey(snapshot).get(key) ?? null;
+	return [...bookDrafts(snapshot, run, today, stateOf), ...settingDrafts(snapshot, run, stateOf)];
+}
+
+function houseDays({ household, quiet, sittings }: Snapshot): HouseDays {
+	return {
+		weekStart: household.week_start,
+		noPreparing: quiet.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
+		sittings: sittings.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
+	};
+}

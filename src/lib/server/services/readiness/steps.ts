@@ -1,0 +1,232 @@
+import { addDays, type Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
+import { exact, exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
+import { addLot, useUp } from '../../stores/stash/lots.ts';
+import { setOutcome } from '../../stores/plan/units.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './streams/supplies.ts';
+import { endLoan } from '../../stores/library/loans.ts';
+import { stepOfBook } from './returns.ts';
+import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
+import { readyOn, settingKey } from './whole-needs.ts';
+import { thingText } from '../house/place-paths.ts';
+
+/** The needs of the given keys. @throws CoreError when one of them is not wanted any more. */
+function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
+	const needs = situation.needs.filter((one) => keys.includes(one.need.key));
+	if (needs.length === 0)
+		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+	return needs;
+}
+
+/** Needs of any stream, with what they are called. @throws CoreError as above. */
+function anyNeedsOf(
+	situation: Situation,
+	keys: readonly string[]
+): { run: number; key: string; name: string }[] {
+	const whole = situation.whole.filter((one) => keys.includes(one.need.key));
+	if (whole.length) return whole.map((one) => ({ run: one.run.run.id, key: one.need.key, name: one.title }));
+	return needsOf(situation, keys).map((one) => ({
+		run: one.run.run.id,
+		key: one.need.key,
+		name: one.item.name
+	}));
+}
+
+/** Takes the next step for things that are had as a whole. Answers what was done, in words. */
+export async function takeStep(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const returning = situation.returns.filter((one) => keys.includes(`loan/${one.loan.id}`));
+	for (const { loan } of returning) await endLoan(trx, loan.id, situation.today);
+	if (returning.length) return `${returning[0].resource.title}: gone back`;
+	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
+	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
+	if (needs.length === 0)
+		throw new CoreError('That is done already, or not wanted any more. Load the page again.');
+	for (const { run, need, step } of needs) {
+		const activity = run.activities.find((one) => settingKey(run.run.id, one.activity.id) === need.key)!;
+		await patchNeed(
+			trx,
+			run.run.id,
+			need.key,
+			step!.kind === 'begin'
+				? { arranged: '1', promised: readyOn(situation.today, activity.activity) }
+				: { prepared: '1' }
+		);
+	}
+	const [{ title, step }] = needs;
+	return step!.kind === 'begin' ? `${title}: begun` : `${title}: ready`;
+}
+
+/**
+ * Something came into the house: it lies in the unit's collecting place, and the needs have it in
+ * hand, earliest first. What is over stays in the stash. Answers it in words.
+ */
+export async function gotIt(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	amount: Exact
+): Promise<string> {
+	return (await tookIn(trx, situation, keys, amount)).words;
+}
+
+/** As `gotIt`, with the lot that it came into. */
+export async function tookIn(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	amount: Exact
+): Promise<{ words: string; lot: number }> {
+	const needs = needsOf(situation, keys);
+	const [first] = needs;
+	const goodUntil = first.item.keeps_days === null ? null : addDays(situation.today, first.item.keeps_days);
+	let left = amount;
+	for (const one of needs) {
+		const wanted = one.amount.sub(one.standing.inHand).sub(one.standing.toFetch);
+		const share = smaller(left, wanted);
+		if (!isSome(share)) continue;
+		if (one.line.use === 'consumed') left = left.sub(share);
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			found: exactText(one.standing.inHand.add(share)),
+			arranged: exactText(ZERO),
+			promised: null,
+			unit: one.unit
+		});
+	}
+	const lot = await addLot(
+		trx,
+		{
+			item_id: first.item.id,
+			amount,
+			unit: first.unit,
+			place_id: first.run.run.collecting_place_id,
+			good_until: goodUntil
+		},
+		situation.today,
+		first.rung === 'bought' || first.rung === 'second-hand' ? 'bought' : 'added'
+	);
+	return { words: thingText(amount, first.unit, first.item.name), lot };
+}
+
+/** Somebody is on it: ordered, asked for, on the way, with the promised day when there is one. */
+export async function arrange(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	promised: Day | null
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) {
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			arranged: exactText(one.standing.missing.add(one.standing.arranged)),
+			promised,
+			unit: one.unit
+		});
+	}
+	return needs[0].item.name;
+}
+
+/** Measured into its tray, cut, dried: prepared, all of it. */
+export async function prepared(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const needs = needsOf(situation, keys);
+	for (const one of needs) {
+		await patchNeed(trx, one.run.run.id, one.need.key, {
+			prepared: exactText(one.amount),
+			found: exactText(one.amount),
+			unit: one.unit
+		});
+	}
+	return needs.map((one) => one.item.name).join(', ');
+}
+
+/** The parent does without, or wants it after all. */
+export async function decide(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	without: boolean
+): Promise<string> {
+	const needs = anyNeedsOf(situation, keys);
+	for (const { run, key } of needs)
+		await patchNeed(trx, run, key, { decision: without ? 'do without' : null });
+	return needs[0].name;
+}
+
+/** Gives a thing to do to one adult, or to nobody in particular. Answers who it is. */
+export async function giveTo(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	person: number | null
+): Promise<string> {
+	const adult = situation.snapshot.people.find((one) => one.id === person && one.kind === 'adult');
+	if (person !== null && !adult)
+		throw new CoreError('Only an adult of the household can be asked. Load the page again.', 'person');
+	for (const { run, key } of anyNeedsOf(situation, keys))
+		await patchNeed(trx, run, key, { person_id: person });
+	return adult?.name ?? 'whoever has time';
+}
+
+/** Where a missing thing is got from: somebody of the household's sources (by id), or a rung of the ladder. */
+export async function chooseSource(
+	trx: Trx,
+	situation: Situation,
+	keys: readonly string[],
+	source: number | Rung
+): Promise<string> {
+	const needs = needsOf(situation, keys);
+	const supplier = situation.snapshot.suppliers.find((one) => one.id === source);
+	if (typeof source === 'number' && !supplier)
+		throw new CoreError('That source is not here any more. Load the page again.', 'source');
+	const patch = supplier
+		? { supplier_id: supplier.id, rung: rungOfSupplier(supplier) }
+		: { rung: source as Rung };
+	for (const one of needs) await patchNeed(trx, one.run.run.id, one.need.key, patch);
+	return needs[0].item.name;
+}
+
+/** It is not to be had where it was tried: each need goes on to its next rung. @throws CoreError at the end. */
+export async function tryNext(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const needs = needsOf(situation, keys);
+	if (needs.every((one) => one.nextRung === null))
+		throw new CoreError(
+			`That was the last way to get ${needs[0].item.name}. Take something instead, or do without.`
+		);
+	for (const one of needs)
+		if (one.nextRung !== null) await patchNeed(trx, one.run.run.id, one.need.key, { rung: one.nextRung });
+	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
+}
+
+/**
+ * Writes down how a lesson's next session went. When it was taught, what its supplies used up is
+ * taken out of the stash.
+ */
+export async function recordOutcome(
+	trx: Trx,
+	situation: Situation,
+	lessonId: number,
+	outcome: Row<'session'>['outcome']
+): Promise<string> {
+	const lesson = situation.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === lessonId);
+	if (!lesson || lesson.over)
+		throw new CoreError('That lesson already has its outcome, or is not in the plan any more.');
+	if (outcome !== 'skipped') {
+		for (const one of situation.needs.filter((need) => need.lesson === lesson))
+			await bookConsumption(trx, one, situation.today);
+	}
+	const ordinal = lesson.outcomes.length + 1;
+	await setOutcome(trx, lessonId, ordinal, outcome, lesson.dates[ordinal - 1] ?? situation.today);
+	return lesson.lesson.title;
+}
+
+async function bookConsumption(trx: Trx, one: SupplyNeed, today: Day): Promise<void> {
+	if (one.line.use !== 'consumed' || one.need.doWithout) return;
+	for (const { lot, amount } of one.served?.lots ?? []) {
+		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name, today);
+	}
+	await patchNeed(trx, one.run.run.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
+}

@@ -1,0 +1,168 @@
+import { addDays, dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
+import { type State, type Way } from '$core/readiness/index.ts';
+import type { Row } from '../../../database/tables.ts';
+import { type Snapshot } from '../../../snapshot/snapshot.ts';
+import { policyText } from '../../library/for-whom.ts';
+import { wayTo } from '../way-to.ts';
+import type { Step } from '../whole-needs.ts';
+import { placePath } from '../../house/place-paths.ts';
+
+export type BookStanding = {
+	readonly state: State;
+	readonly text: string;
+	readonly step: Step | null;
+	readonly promised: Day | null;
+	readonly way: Way;
+	readonly loan: Row<'loan'> | null;
+};
+
+/** A printable that is at home is still to be printed, one copy for each child who is there. */
+export function copiesOf(
+	original: BookStanding,
+	resource: Row<'resource'>,
+	children: number,
+	stored: Row<'need_state'> | null
+): BookStanding {
+	if (original.state !== 'in hand') return original;
+	if (stored?.prepared === '1') return { ...original, text: 'printed' };
+	const sheets = resource.pages ? `${resource.pages} ${resource.pages === 1 ? 'page' : 'pages'}, ` : '';
+	return {
+		...original,
+		state: 'missing',
+		text: 'to be printed',
+		step: {
+			kind: 'print',
+			title: `Print ${resource.title}`,
+			short: 'print',
+			detail: `${sheets}${children} ${children === 1 ? 'copy' : 'copies'}`
+		}
+	};
+}
+
+export function standingOf(
+	resource: Row<'resource'>,
+	loans: readonly Row<'loan'>[],
+	supplier: Row<'supplier'> | null,
+	suppliers: ReadonlyMap<number, Row<'supplier'>>,
+	useDay: Day | null,
+	today: Day,
+	snapshot: Snapshot
+): BookStanding {
+	const here: BookStanding = {
+		state: 'in hand',
+		text: resource.kind === 'link' ? 'online' : `at home, ${placePath(snapshot.places, resource.place_id)}`,
+		step: null,
+		promised: null,
+		way: { kind: 'at home' },
+		loan: null
+	};
+	const out = loans.filter((loan) => loan.direction === 'out');
+	if (resource.kind === 'link' || (resource.owned && out.length < resource.copies)) return here;
+	if (resource.owned) {
+		const [loan] = out;
+		return {
+			...here,
+			state: 'arranged',
+			text: `lent to ${loan.borrower}`,
+			step: {
+				kind: 'ask back',
+				title: `Ask ${loan.borrower} for ${resource.title}`,
+				short: 'ask back',
+				detail: loan.due_on ? `due back ${dayFromToday(loan.due_on, today)}` : 'no day agreed'
+			},
+			promised: loan.due_on,
+			way: { kind: 'ask', days: 0 },
+			loan
+		};
+	}
+	const way = wayTo(supplier);
+	const name = supplier?.name ?? 'a library';
+	const wanted: BookStanding = {
+		...here,
+		state: 'missing',
+		text: 'not here',
+		step: wantStep(snapshot, resource, supplier),
+		way,
+		loan: null
+	};
+	const loan = loans.filter((one) => one.direction === 'in').at(-1);
+	if (!loan) return wanted;
+	const from = suppliers.get(loan.supplier_id ?? 0) ?? supplier;
+	const at = from?.name ?? name;
+	if (loan.state === 'hold placed')
+		return {
+			...wanted,
+			state: 'arranged',
+			text: loan.expected_on ? `on hold, expected ${dayFromToday(loan.expected_on, today)}` : 'on hold',
+			step: {
+				kind: 'look',
+				title: `See whether ${resource.title} is ready`,
+				short: 'wait for',
+				detail: at,
+				...(loan.expected_on ? { by: loan.expected_on } : {})
+			},
+			promised: loan.expected_on,
+			loan
+		};
+	if (loan.state === 'ready') {
+		const until = addDays(loan.ready_on!, from?.shelf_days ?? 7);
+		return {
+			...wanted,
+			state: 'arranged',
+			text: `on the hold shelf until ${dayText(until)}`,
+			step: {
+				kind: 'pick up',
+				title: `Pick up ${resource.title}`,
+				short: 'pick up',
+				detail: `${at}, kept until ${dayText(until)}`,
+				by: until
+			},
+			promised: today,
+			loan
+		};
+	}
+	const onLoan = {
+		...here,
+		text: loan.due_on ? `on loan, due ${dayText(loan.due_on)}` : 'on loan',
+		loan
+	};
+	if (!loan.due_on || useDay === null || loan.due_on >= useDay) return onLoan;
+	if (loan.renewed < (from?.renewals ?? 0))
+		return {
+			...onLoan,
+			state: 'arranged',
+			text: `due ${dayText(loan.due_on)}, before its lesson`,
+			step: {
+				kind: 'renew',
+				title: `Renew ${resource.title}`,
+				short: 'renew',
+				detail: `${at}, due ${dayText(loan.due_on)}`,
+				by: loan.due_on
+			},
+			promised: addDays(loan.due_on, from?.loan_days ?? 21) >= useDay ? loan.due_on : null,
+			way
+		};
+	return {
+		...wanted,
+		text: `due ${dayText(loan.due_on)}, and cannot be renewed`,
+		step: {
+			...wantStep(snapshot, resource, supplier),
+			detail: `a second time: it is due ${dayText(loan.due_on)}`
+		},
+		loan
+	};
+}
+
+function wantStep(snapshot: Snapshot, resource: Row<'resource'>, supplier: Row<'supplier'> | null): Step {
+	const at = [supplier?.name, policyText(snapshot, resource)].filter(Boolean).join('; ');
+	if (!supplier || supplier.kind === 'library')
+		return {
+			kind: 'place',
+			title: `Place the hold on ${resource.title}`,
+			short: 'place the hold on',
+			detail: at
+		};
+	if (supplier.kind === 'friend')
+		return { kind: 'ask for', title: `Ask for ${resource.title}`, short: 'ask for', detail: at };
+	return { kind: 'get', title: `Buy ${resource.title}`, short: 'buy', detail: at };
+}

@@ -1,0 +1,153 @@
+import { type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { isRemark } from '$core/library/index.ts';
+import { needKey, type State } from '$core/readiness/index.ts';
+import type { Row } from '../../../database/tables.ts';
+import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
+import { remember } from '../../../snapshot/remember.ts';
+import { copiesOf, standingOf } from './book-standing.ts';
+import { takingPartOn, type RunSituation } from '../../calendar/runs.ts';
+import type { WholeDraft } from '../whole-needs.ts';
+
+/** One resource in one lesson. */
+type Wanted = {
+	readonly resource: number;
+	readonly lesson: number;
+	readonly required: boolean;
+	readonly previewMinutes: number | null;
+};
+
+const usesByLesson = remember<ReadonlyMap<number, readonly Row<'resource_use'>[]>>();
+const rangesByLesson = remember<ReadonlyMap<number, readonly Row<'page_range'>[]>>();
+const takenByActivity = remember<ReadonlyMap<number, readonly Row<'activity_resource'>[]>>();
+const loansByResource = remember<ReadonlyMap<number, readonly Row<'loan'>[]>>();
+
+/** What a run wants of the library, a resource and lesson each: flags of its books, other uses, what activities take. */
+export function wantedOf(snapshot: Snapshot, run: RunSituation): Wanted[] {
+	const uses = usesByLesson(snapshot.uses, [], () => groupBy(snapshot.uses, (use) => use.lesson_id));
+	const ranges = rangesByLesson(snapshot.ranges, [], () =>
+		groupBy(snapshot.ranges, (range) => range.lesson_id)
+	);
+	const books = byId(snapshot.spines);
+	const takes = takenByActivity(snapshot.activityResources, [], () =>
+		groupBy(snapshot.activityResources, (one) => one.activity_id)
+	);
+	const taken = groupBy(
+		run.activities.flatMap(({ activity, lesson, over }) =>
+			over || lesson === null
+				? []
+				: (takes.get(activity.id) ?? []).map((one): Wanted => ({
+						resource: one.resource_id,
+						lesson: lesson.lesson.id,
+						required: activity.standing === 'required',
+						previewMinutes: null
+					}))
+		),
+		(one) => one.lesson
+	);
+	return run.lessons.flatMap(({ lesson }) => {
+		const flags = (ranges.get(lesson.id) ?? []).flatMap((range): Wanted[] => {
+			const book = books.get(range.spine_id);
+			return range.way === 'skip' || !book?.resource_id
+				? []
+				: [{ resource: book.resource_id, lesson: lesson.id, required: true, previewMinutes: null }];
+		});
+		const own = (uses.get(lesson.id) ?? [])
+			.filter((use) => !isRemark(use.role))
+			.map((use): Wanted => ({
+				resource: use.resource_id,
+				lesson: lesson.id,
+				required: use.required === 1,
+				previewMinutes: use.preview_minutes
+			}));
+		return [
+			...groupBy([...flags, ...own, ...(taken.get(lesson.id) ?? [])], (one) => one.resource).values()
+		].map((same) => ({
+			...same[0],
+			required: same.some((one) => one.required),
+			previewMinutes: same.reduce<number | null>(
+				(sum, one) => (one.previewMinutes === null ? sum : (sum ?? 0) + one.previewMinutes),
+				null
+			)
+		}));
+	});
+}
+
+/** The books stream of a run: every resource of every lesson that is not over. */
+export function bookDrafts(
+	snapshot: Snapshot,
+	run: RunSituation,
+	today: Day,
+	stateOf: (key: string) => Row<'need_state'> | null
+): WholeDraft[] {
+	const resources = byId(snapshot.resources);
+	const suppliers = byId(snapshot.suppliers);
+	const loans = loansByResource(snapshot.loans, [], () =>
+		groupBy(
+			snapshot.loans.filter((loan) => loan.state !== 'back'),
+			(loan) => loan.resource_id
+		)
+	);
+	const lessons = new Map(run.lessons.map((one) => [one.lesson.id, one]));
+	const unitStart = run.lessons.find((one) => one.dates.length)?.dates[0] ?? null;
+	return wantedOf(snapshot, run).flatMap((wanted): WholeDraft[] => {
+		const lesson = lessons.get(wanted.lesson)!;
+		const resource = resources.get(wanted.resource);
+		if (!resource || lesson.booked) return [];
+		const day = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
+		const stream = resource.kind === 'printable' ? 'copies' : 'books';
+		const key = needKey(String(run.run.id), stream, String(wanted.resource), null, wanted.lesson);
+		const stored = stateOf(key);
+		const own = loans.get(resource.id) ?? [];
+		const supplier =
+			suppliers.get(stored?.supplier_id ?? resource.supplier_id ?? 0) ??
+			snapshot.suppliers.find((one) => one.kind === 'library') ??
+			null;
+		const original = standingOf(resource, own, supplier, suppliers, day, today, snapshot);
+		const stands =
+			stream === 'copies'
+				? copiesOf(original, resource, takingPartOn(run, null, day).length, stored)
+				: original;
+		const isPreviewed = stored?.prepared === '1';
+		const state: State =
+			stands.state === 'in hand' && wanted.previewMinutes !== null && isPreviewed ? 'prepared' : stands.state;
+		const step =
+			state === 'in hand' && wanted.previewMinutes !== null
+				? {
+						kind: 'preview' as const,
+						title: `Look through ${resource.title}`,
+						short: 'look through',
+						detail: `${wanted.previewMinutes} min, before the children see it`
+					}
+				: stands.step;
+		return [
+			{
+				need: {
+					key,
+					lesson: String(wanted.lesson),
+					stream,
+					useDay: lesson.dropped ? null : day,
+					required: wanted.required,
+					doWithout: stored?.decision === 'do without',
+					state,
+					promised: stands.promised,
+					way: stands.way,
+					prepare:
+						wanted.previewMinutes === null
+							? null
+							: { minutes: wanted.previewMinutes, waitDays: 0, sitting: null },
+					keepsDays: null,
+					habit: run.habits[stream],
+					unitStart
+				},
+				run,
+				lesson,
+				title: resource.title,
+				stands: stands.text,
+				step,
+				book: { resource, loan: stands.loan },
+				doer: snapshot.people.find((person) => person.id === stored?.person_id) ?? null
+			}
+		];
+	});
+}

@@ -1,0 +1,347 @@
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { withinReach, type Reacher } from '$core/cautions/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	amountText,
+	canConvert,
+	convert,
+	exact,
+	isSome,
+	ZERO,
+	type Exact,
+	type Unit
+} from '$core/measure/index.ts';
+import type { Row } from '../../database/tables.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { kitOf } from '../readiness/netting.ts';
+import { remember } from '../../snapshot/remember.ts';
+import { listText, numberTyped, placePath, thingText, walkingOrder } from '../house/place-paths.ts';
+
+export type StashLot = {
+	readonly id: number;
+	readonly amount: string;
+	readonly typed: string;
+	readonly unit: Unit;
+	readonly placeId: number | null;
+	readonly place: string;
+	readonly goodUntil: Day | null;
+	readonly goodText: string;
+	readonly goesOff: boolean;
+	readonly opened: boolean;
+	readonly lookAgain: boolean;
+	/** Children who reach its place and for whom it is not. */
+	readonly reach: string;
+	/** What an opened kit still gives, in words; empty for what is no kit. */
+	readonly kit: string;
+	readonly kitOf: string;
+	/** What it holds as it can be typed, a line each. */
+	readonly kitParts: string;
+	readonly picture: string | null;
+};
+
+export type StashItem = {
+	readonly id: number;
+	readonly name: string;
+	readonly use: 'consumed' | 'kept';
+	readonly total: string;
+	/** Promised to lessons that are to come. */
+	readonly reserved: string | null;
+	readonly low: boolean;
+	readonly lots: readonly StashLot[];
+	readonly aliases: readonly string[];
+	readonly keepBack: string;
+	readonly keepBackUnit: Unit;
+	readonly keepsDays: string;
+	readonly lowLevel: string;
+	readonly lowUnit: Unit;
+	readonly supplier: string;
+	readonly sources: {
+		readonly ladder: string;
+		readonly startDays: string;
+		readonly openGround: boolean;
+		readonly makeCost: string;
+		readonly makeMinutes: string;
+	};
+	readonly instead: readonly { readonly id: number; readonly text: string }[];
+};
+
+export type Stash = { readonly sentence: string; readonly items: readonly StashItem[] };
+
+const GOES_OFF_DAYS = 30;
+
+const stashes = new WeakMap<Situation, Stash>();
+
+/** What the house has, item by item, with what is promised to lessons and what wants attention. Made once a situation. */
+export function stashOf(situation: Situation): Stash {
+	let stash = stashes.get(situation);
+	if (!stash) stashes.set(situation, (stash = makeStash(situation)));
+	return stash;
+}
+
+/** Items whose name, other names or places contain what was typed. */
+export function searchStash({ items }: Stash, typed: string): readonly StashItem[] {
+	const wanted = typed.trim().toLowerCase();
+	if (!wanted) return items;
+	return items.filter((item) =>
+		[item.name, ...item.aliases, ...item.lots.map((lot) => lot.place.toLowerCase())].some((text) =>
+			text.includes(wanted)
+		)
+	);
+}
+
+function makeStash(situation: Situation): Stash {
+	const { snapshot } = situation;
+	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
+	const reserved = reservedByItem(situation);
+	const aliases = groupBy(snapshot.aliases, (alias) => alias.item_id);
+	const items = snapshot.items
+		.filter((item) => lotsOf.has(item.id) || aliases.has(item.id) || item.low_level)
+		.map((item) =>
+			stashItem(
+				situation,
+				item,
+				lotsOf.get(item.id) ?? [],
+				reserved.get(item.id) ?? null,
+				(aliases.get(item.id) ?? []).map((alias) => alias.name)
+			)
+		)
+		.sort((a, b) => (a.name < b.name ? -1 : 1));
+	const lots = items.flatMap((item) => item.lots);
+	const places = new Set(snapshot.lots.map((lot) => lot.place_id)).size;
+	const parts = [
+		phrase(items.filter((item) => item.low).length, 'runs low', 'run low'),
+		phrase(lots.filter((lot) => lot.goesOff).length, 'goes off within the month', 'go off within the month'),
+		phrase(lots.filter((lot) => lot.lookAgain).length, 'was counted long ago', 'were counted long ago')
+	].filter(Boolean);
+	return {
+		sentence:
+			snapshot.lots.length === 0
+				? 'Nothing is noted yet. Say what the house has, a line at a time.'
+				: `${lots.length} lots of ${items.length} things in ${places} places${parts.length ? `; ${parts.join(', ')}` : ''}.`,
+		items
+	};
+}
+
+function phrase(count: number, one: string, many: string): string {
+	return count === 0 ? '' : `${count} ${count === 1 ? one : many}`;
+}
+
+function reservedByItem(situation: Situation): Map<number, { amount: Exact; unit: Unit }> {
+	const sums = new Map<number, { amount: Exact; unit: Unit }>();
+	for (const one of situation.needs) {
+		if (!one.served || one.line.use === 'kept') continue;
+		const before = sums.get(one.item.id);
+		sums.set(one.item.id, { amount: (before?.amount ?? ZERO).add(one.served.fromStash), unit: one.unit });
+	}
+	return sums;
+}
+
+function stashItem(
+	situation: Situation,
+	item: Row<'item'>,
+	lots: readonly Row<'lot'>[],
+	reserved: { amount: Exact; unit: Unit } | null,
+	aliases: readonly string[]
+): StashItem {
+	const { snapshot, today } = situation;
+	const limit = addDays(today, -snapshot.household.count_age_days);
+	const partsOf = partsByLot(snapshot.kitParts, [], () => groupBy(snapshot.kitParts, (part) => part.lot_id));
+	const unit = lots[0]?.unit ?? item.low_unit ?? 'each';
+	const comparable = lots.filter((lot) => canConvert(lot.unit, unit, item.name));
+	const total = comparable.reduce(
+		(sum, lot) => sum.add(convert(exact(lot.amount), lot.unit, unit, item.name)),
+		ZERO
+	);
+	const lowUnit = item.low_unit ?? unit;
+	return {
+		id: item.id,
+		name: item.name,
+		use: item.use,
+		total: [
+			amountText(total, unit),
+			...lots.filter((lot) => !comparable.includes(lot)).map((lot) => amountText(exact(lot.amount), lot.unit))
+		].join(' + '),
+		reserved: reserved && isSome(reserved.amount) ? amountText(reserved.amount, reserved.unit) : null,
+		low:
+			item.low_level !== null &&
+			canConvert(unit, lowUnit, item.name) &&
+			convert(total, unit, lowUnit, item.name).compare(exact(item.low_level)) < 0,
+		lots: lots.map((lot) => ({
+			id: lot.id,
+			amount: amountText(exact(lot.amount), lot.unit),
+			typed: numberTyped(exact(lot.amount)),
+			unit: lot.unit,
+			placeId: lot.place_id,
+			place: placePath(snapshot.places, lot.place_id),
+			goodUntil: lot.good_until,
+			goodText: lot.good_until ? `good until ${dayText(lot.good_until)}` : '',
+			goesOff:
+				lot.good_until !== null &&
+				lot.good_until <= addDays(today, GOES_OFF_DAYS) &&
+				exact(lot.amount).compare(0) > 0,
+			opened: lot.opened_on !== null,
+			lookAgain: lot.counted_on < limit,
+			reach: reachText(situation, item.name, lot.place_id),
+			...kitShown(lot, partsOf.get(lot.id) ?? [])
+		})),
+		aliases,
+		keepBack: item.keep_back ? numberTyped(exact(item.keep_back)) : '',
+		keepBackUnit: item.keep_back_unit ?? unit,
+		keepsDays: item.keeps_days === null ? '' : String(item.keeps_days),
+		lowLevel: item.low_level ? numberTyped(exact(item.low_level)) : '',
+		lowUnit,
+		supplier: item.supplier_id === null ? '' : String(item.supplier_id),
+		sources: {
+			ladder: item.ladder ? (JSON.parse(item.ladder) as string[]).join(', ') : '',
+			startDays: item.start_days === null ? '' : String(item.start_days),
+			openGround: item.season === 'open ground',
+			makeCost: item.make_cents === null ? '' : (item.make_cents / 100).toFixed(2),
+			makeMinutes: item.make_minutes === null ? '' : String(item.make_minutes)
+		},
+		instead: snapshot.substitutes
+			.filter((one) => one.item_id === item.id)
+			.map((one) => ({
+				id: one.id,
+				text: `for ${amountText(exact(one.amount), one.unit)}: ${thingText(exact(one.other_amount), one.other_unit, byId(snapshot.items).get(one.other_id)?.name ?? '')}`
+			}))
+	};
+}
+
+const partsByLot = remember<ReadonlyMap<number, readonly Row<'kit_part'>[]>>();
+
+/** A kit in words: "22 of 25 left, enough googly eyes for 20 (3 missing)". */
+function kitShown(
+	lot: Row<'lot'>,
+	parts: readonly Row<'kit_part'>[]
+): Pick<StashLot, 'kit' | 'kitOf' | 'kitParts' | 'picture'> {
+	const state = kitOf(lot, parts);
+	const left = numberTyped(exact(lot.amount));
+	const lacks = state.missing.map((one) => `${numberTyped(one.pieces)} ${one.name}`);
+	const kit =
+		lot.kit_of === null && parts.length === 0
+			? ''
+			: [
+					lot.kit_of === null ? `${left} makings left` : `${left} of ${lot.kit_of} makings left`,
+					state.scarcest ? `pieces for ${numberTyped(state.makings)}` : '',
+					lacks.length ? `${listText(lacks)} missing` : ''
+				]
+					.filter(Boolean)
+					.join(', ');
+	return {
+		kit,
+		kitOf: lot.kit_of === null ? '' : String(lot.kit_of),
+		kitParts: parts
+			.map((part) => `${numberTyped(exact(part.each))} ${part.name}, ${numberTyped(exact(part.there))} there`)
+			.join('\n'),
+		picture: lot.picture
+	};
+}
+
+/** Everybody in the house, with how high they reach. */
+export function reachers({ snapshot }: Situation): Reacher[] {
+	return snapshot.people.map((person) => ({
+		name: person.name,
+		born: person.born,
+		allergies: [],
+		reachMm: person.reach_mm
+	}));
+}
+
+/** "Tamsin can reach it", where the height of the place is known; empty when nobody does for whom it is not. */
+export function reachText(situation: Situation, item: string, place: number | null): string {
+	const floor = floorOf(situation, place);
+	if (floor === null) return '';
+	const who = withinReach(item, floor, situation.today, reachers(situation));
+	return who.length ? `${listText(who)} can reach it` : '';
+}
+
+/** The height of a place, or of the nearest one around it that has one. */
+function floorOf(situation: Situation, place: number | null): number | null {
+	for (let at = place; at !== null;) {
+		const row = byId(situation.snapshot.places).get(at);
+		if (!row) return null;
+		if (row.floor_mm !== null) return row.floor_mm;
+		at = row.parent_id;
+	}
+	return null;
+}
+
+/** Every place by its path, in walking order, for choosing one. */
+export function placeOptions(situation: Situation): { value: string; label: string }[] {
+	const order = walkingOrder(situation.snapshot.places);
+	return situation.snapshot.places
+		.toSorted((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
+		.map((place) => ({ value: String(place.id), label: placePath(situation.snapshot.places, place.id) }));
+}
+
+export type CountPlace = {
+	readonly path: string;
+	readonly rows: readonly {
+		readonly lot: number;
+		readonly item: string;
+		readonly amount: string;
+		readonly typed: string;
+		readonly unit: Unit;
+		readonly why: string;
+	}[];
+};
+
+const SOON_DAYS = 21;
+
+/** What is worth counting again: what lessons want soon, and what was counted long ago; place by place. */
+export function countAgain(situation: Situation): CountPlace[] {
+	const { snapshot, today } = situation;
+	const limit = addDays(today, -snapshot.household.count_age_days);
+	const soon = addDays(today, SOON_DAYS);
+	const wanted = new Map<string, number>();
+	for (const one of situation.needs) {
+		if (!one.need.useDay || one.need.useDay > soon) continue;
+		for (const { lot } of one.served?.lots ?? [])
+			wanted.set(lot.id, Math.min(wanted.get(lot.id) ?? 1e9, one.lesson.number));
+	}
+	const order = walkingOrder(snapshot.places);
+	const rows = snapshot.lots
+		.filter(
+			(lot) => lot.counted_on < limit || (wanted.has(String(lot.id)) && lot.counted_on < addDays(today, -14))
+		)
+		.toSorted((a, b) => (order.get(a.place_id ?? -1) ?? 1e9) - (order.get(b.place_id ?? -1) ?? 1e9))
+		.map((lot) => {
+			const item = byId(snapshot.items).get(lot.item_id)!;
+			const lesson = wanted.get(String(lot.id));
+			return {
+				path: placePath(snapshot.places, lot.place_id),
+				lot: lot.id,
+				item: item.name,
+				amount: amountText(exact(lot.amount), lot.unit),
+				typed: numberTyped(exact(lot.amount)),
+				unit: lot.unit,
+				why: lesson
+					? `lesson ${lesson} wants it`
+					: `counted ${dayText(lot.counted_on)} ${lot.counted_on.slice(0, 4)}`
+			};
+		});
+	return [...groupBy(rows, (row) => row.path)].map(([path, own]) => ({ path, rows: own }));
+}
+
+const HAPPENED = {
+	added: 'added',
+	counted: 'counted',
+	moved: 'moved to',
+	came: 'came from',
+	used: 'used',
+	opened: 'opened',
+	bought: 'bought',
+	lost: 'lost',
+	returned: 'brought back'
+} as const;
+
+/** "Fri, Jan 22: moved to desk, 3" */
+export function eventText(event: Row<'lot_event'>): string {
+	const amount = amountText(exact(event.amount), event.unit);
+	const moved = event.kind === 'moved' || event.kind === 'came';
+	const what = moved
+		? `${HAPPENED[event.kind]} ${event.place || 'no place noted'}, ${amount}`
+		: `${HAPPENED[event.kind]} ${amount}${event.place ? `, ${event.place}` : ''}`;
+	return `${dayText(event.on_day)}: ${what}`;
+}

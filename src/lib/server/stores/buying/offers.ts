@@ -1,0 +1,138 @@
+import type { Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import { exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+
+export type OfferInput = {
+	readonly item: number;
+	readonly supplier: number;
+	readonly size: Exact;
+	readonly unit: Unit;
+	readonly cents: number;
+	readonly aisle: string;
+};
+
+/** Notes what a pack costs in a shop; the same pack noted again gets the new price. */
+export async function addOffer(trx: Trx, input: OfferInput, today: Day): Promise<number> {
+	if (!isSome(input.size)) throw new CoreError('A pack has to hold something: the size is above 0.', 'pack');
+	const size = exactText(input.size);
+	const same = await trx
+		.selectFrom('offer')
+		.selectAll()
+		.where('item_id', '=', input.item)
+		.where('supplier_id', '=', input.supplier)
+		.where('size', '=', size)
+		.where('unit', '=', input.unit)
+		.executeTakeFirst();
+	if (same) {
+		await setPrice(trx, same.id, input.cents, today);
+		if (input.aisle)
+			await trx.updateTable('offer').set({ aisle: input.aisle }).where('id', '=', same.id).execute();
+		return same.id;
+	}
+	const { id } = await trx
+		.insertInto('offer')
+		.values({
+			item_id: input.item,
+			supplier_id: input.supplier,
+			size,
+			unit: input.unit,
+			cents: input.cents,
+			seen_on: today,
+			aisle: input.aisle
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	await trx.insertInto('price').values({ offer_id: id, on_day: today, cents: input.cents }).execute();
+	return id;
+}
+
+/** A pack costs something else now; what it cost before stays on record. */
+export async function setPrice(trx: Trx, id: number, cents: number, today: Day): Promise<void> {
+	const offer = await offerOf(trx, id);
+	await trx.updateTable('offer').set({ cents, seen_on: today }).where('id', '=', id).execute();
+	if (offer.cents !== cents)
+		await trx.insertInto('price').values({ offer_id: id, on_day: today, cents }).execute();
+}
+
+/** Prefers a pack, leaves it out, or neither, with the reason. */
+export async function setOfferStanding(
+	trx: Trx,
+	id: number,
+	standing: Row<'offer'>['standing'],
+	why: string
+): Promise<void> {
+	await offerOf(trx, id);
+	await trx
+		.updateTable('offer')
+		.set({ standing, why: standing === 'usual' ? '' : why })
+		.where('id', '=', id)
+		.execute();
+}
+
+export async function removeOffer(trx: Trx, id: number): Promise<void> {
+	await offerOf(trx, id);
+	for (const table of ['price', 'errand'] as const)
+		await trx.deleteFrom(table).where('offer_id', '=', id).execute();
+	await trx.deleteFrom('offer').where('id', '=', id).execute();
+}
+
+/** All offers of a shop that is given up. */
+export async function removeOffersOf(trx: Trx, supplier: number): Promise<void> {
+	const offers = trx.selectFrom('offer').select('id').where('supplier_id', '=', supplier);
+	for (const table of ['price', 'errand'] as const)
+		await trx.deleteFrom(table).where('offer_id', 'in', offers).execute();
+	await trx.deleteFrom('offer').where('supplier_id', '=', supplier).execute();
+}
+
+/** Writes down what was bought and paid. */
+export async function addPurchase(trx: Trx, input: Omit<Row<'purchase'>, 'id'>): Promise<void> {
+	await trx.insertInto('purchase').values(input).execute();
+}
+
+/** Somebody pays a purchase back, or nobody does. */
+export async function setReimbursable(trx: Trx, id: number, is: boolean): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('purchase')
+		.set({ reimbursable: is ? 1 : 0 })
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new CoreError('That purchase is not here any more. Load the page again.');
+}
+
+/** The shop took a purchase back. */
+export async function setReturned(trx: Trx, id: number, today: Day): Promise<void> {
+	await trx.updateTable('purchase').set({ returned_on: today }).where('id', '=', id).execute();
+}
+
+/** The last receipt of a day for a thing from a shop gets another sum. */
+export async function setReceiptCents(
+	trx: Trx,
+	item: number,
+	supplier: number,
+	day: Day,
+	cents: number
+): Promise<void> {
+	const receipt = await trx
+		.selectFrom('purchase')
+		.select('id')
+		.where('item_id', '=', item)
+		.where('supplier_id', '=', supplier)
+		.where('on_day', '=', day)
+		.orderBy('id', 'desc')
+		.executeTakeFirst();
+	if (receipt) await trx.updateTable('purchase').set({ cents }).where('id', '=', receipt.id).execute();
+}
+
+export async function purchaseOf(trx: Trx, id: number): Promise<Row<'purchase'>> {
+	const purchase = await trx.selectFrom('purchase').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!purchase) throw new CoreError('That purchase is not here any more. Load the page again.');
+	return purchase;
+}
+
+export async function offerOf(trx: Trx, id: number): Promise<Row<'offer'>> {
+	const offer = await trx.selectFrom('offer').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!offer) throw new CoreError('That offer is not here any more. Load the page again.');
+	return offer;
+}

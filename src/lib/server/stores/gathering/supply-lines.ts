@@ -1,0 +1,84 @@
+import { CoreError } from '$core/error.ts';
+import { exact, exactText } from '$core/measure/index.ts';
+import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import { itemNamed } from '../stash/items.ts';
+
+/** One line of a supply list as it is to be kept. */
+export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
+	/** Of a lesson, or (null) of an activity. */
+	readonly lesson: number | null;
+	readonly activity?: number | null;
+	readonly written: string;
+	readonly or: readonly Alternative[];
+	readonly use: SupplyUse;
+	/** Still to be looked at. */
+	readonly check: boolean;
+	readonly participants?: readonly number[] | null;
+};
+
+/** A line of a lesson. */
+export type LessonLineInput = LineInput & { readonly lesson: number };
+
+async function columns(trx: Trx, line: LineInput) {
+	const item = await itemNamed(trx, line.item, line.use);
+	return {
+		lesson_id: line.lesson,
+		activity_id: line.activity ?? null,
+		written: line.written,
+		item_id: item.id,
+		quantity: line.quantity === null ? null : exactText(exact(line.quantity)),
+		quantity_to: line.to === null ? null : exactText(exact(line.to)),
+		unit: line.unit,
+		per: line.per,
+		group_size: line.groupSize,
+		optional: line.optional ? (1 as const) : (0 as const),
+		alternatives: JSON.stringify(line.or),
+		note: line.note,
+		needs_look: line.check ? (1 as const) : (0 as const),
+		use: line.use
+	};
+}
+
+/** Adds a line at the end of its lesson's list. */
+export async function addLine(trx: Trx, line: LineInput): Promise<number> {
+	const { last } = await trx
+		.selectFrom('supply_line')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('lesson_id', 'is', line.lesson)
+		.where('activity_id', 'is', line.activity ?? null)
+		.executeTakeFirstOrThrow();
+	const { id } = await trx
+		.insertInto('supply_line')
+		.values({
+			...(await columns(trx, line)),
+			position: Number(last ?? 0) + 1,
+			participants: line.participants ? JSON.stringify(line.participants) : null
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+/**
+ * Changes a line in place: its id, and with it all that is known about its need, stays. Answers
+ * whether anything was different.
+ */
+export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<boolean> {
+	const current = await trx.selectFrom('supply_line').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!current) throw new CoreError('That line is not on the list any more. Load the page again.');
+	const patch: Partial<Row<'supply_line'>> = await columns(trx, line);
+	if (line.participants !== undefined) {
+		patch.participants = line.participants ? JSON.stringify(line.participants) : null;
+	}
+	const keys = Object.keys(patch) as (keyof typeof patch)[];
+	if (keys.every((key) => current[key] === patch[key])) return false;
+	await trx.updateTable('supply_line').set(patch).where('id', '=', id).execute();
+	return true;
+}
+
+/** Takes a line off the list. What is known about its need is kept and comes back with it. */
+export async function removeLine(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('supply_line').where('id', '=', id).execute();
+}

@@ -1,0 +1,129 @@
+import type { Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import { placeKind } from '$core/house/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+
+export type PlaceInput = Pick<
+	Row<'place'>,
+	'name' | 'kind' | 'length_mm' | 'width_mm' | 'height_mm' | 'floor_mm'
+>;
+
+/** Adds a place as the last one inside another, or as a room of its own. */
+export async function addPlace(trx: Trx, parent: number | null, input: PlaceInput): Promise<number> {
+	const siblings = await siblingsOf(trx, parent);
+	const { id } = await trx
+		.insertInto('place')
+		.values({ ...input, parent_id: parent, position: (siblings.at(-1)?.position ?? 0) + 1 })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+export async function updatePlace(trx: Trx, id: number, input: PlaceInput): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('place')
+		.set(input)
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new CoreError('That place is not here any more. Load the page again.');
+}
+
+/**
+ * Puts a place, with all that is in it, inside another one, before the sibling at `index`. The order that the
+ * parent gives counts from then on, and earlier walks are forgotten.
+ * @throws CoreError when it would lie inside itself.
+ */
+export async function movePlace(trx: Trx, id: number, parent: number | null, index: number): Promise<void> {
+	const places = await trx.selectFrom('place').select(['id', 'parent_id']).execute();
+	for (let at = parent; at !== null; at = places.find((place) => place.id === at)?.parent_id ?? null) {
+		if (at === id) throw new CoreError('A place cannot be put inside itself.', 'parent');
+	}
+	await trx.deleteFrom('place_stop').execute();
+	const siblings = (await siblingsOf(trx, parent)).filter((place) => place.id !== id);
+	siblings.splice(Math.max(0, Math.min(index, siblings.length)), 0, { id, position: -1 });
+	await trx.updateTable('place').set({ parent_id: parent }).where('id', '=', id).execute();
+	for (const [i, place] of siblings.entries()) {
+		if (place.position !== i + 1)
+			await trx
+				.updateTable('place')
+				.set({ position: i + 1 })
+				.where('id', '=', place.id)
+				.execute();
+	}
+}
+
+/** Walks that are remembered; the house changes, and so does the way through it. */
+const WALKS = 30;
+
+/** Something was found in a place: the walk of that day went by there. */
+export async function passedBy(trx: Trx, place: number, today: Day): Promise<void> {
+	const last = await trx
+		.selectFrom('place_stop')
+		.select(['place_id', 'on_day'])
+		.orderBy('id', 'desc')
+		.executeTakeFirst();
+	if (last?.place_id === place && last.on_day === today) return;
+	await trx.insertInto('place_stop').values({ place_id: place, on_day: today }).execute();
+	const oldest = await trx
+		.selectFrom('place_stop')
+		.select('on_day')
+		.distinct()
+		.orderBy('on_day', 'desc')
+		.offset(WALKS - 1)
+		.limit(1)
+		.executeTakeFirst();
+	if (oldest) await trx.deleteFrom('place_stop').where('on_day', '<', oldest.on_day).execute();
+}
+
+/** The place at a path from the room down; what is not there is made. */
+export async function placeByPath(trx: Trx, path: readonly string[]): Promise<number> {
+	let parent: number | null = null;
+	for (const name of path) {
+		const there: { id: number; name: string }[] = await trx
+			.selectFrom('place')
+			.select(['id', 'name'])
+			.where('parent_id', 'is', parent)
+			.execute();
+		parent =
+			there.find((place) => place.name.toLowerCase() === name.toLowerCase())?.id ??
+			(await addPlace(trx, parent, {
+				name,
+				kind: placeKind(name, parent === null),
+				length_mm: null,
+				width_mm: null,
+				height_mm: null,
+				floor_mm: null
+			}));
+	}
+	if (parent === null) throw new CoreError('A place needs a name.', 'place');
+	return parent;
+}
+
+/** Takes a place away. @throws CoreError when something still lies in it, or a unit collects there. */
+export async function removePlace(trx: Trx, id: number): Promise<void> {
+	const inside = await trx.selectFrom('place').select('id').where('parent_id', '=', id).executeTakeFirst();
+	const lot = await trx.selectFrom('lot').select('id').where('place_id', '=', id).executeTakeFirst();
+	const run = await trx
+		.selectFrom('run')
+		.select('id')
+		.where('collecting_place_id', '=', id)
+		.executeTakeFirst();
+	if (inside) throw new CoreError('There are places inside it. Move or remove those first.');
+	if (lot) throw new CoreError('Things still lie there. Move them first, then remove the place.');
+	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
+	if (book) throw new CoreError('Books or other things stand there. Move them first, then remove the place.');
+	if (run) throw new CoreError('A unit collects its things there.');
+	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
+	await trx.deleteFrom('place').where('id', '=', id).execute();
+}
+
+function siblingsOf(trx: Trx, parent: number | null) {
+	return trx
+		.selectFrom('place')
+		.select(['id', 'position'])
+		.where('parent_id', 'is', parent)
+		.orderBy('position')
+		.orderBy('id')
+		.execute();
+}

@@ -1,0 +1,136 @@
+import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
+import type { Unit } from '$core/measure/index.ts';
+import { nameKey, usualUse, type SupplyUse } from '$core/supplies/index.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+
+/** The household's item of that name, whatever its number or capitals; made when there is none. */
+export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promise<Row<'item'>> {
+	const key = nameKey(name);
+	if (!key)
+		throw new CoreError(`“${name.slice(0, 40)}” has no letters in it: please name the thing.`, 'item');
+	const known = await trx.selectFrom('item').selectAll().where('name_key', '=', key).executeTakeFirst();
+	if (known) return known;
+	const other = await trx
+		.selectFrom('item_alias')
+		.select('item_id')
+		.where('name_key', '=', key)
+		.executeTakeFirst();
+	if (other)
+		return trx.selectFrom('item').selectAll().where('id', '=', other.item_id).executeTakeFirstOrThrow();
+	return trx
+		.insertInto('item')
+		.values({
+			name: name.trim().toLowerCase(),
+			name_key: key,
+			use: use ?? usualUse(name),
+			keep_back: null,
+			keep_back_unit: null,
+			keeps_days: null,
+			supplier_id: null
+		})
+		.returningAll()
+		.executeTakeFirstOrThrow();
+}
+
+export type ItemInput = {
+	readonly name: string;
+	readonly use: SupplyUse;
+	readonly keepBack: string | null;
+	readonly keepBackUnit: Unit | null;
+	readonly keepsDays: number | null;
+	readonly lowLevel: string | null;
+	readonly lowUnit: Unit | null;
+	readonly supplier: number | null;
+};
+
+/** Changes what the household knows about an item. A new name keeps the old one as another name for it. */
+export async function updateItem(trx: Trx, id: number, input: ItemInput): Promise<void> {
+	const item = await trx.selectFrom('item').selectAll().where('id', '=', id).executeTakeFirst();
+	if (!item) throw new CoreError('That item is not here any more. Load the page again.');
+	const key = nameKey(input.name);
+	const other = await trx
+		.selectFrom('item')
+		.select(['id', 'name'])
+		.where('name_key', '=', key)
+		.where('id', '!=', id)
+		.executeTakeFirst();
+	if (other) throw new CoreError(`There is “${other.name}” already. Merge the two instead.`, 'name');
+	if (key !== item.name_key) {
+		await trx.deleteFrom('item_alias').where('name_key', '=', key).execute();
+		await trx
+			.insertInto('item_alias')
+			.values({ item_id: id, name: item.name, name_key: item.name_key })
+			.execute();
+	}
+	await trx
+		.updateTable('item')
+		.set({
+			name: input.name.trim().toLowerCase(),
+			name_key: key,
+			use: input.use,
+			keep_back: input.keepBack,
+			keep_back_unit: input.keepBackUnit,
+			keeps_days: input.keepsDays,
+			low_level: input.lowLevel,
+			low_unit: input.lowUnit,
+			supplier_id: input.supplier
+		})
+		.where('id', '=', id)
+		.execute();
+}
+
+/** Where an item comes from in its own order, and what has to be thought of early. */
+export async function setItemSources(
+	trx: Trx,
+	id: number,
+	input: {
+		readonly ladder: readonly Rung[] | null;
+		readonly startDays: number | null;
+		readonly season: Row<'item'>['season'];
+		readonly makeCents: number | null;
+		readonly makeMinutes: number | null;
+	}
+): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('item')
+		.set({
+			ladder: input.ladder && JSON.stringify(input.ladder),
+			start_days: input.startDays,
+			season: input.season,
+			make_cents: input.makeCents,
+			make_minutes: input.makeMinutes
+		})
+		.where('id', '=', id)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new CoreError('That item is not here any more. Load the page again.');
+}
+
+/**
+ * Makes two names mean one thing: lots, lines and history of the first go to the second, and its
+ * name stays as another name. Amounts are conserved.
+ */
+export async function mergeItems(trx: Trx, from: number, into: number): Promise<string> {
+	if (from === into) throw new CoreError('That is the same item.', 'into');
+	const items = await trx.selectFrom('item').selectAll().where('id', 'in', [from, into]).execute();
+	const gone = items.find((item) => item.id === from);
+	const kept = items.find((item) => item.id === into);
+	if (!gone || !kept) throw new CoreError('One of the two is not here any more. Load the page again.');
+	await trx.updateTable('lot').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('item_alias').set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.updateTable('substitute').set({ other_id: into }).where('other_id', '=', from).execute();
+	// What stood in for the other is now the thing itself.
+	await trx.deleteFrom('substitute').where('item_id', '=', from).where('other_id', '=', into).execute();
+	await trx.deleteFrom('substitute').where('item_id', '=', into).where('other_id', '=', into).execute();
+	for (const table of ['offer', 'purchase', 'substitute', 'bundle_part'] as const)
+		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
+	await trx.deleteFrom('item').where('id', '=', from).execute();
+	await trx
+		.insertInto('item_alias')
+		.values({ item_id: into, name: gone.name, name_key: gone.name_key })
+		.execute();
+	return `${gone.name} is ${kept.name}`;
+}
