@@ -6,8 +6,9 @@ import { ACTIVITY_KINDS, readActivity } from '../src/core/plan/index.ts';
 import { typedActivity } from '../src/lib/server/services/plan/activity-typed.ts';
 import { addActivity } from '../src/lib/server/stores/plan/activities.ts';
 import { addRange, addSpine } from '../src/lib/server/stores/plan/spines.ts';
-import { addLesson, createUnit, setCalendar, setLimits } from '../src/lib/server/stores/plan/units.ts';
-import { seedEmpty } from '../src/lib/server/stores/household.ts';
+import { createUnit, setCalendar, setLimits } from '../src/lib/server/stores/plan/units.ts';
+import { addLesson } from '../src/lib/server/stores/plan/lessons.ts';
+import { seedEmpty } from '../src/lib/server/stores/house/household.ts';
 
 /** A household at the size that the screens are built for: 36 lessons × 20 lines × 6 children, 400 lots. */
 export async function fillLarge(db: Db): Promise<void> {

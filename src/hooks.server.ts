@@ -1,9 +1,10 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
 import { endNews } from '$lib/server/history/news.ts';
-import { refusal } from '$lib/server/requests/origin.ts';
+import { closeStore } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { ACTOR } from '$lib/server/requests/adult.ts';
-import { closeStore, situation } from '$lib/server/live/now.ts';
+import { refusal } from '$lib/server/requests/origin.ts';
 
 export const init: ServerInit = async () => {
 	// Computed before the first visitor asks, since a large library takes a while.

@@ -1,14 +1,15 @@
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { setActor } from '$lib/server/requests/adult.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
-import { situation } from '$lib/server/live/now.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
-import { eveningOf } from '$lib/server/services/house/first-evening.ts';
-import { nextOf } from '$lib/server/services/readiness/next.ts';
 import { nextLessons } from '$lib/server/services/calendar/runs.ts';
-import { openOutcomes, pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
+import { eveningOf } from '$lib/server/services/house/first-evening.ts';
+import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
+import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
+import { nextOf } from '$lib/server/services/readiness/next.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {

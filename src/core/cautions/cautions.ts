@@ -1,4 +1,5 @@
 import type { Day } from '../calendar/dates.ts';
+import { nameKey } from '../naming/naming.ts';
 import {
 	ALLERGEN_SOURCE,
 	ALLERGENS,
@@ -7,7 +8,6 @@ import {
 	type CautionRule
 } from '../reference/caution-rules.ts';
 import type { Source } from '../reference/sources.ts';
-import { nameKey } from '../naming/naming.ts';
 
 /** Someone who takes part, guests and adults included. */
 export type Participant = {

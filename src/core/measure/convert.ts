@@ -1,7 +1,7 @@
 import { CoreError } from '../error.ts';
+import { nameKey } from '../naming/naming.ts';
 import { DENSITIES, type DensityRow } from '../reference/densities.ts';
 import { MEASURES, UNITS, type Dimension, type Unit } from '../reference/measures.ts';
-import { nameKey } from '../naming/naming.ts';
 import { exact, type Exact } from './exact.ts';
 
 /** US customary, or metric kitchen measures for cup, tbsp and tsp (densities stay per US cup). */

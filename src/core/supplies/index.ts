@@ -11,7 +11,6 @@ export { readUnit } from './read/unit.ts';
 export type { Per } from './read/scope.ts';
 export { compareLists, type ChangedField, type Difference, type KnownLine, type Match } from './compare.ts';
 export { holdBack } from './hold-back.ts';
-export { nameForCount, nameKey, singularName } from '../naming/naming.ts';
 export { grossAmount, multiplier, type Demand } from './explode.ts';
 export {
 	netSupplies,
@@ -23,4 +22,5 @@ export {
 	type SupplyUse
 } from './net.ts';
 export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';
+export { together } from './together.ts';
 export { usualUse } from './usual-use.ts';

@@ -1,14 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	compareLists,
-	nameForCount,
-	nameKey,
-	readSupplyList,
-	singularName,
-	usualUse,
-	type KnownLine
-} from './index.ts';
+import { nameForCount, nameKey, singularName } from '../naming/index.ts';
+import { compareLists, readSupplyList, usualUse, type KnownLine } from './index.ts';
 
 const lessons = [
 	{ id: 'a', number: 5, title: 'Hills on paper: contour lines' },

@@ -1,5 +1,5 @@
-import type { SupplyUse } from './net.ts';
 import { nameKey } from '../naming/naming.ts';
+import type { SupplyUse } from './net.ts';
 
 /** Last words of things that go back on their shelf. Common practice. */
 const TOOLS = new Set(

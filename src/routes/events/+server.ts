@@ -1,7 +1,7 @@
 import type { RequestHandler } from '@sveltejs/kit';
-import { store } from '$lib/server/live/now.ts';
-import { listen, type News } from '$lib/server/history/news.ts';
 import { revisionOf } from '$lib/server/history/changes.ts';
+import { listen, type News } from '$lib/server/history/news.ts';
+import { store } from '$lib/server/live/data.ts';
 
 const HEARTBEAT_MS = 20_000;
 

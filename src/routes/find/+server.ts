@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { situation, store } from '$lib/server/live/now.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { findAnything } from '$lib/server/services/find/find-anything.ts';
 import type { RequestHandler } from './$types';
 

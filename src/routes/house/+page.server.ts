@@ -1,16 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
-import { money } from '$lib/server/schemas/activity.ts';
-import { CoreError } from '$core/error.ts';
-import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
-import { lengthText } from '$core/measure/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
-import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
-import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
-import { ALLERGENS } from '$core/reference/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
-import { situation } from '$lib/server/live/now.ts';
 import {
+	dollars,
 	chosenWeekdays,
 	flag,
 	day,
@@ -21,6 +12,15 @@ import {
 	wholeOrNothing,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
+import { CoreError } from '$core/error.ts';
+import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
+import { lengthText } from '$core/measure/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
+import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
+import { ALLERGENS } from '$core/reference/index.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
@@ -30,7 +30,9 @@ import { householdLadder, rungDays } from '$lib/server/services/readiness/ladder
 import { countryOptions, regionOptions } from '$lib/server/services/calendar/holidays.ts';
 import { habitsTyped } from '$lib/server/services/house/habits.ts';
 import { addOccasion, removeOccasion } from '$lib/server/stores/house/occasions.ts';
+import * as household from '$lib/server/stores/house/household.ts';
 import * as people from '$lib/server/stores/house/people.ts';
+import { removeSupplier, saveSupplier } from '$lib/server/stores/buying/suppliers.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -146,7 +148,7 @@ function typedLevels(text: string): ReadingLevel[] {
 	}
 }
 
-type HouseholdForm = people.Measures &
+type HouseholdForm = household.Measures &
 	HabitForm & {
 		name: string;
 		countAgeDays: number;
@@ -226,7 +228,7 @@ export const actions: Actions = {
 			}),
 			'Household settings',
 			(trx, form) =>
-				people.setHousehold(trx, {
+				household.setHousehold(trx, {
 					...form,
 					habits: asHabits(form),
 					contentPolicy: form.contentPolicy
@@ -246,14 +248,14 @@ export const actions: Actions = {
 				loanDays: wholeOrNothing('The days of a loan', 365),
 				renewals: wholeOrNothing('The renewals', 50),
 				shelfDays: wholeOrNothing('The days a hold is kept', 90),
-				fee: money.default(0),
-				freeOver: money.allow(null).default(null),
+				fee: dollars.default(0),
+				freeOver: dollars.allow(null).default(null),
 				returnDays: wholeOrNothing('The days', 365),
 				...weekdayFlags
 			}),
 			'Shop saved',
 			(trx, form) =>
-				people.saveSupplier(trx, form.id, {
+				saveSupplier(trx, form.id, {
 					name: form.name,
 					kind: form.kind,
 					leadDays: form.leadDays ?? 0,
@@ -277,7 +279,7 @@ export const actions: Actions = {
 			}),
 			'Order of sources',
 			(trx, form) =>
-				people.setSources(trx, {
+				household.setSources(trx, {
 					ladder: typedLadder(form.ladder, 'ladder') ?? RUNGS,
 					days: typedRungDays(form.days),
 					firstFrost: typedYearDay(form.firstFrost, 'firstFrost'),
@@ -297,7 +299,7 @@ export const actions: Actions = {
 		),
 	removeSupplier: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', (trx, form) =>
-			people.removeSupplier(trx, form.id)
+			removeSupplier(trx, form.id)
 		),
 	feed: (event) =>
 		act(
@@ -305,7 +307,7 @@ export const actions: Actions = {
 			Joi.object<{ on: boolean }>({ on: flag }),
 			(on: boolean) => (on ? 'Calendar feed: a new address' : 'Calendar feed closed'),
 			async (trx, form) => {
-				await people.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
+				await household.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
 				return form.on;
 			}
 		),
@@ -318,10 +320,10 @@ export const actions: Actions = {
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Days without preparing',
-			(trx, form) => people.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
+			(trx, form) => household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
 		),
 	removeQuiet: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', (trx, form) =>
-			people.removeQuiet(trx, form.id)
+			household.removeQuiet(trx, form.id)
 		)
 };

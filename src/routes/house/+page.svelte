@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import MeasureFields from '$lib/ui/measures/MeasureFields.svelte';
 	import HabitFields from '$lib/ui/habits/HabitFields.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
@@ -412,14 +413,14 @@
 						label={sourceKind === 'order' ? 'Delivery ($)' : 'The way there ($)'}
 						name="fee"
 						inputmode="decimal"
-						value={one?.fee_cents ? (one.fee_cents / 100).toFixed(2) : ''}
+						value={one?.fee_cents ? dollarsTyped(one.fee_cents) : ''}
 						{failure}
 					/>
 					<TextField
 						label="Free from ($)"
 						name="freeOver"
 						inputmode="decimal"
-						value={one?.free_over_cents ? (one.free_over_cents / 100).toFixed(2) : ''}
+						value={one?.free_over_cents ? dollarsTyped(one.free_over_cents) : ''}
 						{failure}
 					/>
 					<TextField

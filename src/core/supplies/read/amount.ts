@@ -1,15 +1,15 @@
-import {
-	SPELLINGS,
-	SIZES,
-	UNIT_COMPOUNDS,
-	BY_LENGTH,
-	VESSELS,
-	SINGLE_PAIRS
-} from '../../reference/list-words.ts';
 import { dimensionOf, isMeasured } from '../../measure/convert.ts';
-import type { Unit } from '../../reference/measures.ts';
 import { exact, type Exact } from '../../measure/exact.ts';
 import { singularWord } from '../../naming/naming.ts';
+import {
+	BY_LENGTH,
+	SINGLE_PAIRS,
+	SIZES,
+	SPELLINGS,
+	UNIT_COMPOUNDS,
+	VESSELS
+} from '../../reference/list-words.ts';
+import type { Unit } from '../../reference/measures.ts';
 
 /** What stands in front of a thing: how much, in what, and remarks such as "about". */
 export type Amount = {

@@ -1,7 +1,7 @@
-import { COLOUR_THINGS, FIXED_COMPOUNDS, MATERIALS, SIZES, STATES } from '../../reference/list-words.ts';
 import { convert, dimensionOf, isMeasured } from '../../measure/convert.ts';
-import type { Unit } from '../../reference/measures.ts';
 import { singularWord } from '../../naming/naming.ts';
+import { COLOUR_THINGS, FIXED_COMPOUNDS, MATERIALS, SIZES, STATES } from '../../reference/list-words.ts';
+import type { Unit } from '../../reference/measures.ts';
 import { amountAt } from './amount.ts';
 import { isHeading, splitLabel } from './heading.ts';
 import { normalize } from './normalize.ts';

@@ -1,8 +1,8 @@
 import type { Day } from '../../calendar/dates.ts';
 import { readDay } from '../../calendar/read-day.ts';
+import { nameKey } from '../../naming/naming.ts';
 import { SPELLINGS } from '../../reference/list-words.ts';
 import type { Unit } from '../../reference/measures.ts';
-import { nameKey } from '../../naming/naming.ts';
 import { readSupplyLine } from './line.ts';
 
 /** A place that a typed line may name. */

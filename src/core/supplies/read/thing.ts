@@ -1,7 +1,7 @@
-import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts';
-import type { Unit } from '../../reference/measures.ts';
 import type { Exact } from '../../measure/exact.ts';
 import { singularName, singularWord } from '../../naming/naming.ts';
+import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts';
+import type { Unit } from '../../reference/measures.ts';
 import { amountAt, headWord, type Amount } from './amount.ts';
 import { AS_NEEDED, cutRemark, isColour, isColourOf, isKind, isRemark } from './remarks.ts';
 import { thingScope, type Per } from './scope.ts';

@@ -2,7 +2,7 @@ import SqliteDatabase from 'better-sqlite3';
 import { Kysely, Migrator, sql, SqliteDialect } from 'kysely';
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { MIGRATIONS } from './migrations.ts';
+import { MIGRATIONS } from './migrations/index.ts';
 import { TRACKED, type Database } from './tables.ts';
 
 export type Db = Kysely<Database>;

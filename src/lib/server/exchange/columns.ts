@@ -1,7 +1,8 @@
 import { isDay, readDay, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { exactText, type Unit } from '$core/measure/index.ts';
-import { nameKey, readQuantity, readUnit } from '$core/supplies/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { readQuantity, readUnit } from '$core/supplies/index.ts';
 import { isFormula, type Sheet } from './formats/csv.ts';
 
 /** A column by its title, and what else people call it. */

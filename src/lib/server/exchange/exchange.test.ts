@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { sql } from 'kysely';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { change, undo } from '../history/changes.ts';
+import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
 import { isFormula, readCsv, writeCsv } from './formats/csv.ts';
 import { decodeText } from './formats/decode.ts';
 import { exportLibrary, exportSheet, kindOf, planImport } from './index.ts';
-import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
-import { change, undo } from '../history/changes.ts';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 

@@ -5,17 +5,18 @@
  */
 import { CoreError } from '$core/error.ts';
 import type { Situation } from '../services/readiness/situation.ts';
-import { isBibtex, readBibtex, writeBibtex } from './formats/bibtex.ts';
-import { isMarcxml, readMarcxml, writeMarcxml } from './formats/marcxml.ts';
 import { columnsOf } from './columns.ts';
+import { isBibtex, readBibtex, writeBibtex } from './formats/bibtex.ts';
 import { readCsv, writeCsv, type Sheet } from './formats/csv.ts';
+import { isMarcxml, readMarcxml, writeMarcxml } from './formats/marcxml.ts';
+import { rowsOf, type ImportPlan, type SheetKind } from './import-plan.ts';
 import { LIBRARY } from './kinds/books.ts';
-import { LIST } from './kinds/supply-list.ts';
 import { PLAN } from './kinds/lessons.ts';
 import { PLACES } from './kinds/places.ts';
-import { rowsOf, type ImportPlan, type SheetKind } from './import-plan.ts';
-export { Stopped } from './import-plan.ts';
 import { SUPPLIES } from './kinds/supplies.ts';
+import { LIST } from './kinds/supply-list.ts';
+
+export { Stopped } from './import-plan.ts';
 
 export type { ImportPlan, PlannedRow } from './import-plan.ts';
 export { decodeText, MOST_BYTES } from './formats/decode.ts';

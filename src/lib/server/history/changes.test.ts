@@ -5,26 +5,19 @@ import { describe, expect, it, onTestFinished } from 'vitest';
 import { CoreError } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import { openStore, type Store } from '../database/open.ts';
-import { allRows, doer, openTestStore } from '../tests/household.ts';
-import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
-import { boardOf } from '../services/readiness/board.ts';
 import { gatherList } from '../services/gathering/list.ts';
 import { planOf } from '../services/plan/days.ts';
-import { stashOf } from '../services/stash/stash.ts';
+import { boardOf } from '../services/readiness/board.ts';
 import { computeSituation } from '../services/readiness/situation.ts';
+import { stashOf } from '../services/stash/stash.ts';
 import { readSnapshot, type Snapshot } from '../snapshot/snapshot.ts';
-import { addLot, countLot, moveLot, useUp } from '../stores/stash/lots.ts';
-import { patchNeed } from '../stores/readiness/needs.ts';
 import { addLine, removeLine } from '../stores/gathering/supply-lines.ts';
-import {
-	addBlocked,
-	addLesson,
-	createUnit,
-	orderLessons,
-	removeLesson,
-	setOutcome,
-	updateLesson
-} from '../stores/plan/units.ts';
+import { addLesson, orderLessons, removeLesson, setOutcome, updateLesson } from '../stores/plan/lessons.ts';
+import { addBlocked, createUnit } from '../stores/plan/units.ts';
+import { patchNeed } from '../stores/readiness/needs.ts';
+import { addLot, countLot, moveLot, useUp } from '../stores/stash/lots.ts';
+import { allRows, doer, openTestStore } from '../tests/household.ts';
+import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
 
 const TODAY = '2027-01-22';
 const lesson = (title: string) => ({ title, note: '', optional: 0 as const, sessions: 1 });

@@ -1,8 +1,8 @@
 import { sql, type Transaction } from 'kysely';
 import { CoreError } from '$core/error.ts';
-import { announce } from './news.ts';
 import type { Db } from '../database/open.ts';
 import { TRACKED, type Database, type Row } from '../database/tables.ts';
+import { announce } from './news.ts';
 
 /** Who does it, from where, and the id by which a repeated command is recognized. */
 export type Doer = {

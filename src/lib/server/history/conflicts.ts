@@ -1,7 +1,7 @@
 import { CoreError } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
-import { KEPT_CHANGES } from './changes.ts';
 import type { TRACKED } from '../database/tables.ts';
+import { KEPT_CHANGES } from './changes.ts';
 
 /**
  * What another device has done to a row since a page was loaded, by its label; null when nothing. Where that is

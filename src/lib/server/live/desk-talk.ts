@@ -1,7 +1,8 @@
-import { situation, store } from './now.ts';
-import { askLibrary, deskFailure } from '../services/library/ask-library.ts';
-import { libraryDesk } from '../outside/library-desk.ts';
 import type { Doer } from '../history/changes.ts';
+import { libraryDesk } from '../outside/library-desk.ts';
+import { askLibrary, deskFailure } from '../services/library/ask-library.ts';
+import { store } from './data.ts';
+import { situation } from './now.ts';
 
 /** What the library's computer said last, for as long as the server runs. */
 let said = '';

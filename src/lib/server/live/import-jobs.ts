@@ -1,7 +1,7 @@
 import { CoreError } from '$core/error.ts';
-import { store } from './now.ts';
 import { Stopped, type ImportPlan } from '../exchange/index.ts';
 import { change, type Doer } from '../history/changes.ts';
+import { store } from './data.ts';
 
 /** Bringing in a file, as its page sees it. */
 export type ImportJob = {

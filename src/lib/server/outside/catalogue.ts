@@ -1,5 +1,5 @@
-import { env } from '$env/dynamic/private';
 import Joi from 'joi';
+import { env } from '$env/dynamic/private';
 import { RESOURCE_KINDS, type ResourceKind } from '$core/library/index.ts';
 
 /** What a catalogue knows of a number. */

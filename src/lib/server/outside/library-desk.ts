@@ -1,5 +1,5 @@
-import { env } from '$env/dynamic/private';
 import Joi from 'joi';
+import { env } from '$env/dynamic/private';
 import type { Day } from '$core/calendar/index.ts';
 
 /** A hold as the library's own computer has it. */

@@ -1,5 +1,5 @@
 import { env } from '$env/dynamic/private';
-import { nameKey } from '$core/supplies/index.ts';
+import { nameKey } from '$core/naming/index.ts';
 import { PRICE_LISTS } from '../../../../demo/price-lists.ts';
 
 /** A pack as a shop's list has it. */

@@ -2,7 +2,7 @@ import { fail, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
-import { store } from '../live/now.ts';
+import { store } from '../live/data.ts';
 
 /** What every action answers: a toast when something changed, or what is wrong and where. */
 export type ActionAnswer = {

@@ -1,14 +1,11 @@
-import Joi from 'joi';
 import type { Actions, RequestEvent } from '@sveltejs/kit';
-import { CoreError } from '$core/error.ts';
+import Joi from 'joi';
 import { RUNGS, type Rung } from '$core/gathering/index.ts';
-import { exact } from '$core/measure/index.ts';
-import { readQuantity } from '$core/supplies/index.ts';
-import { act, doerOf } from './form-action.ts';
 import type { Trx } from '../history/changes.ts';
 import { changedElsewhere, conflict } from '../history/conflicts.ts';
 import { tellLibrarySoon } from '../live/desk-talk.ts';
 import { situation } from '../live/now.ts';
+import { typedAmount } from '../schemas/amount.ts';
 import { id, optionalDay } from '../schemas/fields.ts';
 import {
 	arrange,
@@ -20,19 +17,11 @@ import {
 	takeStep,
 	tryNext
 } from '../services/readiness/steps.ts';
+import { act, doerOf } from './form-action.ts';
 
 const keys = Joi.string().required();
-const split = (text: string) => text.split(' ').filter(Boolean);
 
-/** A typed amount, exactly. @throws CoreError at the field when it is none. */
-export function typedAmount(text: string, path = 'amount') {
-	if (/^\s*[-−–]\s*[\d.]/.test(text)) throw new CoreError('The amount cannot be below 0.', path);
-	const amount = /^\d+\/0*[1-9]\d*$/.test(text) ? exact(text) : readQuantity(text);
-	if (!amount) throw new CoreError('Please give the amount as a number, like 2, 0.5 or 1 1/2.', path);
-	if (amount.compare(1_000_000_000) > 0)
-		throw new CoreError('That is more than a house can hold: please check the amount.', path);
-	return amount;
-}
+const split = (text: string) => text.split(' ').filter(Boolean);
 
 /**
  * An act on needs that may have waited on a device without a network: it carries the revision that its page

@@ -1,9 +1,9 @@
-import Joi from 'joi';
 import type { Action } from '@sveltejs/kit';
-import { act } from './form-action.ts';
+import Joi from 'joi';
 import { situation } from '../live/now.ts';
 import { id } from '../schemas/fields.ts';
-import { recordOutcome } from '../services/readiness/steps.ts';
+import { recordOutcome } from '../services/plan/outcomes.ts';
+import { act } from './form-action.ts';
 
 type OutcomeForm = { id: number; outcome: 'taught' | 'partly taught' | 'skipped' };
 

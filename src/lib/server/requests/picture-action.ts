@@ -1,9 +1,9 @@
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { doerOf } from './form-action.ts';
-import { store } from '../live/now.ts';
-import { change, type Trx } from '../history/changes.ts';
 import { keepPicture } from '../files/pictures.ts';
+import { change, type Trx } from '../history/changes.ts';
+import { store } from '../live/data.ts';
+import { doerOf } from './form-action.ts';
 
 /** Takes a picture from a form and gives its name to whatever it belongs to; what else the form says goes with it. */
 export async function pictureAction(

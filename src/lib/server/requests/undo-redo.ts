@@ -1,8 +1,8 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { doerOf } from './form-action.ts';
-import { store } from '../live/now.ts';
 import type { redo, undo } from '../history/changes.ts';
+import { store } from '../live/data.ts';
+import { doerOf } from './form-action.ts';
 
 /** Answers a request to undo or redo: what was turned, or in words why it cannot be. */
 export function turning(way: typeof undo | typeof redo): RequestHandler {

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
 import type { ActivityInput } from '../stores/plan/activities.ts';
-import { chosenPeople, flag, id, title, wholeOrNothing } from './fields.ts';
+import { chosenPeople, flag, id, dollars, title, wholeOrNothing, words } from './fields.ts';
 
 export type ActivityForm = {
 	title: string;
@@ -26,7 +26,6 @@ export type ActivityForm = {
 	helper: number | null;
 };
 
-const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
 const whole = (what: string, least: number, most: number, usual: number) =>
 	Joi.number()
 		.integer()
@@ -41,12 +40,6 @@ const whole = (what: string, least: number, most: number, usual: number) =>
 			'number.max': `${what} cannot be over ${most}`
 		});
 
-export const money = Joi.number().min(0).max(100_000).empty('').messages({
-	'number.base': 'Please give the money as a number, like 4.50',
-	'number.min': 'Money cannot be below 0',
-	'number.max': 'That is more than a unit can cost: please check the money'
-});
-
 /** The fields of the form of one activity. */
 export const activityFields = {
 	title: title('the activity a name'),
@@ -57,7 +50,7 @@ export const activityFields = {
 	worth: whole('how much you want it', 1, 5, 3),
 	mess: whole('the mess', 0, 3, 0),
 	adult: flag,
-	money: money.default(0),
+	money: dollars.default(0),
 	fromAge: wholeOrNothing('the age', 99),
 	toAge: wholeOrNothing('the age', 99),
 	subjects: words(200),

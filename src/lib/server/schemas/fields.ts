@@ -79,3 +79,11 @@ export const wholeOrNothing = (what: string, most: number) =>
 			'number.min': `${what} cannot be below 0`,
 			'number.max': `${what} cannot be over ${most.toLocaleString('en-US')}`
 		});
+
+export const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
+
+export const dollars = Joi.number().min(0).max(100_000).empty('').messages({
+	'number.base': 'Please give the money as a number, like 4.50',
+	'number.min': 'Money cannot be below 0',
+	'number.max': 'That is more than a unit can cost: please check the money'
+});

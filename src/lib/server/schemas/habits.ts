@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { HabitKind } from '../database/tables.ts';
+import type { HabitKind } from '../database/tables/columns.ts';
 import { HABITS, STREAMS, type Habits } from '../stores/house/habits.ts';
 import { optionalDay } from './fields.ts';
 

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { Measures } from '../stores/house/people.ts';
+import type { Measures } from '../stores/house/household.ts';
 
 /** How the household measures, on what it prints, and by which clock and week it lives. */
 export const measureFields = {

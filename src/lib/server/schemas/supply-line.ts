@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
 import type { Unit } from '$core/measure/index.ts';
-import { flag, id, unit } from './fields.ts';
+import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
 import type { LessonLineInput } from '../stores/gathering/supply-lines.ts';
+import { flag, id, unit } from './fields.ts';
 
 /** The fields of one supply line as a form sends them. */
 export type LineForm = {

@@ -1,11 +1,12 @@
 import type { Action } from '@sveltejs/kit';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { exact } from '$core/measure/index.ts';
 import { change } from '../history/changes.ts';
+import { store } from '../live/data.ts';
+import { situation } from '../live/now.ts';
 import { addBundle } from '../stores/buying/bundles.ts';
 import { setErrands } from '../stores/buying/errands.ts';
 import { addOffer } from '../stores/buying/offers.ts';
-import { exact } from '$core/measure/index.ts';
-import { situation, store } from '../live/now.ts';
 import { allRows, doer, openHousehold } from './household.ts';
 
 const pages = import.meta.glob<{ actions?: Record<string, Action> }>('/src/routes/**/+page.server.ts');

@@ -1,8 +1,9 @@
 import type { Action } from '@sveltejs/kit';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { situation, store } from '../live/now.ts';
 import { undo } from '../history/changes.ts';
+import { store } from '../live/data.ts';
+import { situation } from '../live/now.ts';
 import { fieldsOf, formsFor, listenToSchemas, sendForm } from './forms.ts';
 import { allRows, doer, openHousehold } from './household.ts';
 

@@ -1,11 +1,12 @@
 import { isRedirect, type Action } from '@sveltejs/kit';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { situation, store } from '../live/now.ts';
-import { importJob } from '../live/import-jobs.ts';
-import { exportSheet } from '../exchange/index.ts';
-import { undo } from '../history/changes.ts';
 import { actions as choose } from '../../../routes/home/files/+page.server.ts';
 import { actions as review, load } from '../../../routes/home/files/[draft]/+page.server.ts';
+import { exportSheet } from '../exchange/index.ts';
+import { undo } from '../history/changes.ts';
+import { store } from '../live/data.ts';
+import { importJob } from '../live/import-jobs.ts';
+import { situation } from '../live/now.ts';
 import { allRows, doer, openHousehold } from './household.ts';
 
 beforeEach(() => openHousehold());

@@ -5,8 +5,8 @@ import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
 import { TRACKED } from '../database/tables.ts';
 import { seedDemo } from '../demo/seed.ts';
-import { computeSituation, type Situation } from '../services/readiness/situation.ts';
 import type { Doer } from '../history/changes.ts';
+import { computeSituation, type Situation } from '../services/readiness/situation.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 
 let demo: Promise<Buffer> | null = null;
@@ -42,7 +42,7 @@ export async function openHousehold(demo = true): Promise<() => Promise<void>> {
 	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
 	process.env.GATHER_BIN_DATA = folder;
 	process.env.GATHER_BIN_DEMO = demo ? '1' : '';
-	const { closeStore, store } = await import('../live/now.ts');
+	const { closeStore, store } = await import('../live/data.ts');
 	await store();
 	return async () => {
 		await closeStore();

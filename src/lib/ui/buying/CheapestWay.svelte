@@ -3,8 +3,10 @@
 	import { goto } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
 	import { onDestroy } from 'svelte';
-	import type { Bundle, PacksInput } from '$core/buying/index.ts';
-	import { nameForCount } from '$core/supplies/index.ts';
+	import type { Bundle } from '$core/buying/index.ts';
+	import { nameForCount } from '$core/naming/index.ts';
+	import { dollarsTyped, money } from '$core/words/index.ts';
+	import type { Buying } from '$lib/server/services/buying/shopping.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
 	import { saves } from '../device/submit.ts';
@@ -20,16 +22,14 @@
 		offers: readonly Offer[];
 	};
 	type Props = {
-		input: PacksInput;
-		/** Of each offer of the input, in the same order, which it is. */
-		offerIds: readonly number[];
+		input: Buying['input'];
 		things: readonly Thing[];
 		shops: readonly { id: number; name: string; terms: string }[];
 		bundles: readonly (Bundle & { name: string; text: string })[];
 		/** What coming units want of each thing. */
 		coming: Readonly<Record<string, { units: string; amount: number; centsEach: number }>>;
 	};
-	let { input, offerIds, things, shops, bundles, coming }: Props = $props();
+	let { input, things, shops, bundles, coming }: Props = $props();
 
 	let worker: Worker | null = null;
 	let working = $state(false);
@@ -37,7 +37,6 @@
 	const asked = $derived(JSON.stringify({ input, bundles }));
 	// An answer to an older question is not shown.
 	const shown = $derived(answer?.for === asked ? answer.bought : null);
-	const money = (cents: number) => `$${(cents / 100).toFixed(2)}`;
 
 	$effect(() => {
 		if (input.items.length && answer?.for !== asked) workOut(asked);
@@ -75,15 +74,15 @@
 			const rows = buys
 				.filter((one) => one.store === store)
 				.map((one) => {
-					const at = input.offers.findIndex(
+					const { id } = input.offers.find(
 						(offer) =>
 							offer.item === one.item &&
 							offer.store === one.store &&
 							offer.size === one.size &&
 							offer.price === one.price
-					);
+					)!;
 					const thing = things.find(({ key }) => key === one.item)!;
-					const offer = thing.offers.find(({ id }) => id === offerIds[at])!;
+					const offer = thing.offers.find((offer) => offer.id === id)!;
 					return { thing, offer, count: one.count, cents: one.count * one.price };
 				})
 				.sort((a, b) => (a.offer.aisle < b.offer.aisle ? -1 : a.offer.aisle > b.offer.aisle ? 1 : 0));
@@ -214,7 +213,7 @@
 									name="paid"
 									inputmode="decimal"
 									class="typed w-20"
-									value={(cents / 100).toFixed(2)}
+									value={dollarsTyped(cents)}
 									aria-label="Paid for {thing.name}, in dollars"
 								/></label
 							>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { money } from '$core/words/index.ts';
 	import { kitOrSingles } from '$core/gathering/index.ts';
 	import { CoreError } from '$core/error.ts';
 
@@ -8,7 +9,6 @@
 	let classSize = $state('25');
 	let singlePrice = $state('');
 	let runs = $state('');
-	const money = (cents: number) => `$${(cents / 100).toFixed(2)}`;
 	const typed = (text: string) => (text.trim() === '' ? NaN : Number(text.replace(',', '.')));
 	const counts = $derived(
 		(runs || String(children))

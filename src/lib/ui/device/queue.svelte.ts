@@ -1,8 +1,8 @@
 import { deserialize } from '$app/forms';
-import { allWaiting, dropWaiting, keepWaiting, markConflict, type Waiting } from './store.ts';
 import { loadAgain } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 import { newId } from './new-id.ts';
+import { allWaiting, dropWaiting, keepWaiting, markConflict, type Waiting } from './store.ts';
 
 const RETRY_MS = 4000;
 

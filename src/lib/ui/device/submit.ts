@@ -1,6 +1,6 @@
 import type { SubmitFunction } from '@sveltejs/kit';
-import { page } from '$app/state';
 import { tick } from 'svelte';
+import { page } from '$app/state';
 import { arrived } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 import { newId } from './new-id.ts';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
 
@@ -159,7 +160,7 @@
 			label="Cost ($)"
 			name="money"
 			inputmode="decimal"
-			value={row.cents === null ? '' : (row.cents / 100).toFixed(2)}
+			value={row.cents === null ? '' : dollarsTyped(row.cents)}
 			{failure}
 		/>
 		<TextField

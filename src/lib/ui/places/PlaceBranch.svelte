@@ -7,7 +7,7 @@
 	import { saves } from '../device/submit.ts';
 	import Tape from '../tape/Tape.svelte';
 	import PlaceBranch from './PlaceBranch.svelte';
-	import type { PlaceNode } from './types.ts';
+	import type { PlaceNode } from '$lib/server/services/house/place-tree.ts';
 
 	type Props = {
 		places: readonly PlaceNode[];

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import { ACTIVITY_KINDS, MESS } from '$core/plan/index.ts';
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
@@ -65,7 +66,7 @@
 		label="Costs ($)"
 		name="money"
 		inputmode="decimal"
-		value={fields.cents ? (fields.cents / 100).toFixed(2) : ''}
+		value={fields.cents ? dollarsTyped(fields.cents) : ''}
 		{failure}
 	/>
 	<TextField

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { onDestroy } from 'svelte';
 	import type { ChoiceInput } from '$core/choice/index.ts';
@@ -76,7 +77,7 @@
 			name="budget"
 			inputmode="decimal"
 			value={asked}
-			placeholder={budget === null ? 'no limit' : (budget / 100).toFixed(2)}
+			placeholder={budget === null ? 'no limit' : dollarsTyped(budget)}
 			look="!w-28"
 		/>
 		<Button type="submit" size="small">Take that</Button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -30,7 +31,7 @@
 		extras: readonly { readonly id: number; readonly title: string }[];
 	};
 	let { asked, answer, childCount, lessons, extras }: Props = $props();
-	const dollars = $derived(asked.budgetCents === null ? '' : (asked.budgetCents / 100).toFixed(2));
+	const dollars = $derived(asked.budgetCents === null ? '' : dollarsTyped(asked.budgetCents));
 </script>
 
 <!-- Asked by a plain form in the address, so that it works without scripts and can be sent to somebody. -->

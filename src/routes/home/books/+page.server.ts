@@ -1,11 +1,14 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { RESOURCE_KINDS } from '$core/library/index.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
-import { situation, store } from '$lib/server/live/now.ts';
 import { filterIn } from '$lib/server/schemas/library-filter.ts';
-import { librarySentence, libraryPage, topicsOf } from '$lib/server/services/library/search.ts';
-import { addTyped, contentNotes } from '$lib/server/services/library/resource-view.ts';
+import { librarySentence, topicsOf } from '$lib/server/services/library/overview.ts';
+import { addTyped } from '$lib/server/services/library/resource-typed.ts';
+import { contentNotes } from '$lib/server/services/library/resource-view.ts';
+import { libraryPage } from '$lib/server/services/library/search.ts';
 import { shelvesOf } from '$lib/server/services/library/shelves.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
-import { typedAmount } from '$lib/server/requests/need-actions.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import { countAgain } from '$lib/server/services/stash/stash.ts';
 import { correct } from '$lib/server/services/gathering/walk.ts';
+import { countAgain } from '$lib/server/services/stash/count-again.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => ({ places: countAgain(await situation()) });

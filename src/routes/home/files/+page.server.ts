@@ -1,7 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { situation, store } from '$lib/server/live/now.ts';
 import { decodeText } from '$lib/server/exchange/index.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { keepDraft } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -8,7 +8,7 @@
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import PlaceBranch from '$lib/ui/places/PlaceBranch.svelte';
-	import type { PlaceNode } from '$lib/ui/places/types.ts';
+	import type { PlaceNode } from '$lib/server/services/house/place-tree.ts';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);

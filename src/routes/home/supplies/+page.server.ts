@@ -1,18 +1,18 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
-import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
 import { readKitParts } from '$core/gathering/index.ts';
-import { nameKey, readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
+import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
-import { typedAmount } from '$lib/server/requests/need-actions.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
-import { situation, store } from '$lib/server/live/now.ts';
-import { flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { eventText, placeOptions, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
-import { placePath } from '$lib/server/services/house/place-paths.ts';
-import { money } from '$lib/server/schemas/activity.ts';
+import { typedAmount } from '$lib/server/schemas/amount.ts';
+import { flag, id, dollars, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { typedLadder } from '$lib/server/schemas/ladder.ts';
-import { addSubstitute, removeSubstitute } from '$lib/server/services/gathering/instead.ts';
+import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
+import { eventText, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
 import { itemNamed, mergeItems, setItemSources, updateItem } from '$lib/server/stores/stash/items.ts';
 import {
 	addLot,
@@ -25,6 +25,7 @@ import {
 	splitLot,
 	updateLot
 } from '$lib/server/stores/stash/lots.ts';
+import { addSubstitute, removeSubstitute } from '$lib/server/stores/stash/substitutes.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 const SHOWN_AT_ONCE = 120;
@@ -237,7 +238,7 @@ export const actions: Actions = {
 				ladder: Joi.string().trim().allow('').max(200).default(''),
 				startDays: wholeOrNothing('The days', 365),
 				season: flag,
-				makeCost: money.allow(null).default(null),
+				makeCost: dollars.allow(null).default(null),
 				makeMinutes: wholeOrNothing('The minutes', 1440)
 			}),
 			'Where it comes from',

@@ -1,5 +1,5 @@
-import { needActions } from '$lib/server/requests/need-actions.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
 import { borrowLists } from '$lib/server/services/gathering/borrow.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
-import { situation } from '$lib/server/live/now.ts';
-import { money } from '$lib/server/schemas/activity.ts';
-import { id } from '$lib/server/schemas/fields.ts';
-import { errandsOf, tickErrand } from '$lib/server/services/buying/errands.ts';
+import { money } from '$core/words/index.ts';
 import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { id, dollars } from '$lib/server/schemas/fields.ts';
+import { errandsOf, tickErrand } from '$lib/server/services/buying/errands.ts';
 import { errandOf, removeErrand } from '$lib/server/stores/buying/errands.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -19,7 +19,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; paid: number; seen: number | null }>({
 				id: id.required(),
-				paid: money.required().messages({
+				paid: dollars.required().messages({
 					'any.required': 'Please give the price as a number of dollars, like 2.19',
 					'number.base': 'Please give the price as a number of dollars, like 2.19'
 				}),
@@ -31,8 +31,7 @@ export const actions: Actions = {
 				const paid = Math.round(form.paid * 100);
 				if (errand.done_on !== null && form.seen !== null && errand.cents !== paid) {
 					const newer = await changedElsewhere(trx, 'errand', form.id, form.seen, event.locals.device);
-					if (newer !== null)
-						throw conflict(newer, `It is in the cart for $${(errand.cents / 100).toFixed(2)}.`);
+					if (newer !== null) throw conflict(newer, `It is in the cart for ${money(errand.cents)}.`);
 				}
 				return tickErrand(trx, await situation(), form.id, paid);
 			}

@@ -2,18 +2,18 @@ import { fail } from '@sveltejs/kit';
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS, type ResourceKind } from '$core/library/index.ts';
-import { act, doerOf } from '$lib/server/requests/form-action.ts';
-import { needActions } from '$lib/server/requests/need-actions.ts';
 import { deskState, talkToLibrary, tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { libraryDesk, type DeskTitle } from '$lib/server/outside/library-desk.ts';
+import { act, doerOf } from '$lib/server/requests/form-action.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { deskFailure } from '$lib/server/services/library/ask-library.ts';
-import { sameAs } from '$lib/server/services/library/resource-view.ts';
+import { sameAs } from '$lib/server/services/library/same.ts';
 import { tripsView } from '$lib/server/services/library/trips.ts';
-import { libraryDesk, type DeskTitle } from '$lib/server/outside/library-desk.ts';
 import { placeHold } from '$lib/server/stores/library/loans.ts';
 import { addResource } from '$lib/server/stores/library/resources.ts';
-import { swapLessons } from '$lib/server/stores/plan/units.ts';
+import { swapLessons } from '$lib/server/stores/plan/lessons.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

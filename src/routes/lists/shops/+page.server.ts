@@ -1,25 +1,26 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
-import { nameKey, readPack, readSupplyLine } from '$core/supplies/index.ts';
-import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { readPack, readSupplyLine } from '$core/supplies/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { money } from '$lib/server/schemas/activity.ts';
-import { flag, id, title } from '$lib/server/schemas/fields.ts';
-import { needActions } from '$lib/server/requests/need-actions.ts';
 import { priceSource } from '$lib/server/outside/price-lists.ts';
-import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/buying/bundles.ts';
-import { BUYING_SPANS, buyingOf } from '$lib/server/services/buying/shopping.ts';
+import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { needActions } from '$lib/server/requests/need-actions.ts';
+import { flag, id, dollars, title } from '$lib/server/schemas/fields.ts';
 import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/buying/purchases.ts';
+import { buyingOf } from '$lib/server/services/buying/shopping.ts';
+import { BUYING_SPANS } from '$lib/server/services/buying/to-buy.ts';
+import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/buying/bundles.ts';
+import { setErrands, type ErrandInput } from '$lib/server/stores/buying/errands.ts';
 import {
 	addOffer,
 	offerOf,
 	removeOffer,
 	setOfferStanding,
-	setPrice,
-	setReimbursable
+	setPrice
 } from '$lib/server/stores/buying/offers.ts';
-import { setErrands, type ErrandInput } from '$lib/server/stores/buying/errands.ts';
+import { setReimbursable } from '$lib/server/stores/buying/purchases.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
@@ -43,7 +44,7 @@ function packTyped(text: string) {
 	return pack;
 }
 
-const price = money.required().messages({
+const price = dollars.required().messages({
 	'any.required': 'Please give the price as a number, like 2.19',
 	'number.base': 'Please give the price as a number of dollars, like 2.19'
 });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -82,7 +83,6 @@
 				<Part
 					><CheapestWay
 						input={buying.input}
-						offerIds={buying.offerIds}
 						things={buying.things}
 						shops={buying.shops}
 						bundles={buying.bundles}
@@ -274,7 +274,7 @@
 				label="Costs now ($)"
 				name="price"
 				inputmode="decimal"
-				value={(editing.cents / 100).toFixed(2)}
+				value={dollarsTyped(editing.cents)}
 				{failure}
 			/>
 			<Button type="submit" look="main">Save the price</Button>

@@ -1,7 +1,11 @@
+import type { RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
-import { typedAmount } from '$lib/server/requests/need-actions.ts';
+import type { Unit } from '$core/measure/index.ts';
+import type { Trx } from '$lib/server/history/changes.ts';
+import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
 import {
 	correct,
@@ -14,10 +18,6 @@ import {
 	wantedFrom,
 	type WalkPlace
 } from '$lib/server/services/gathering/walk.ts';
-import type { Unit } from '$core/measure/index.ts';
-import type { RequestEvent } from '@sveltejs/kit';
-import type { Trx } from '$lib/server/history/changes.ts';
-import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

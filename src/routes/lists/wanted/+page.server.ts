@@ -1,12 +1,11 @@
 import Joi from 'joi';
 import { readWanted } from '$core/buying/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { money } from '$lib/server/schemas/activity.ts';
-import { id } from '$lib/server/schemas/fields.ts';
-import type { Situation } from '$lib/server/services/readiness/situation.ts';
+import { act } from '$lib/server/requests/form-action.ts';
+import { id, dollars } from '$lib/server/schemas/fields.ts';
 import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/buying/wanted.ts';
+import type { Situation } from '$lib/server/services/readiness/situation.ts';
 import { addWanted, foundWanted, removeWanted, servedAtHome } from '$lib/server/stores/buying/wanted.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -63,7 +62,7 @@ export const actions: Actions = {
 	found: (event) =>
 		act(
 			event,
-			Joi.object<{ id: number; paid: number }>({ id: id.required(), paid: money.default(0) }),
+			Joi.object<{ id: number; paid: number }>({ id: id.required(), paid: dollars.default(0) }),
 			(what: string) => `${what}: found`,
 			async (trx, form) => {
 				const { runs, snapshot, today } = await situation();

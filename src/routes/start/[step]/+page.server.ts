@@ -1,7 +1,7 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import {
 	chosenWeekdays,
@@ -12,9 +12,12 @@ import {
 } from '$lib/server/schemas/fields.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
 import { eveningOf, STEPS, type Step } from '$lib/server/services/house/first-evening.ts';
-import { addPeopleTyped, addPlacesTyped, lessonsTyped } from '$lib/server/services/plan/activity-typed.ts';
-import { markEvening, setMeasures, type Measures } from '$lib/server/stores/house/people.ts';
-import { addLesson, createUnit, setCalendar } from '$lib/server/stores/plan/units.ts';
+import { addPeopleTyped } from '$lib/server/services/house/people-typed.ts';
+import { addPlacesTyped } from '$lib/server/services/house/places-typed.ts';
+import { lessonsTyped } from '$lib/server/services/plan/contents.ts';
+import { markEvening, setMeasures, type Measures } from '$lib/server/stores/house/household.ts';
+import { addLesson } from '$lib/server/stores/plan/lessons.ts';
+import { createUnit, setCalendar } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

@@ -1,7 +1,7 @@
 import { error, type RequestHandler } from '@sveltejs/kit';
-import { situation } from '$lib/server/live/now.ts';
-import { claimsCsv } from '$lib/server/exchange/kinds/claims.ts';
 import { exportSheet, SHEET_KINDS } from '$lib/server/exchange/index.ts';
+import { claimsCsv } from '$lib/server/exchange/kinds/claims.ts';
+import { situation } from '$lib/server/live/now.ts';
 
 /** Supplies, places or the list of a unit as a CSV file. */
 export const GET: RequestHandler = async ({ params, url }) => {

@@ -1,8 +1,8 @@
 import { dayText, weekdayName, weekdayOf } from '$core/calendar/index.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { boardOf } from '$lib/server/services/readiness/board.ts';
 import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
+import { boardOf } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params }) => {

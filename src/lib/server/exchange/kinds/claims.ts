@@ -1,4 +1,5 @@
 import { amountText, exact } from '$core/measure/index.ts';
+import { dollarsTyped } from '$core/words/index.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { writeCsv } from '../formats/csv.ts';
 
@@ -8,7 +9,6 @@ export function claimsCsv(snapshot: Snapshot): string {
 		snapshot.runs.map((run) => [run.id, byId(snapshot.units).get(run.unit_id)?.name ?? ''])
 	);
 	const claims = snapshot.purchases.filter((one) => one.reimbursable === 1 && one.returned_on === null);
-	const dollars = (cents: number) => (cents / 100).toFixed(2);
 	return writeCsv({
 		header: ['Day', 'What', 'Amount', 'Shop', 'Unit', 'Paid'],
 		rows: [
@@ -18,9 +18,9 @@ export function claimsCsv(snapshot: Snapshot): string {
 				amountText(exact(one.amount), one.unit),
 				snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? '',
 				units.get(one.run_id ?? 0) ?? '',
-				dollars(one.cents)
+				dollarsTyped(one.cents)
 			]),
-			['', 'In all', '', '', '', dollars(claims.reduce((sum, one) => sum + one.cents, 0))]
+			['', 'In all', '', '', '', dollarsTyped(claims.reduce((sum, one) => sum + one.cents, 0))]
 		]
 	});
 }

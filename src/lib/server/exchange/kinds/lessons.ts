@@ -1,7 +1,7 @@
 import { CoreError } from '$core/error.ts';
-import { addLesson, updateLesson, type LessonInput } from '../../stores/plan/units.ts';
-import { isFormula } from '../formats/csv.ts';
+import { addLesson, updateLesson, type LessonInput } from '../../stores/plan/lessons.ts';
 import { yesCell } from '../columns.ts';
+import { isFormula } from '../formats/csv.ts';
 import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
 
 type Key = 'lesson' | 'title' | 'days' | 'sessions' | 'optional' | 'note';

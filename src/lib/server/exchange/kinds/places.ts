@@ -1,6 +1,6 @@
 import { CoreError } from '$core/error.ts';
-import { lengthText, readLength, type System } from '$core/measure/index.ts';
 import { placeKind } from '$core/house/index.ts';
+import { lengthText, readLength, type System } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
 import { placePath, walkingOrder } from '../../services/house/place-paths.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../../stores/house/places.ts';

@@ -1,10 +1,10 @@
-import { amountText, exact, exactText, type Exact, type Unit } from '$core/measure/index.ts';
-import { nameKey } from '$core/supplies/index.ts';
 import type { Day } from '$core/calendar/index.ts';
-import { itemNamed } from '../../stores/stash/items.ts';
-import { placeByPath } from '../../stores/house/places.ts';
-import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';
+import { amountText, exact, exactText, type Exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
 import { placePath } from '../../services/house/place-paths.ts';
+import { placeByPath } from '../../stores/house/places.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';
 import { amountCell, dayCell, nameCell, unitCell, yesCell } from '../columns.ts';
 import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
 

@@ -1,8 +1,8 @@
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
 import {
 	compareLists,
-	nameKey,
 	readSupplyLine,
 	readUnit,
 	usualUse,
@@ -12,7 +12,7 @@ import {
 } from '$core/supplies/index.ts';
 import { knownLines } from '../../services/gathering/review.ts';
 import { addLine, updateLine, type LessonLineInput } from '../../stores/gathering/supply-lines.ts';
-import { addLesson } from '../../stores/plan/units.ts';
+import { addLesson } from '../../stores/plan/lessons.ts';
 import { amountCell, nameCell, unitCell, yesCell } from '../columns.ts';
 import { isFormula } from '../formats/csv.ts';
 import { eachRow, readRow, type SheetKind } from '../import-plan.ts';

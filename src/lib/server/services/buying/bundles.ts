@@ -1,11 +1,10 @@
-import type { Bundle } from '$core/buying/index.ts';
+import { withTax, type Bundle } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact } from '$core/measure/index.ts';
+import { listText, money, thingText } from '$core/words/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
-import type { BuyingThing } from './shopping.ts';
 import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { listText, money, thingText } from '../house/place-paths.ts';
+import type { ToBuy } from './to-buy.ts';
 
 export type BundleShown = Bundle & {
 	readonly id: number;
@@ -16,21 +15,16 @@ export type BundleShown = Bundle & {
 };
 
 /** Bundles that hold something of what is missing, in the units in which it is counted. */
-export function bundlesOf(
-	{ snapshot }: Situation,
-	groups: readonly (readonly SupplyNeed[])[],
-	things: readonly BuyingThing[],
-	tax: number
-): BundleShown[] {
+export function bundlesOf({ snapshot }: Situation, rows: readonly ToBuy[]): BundleShown[] {
 	const partsOf = groupBy(snapshot.bundleParts, (part) => part.bundle_id);
 	return snapshot.bundles.flatMap((bundle): BundleShown[] => {
 		const parts = partsOf.get(bundle.id) ?? [];
 		const served = parts.flatMap((part) =>
-			groups.flatMap(([{ item, unit }], i) =>
+			rows.flatMap(({ thing, item, unit }) =>
 				item.id === part.item_id && canConvert(part.unit, unit, item.name)
 					? [
 							{
-								item: things[i].key,
+								item: thing.key,
 								size: convert(exact(part.amount), part.unit, unit, item.name).valueOf()
 							}
 						]
@@ -43,7 +37,7 @@ export function bundlesOf(
 				id: bundle.id,
 				bundle: String(bundle.id),
 				store: String(bundle.supplier_id),
-				price: Math.round(bundle.cents * tax),
+				price: withTax(bundle.cents, snapshot.household.sales_tax),
 				parts: served,
 				name: bundle.name,
 				text: listText(

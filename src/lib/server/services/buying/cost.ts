@@ -1,13 +1,13 @@
 import { splitCents } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { isSome, ZERO, type Exact } from '$core/measure/index.ts';
+import { isSome } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
-import { cheapest } from '../gathering/instead.ts';
-import { limitsOf } from '../plan/load.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import { money } from '$core/words/index.ts';
+import { limitsOf, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { money } from '../house/place-paths.ts';
+import { total } from '../readiness/together.ts';
+import { cheapest } from './prices.ts';
 
 export const COST_STREAMS = ['supplies', 'books', 'extras'] as const;
 export type CostStream = (typeof COST_STREAMS)[number];
@@ -90,16 +90,12 @@ function priced(
 	state: 'committed' | 'planned',
 	unpriced: Set<string>
 ): Part[] {
-	const [{ item, unit, line }] = needs;
+	const [{ item, unit }] = needs;
 	const amountOf = ({ standing }: SupplyNeed) =>
 		state === 'committed' ? standing.arranged : standing.missing;
 	const open = needs.filter((one) => isSome(amountOf(one)));
 	if (open.length === 0) return [];
-	const amount = open.reduce<Exact>((so, one) => {
-		const own = amountOf(one);
-		if (line.use !== 'kept') return so.add(own);
-		return own.compare(so) > 0 ? own : so;
-	}, ZERO);
+	const amount = total(open, amountOf);
 	const cents = cheapest(snapshot, item, amount, unit);
 	if (cents === null) {
 		unpriced.add(item.name);

@@ -1,14 +1,14 @@
 import type { Day } from '$core/calendar/index.ts';
-import { groupBy } from '$core/group-by.ts';
 import { walkingOrder } from '$core/gathering/index.ts';
+import { groupBy } from '$core/group-by.ts';
 import { exact } from '$core/measure/index.ts';
+import { dollarsTyped, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
-import { errandDone, errandOf } from '../../stores/buying/errands.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { boughtBundle, boughtPacks, correctPaid } from './purchases.ts';
+import { errandDone, errandOf } from '../../stores/buying/errands.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { money, thingText } from '../house/place-paths.ts';
+import { boughtBundle, boughtPacks, correctPaid } from './purchases.ts';
 
 /** One thing to put into the cart. */
 export type Errand = {
@@ -64,7 +64,7 @@ export function errandsOf({ snapshot, today, needs }: Situation): ErrandShop[] {
 						id: one.id,
 						text: 'name' in sold ? sold.name : packsText(sold, one.count, items.get(sold.item_id)!.name),
 						for: numbers.length ? `lesson${numbers.length > 1 ? 's' : ''} ${numbers.join(', ')}` : '',
-						paid: (one.cents / 100).toFixed(2),
+						paid: dollarsTyped(one.cents),
 						done: one.done_on !== null
 					};
 				})

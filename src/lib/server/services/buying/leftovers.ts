@@ -1,10 +1,10 @@
 import { groupBy } from '$core/group-by.ts';
-import { canConvert, convert, exact, isSome, larger, ZERO } from '$core/measure/index.ts';
-import type { BuyingThing } from './shopping.ts';
-import { freeAtHome } from '../gathering/instead.ts';
+import { canConvert, convert, exact, isSome } from '$core/measure/index.ts';
+import { listText } from '$core/words/index.ts';
 import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { listText } from '../house/place-paths.ts';
+import { total } from '../readiness/together.ts';
+import { freeAtHome } from '../stash/free.ts';
+import type { ToBuy } from './to-buy.ts';
 
 export type Coming = {
 	readonly units: string;
@@ -15,23 +15,16 @@ export type Coming = {
 };
 
 /** What units without days want of each thing beyond what lies free at home. */
-export function comingOf(
-	situation: Situation,
-	groups: readonly (readonly SupplyNeed[])[],
-	things: readonly BuyingThing[]
-): Record<string, Coming> {
+export function comingOf(situation: Situation, rows: readonly ToBuy[]): Record<string, Coming> {
 	const undated = groupBy(
 		situation.needs.filter((one) => one.need.useDay === null && !one.need.doWithout),
 		(one) => one.item.id
 	);
 	const result: Record<string, Coming> = {};
-	for (const [i, [{ item, unit }]] of groups.entries()) {
+	for (const { thing, item, unit } of rows) {
 		const wanted = (undated.get(item.id) ?? []).filter((one) => canConvert(one.unit, unit, item.name));
 		if (wanted.length === 0) continue;
-		const asked = wanted.reduce((sum, one) => {
-			const own = convert(one.amount, one.unit, unit, item.name);
-			return one.line.use === 'kept' ? larger(sum, own) : sum.add(own);
-		}, ZERO);
+		const asked = total(wanted, (one) => convert(one.amount, one.unit, unit, item.name));
 		const amount = asked.sub(freeAtHome(situation, item.name, unit));
 		const each = situation.snapshot.offers
 			.filter(
@@ -40,7 +33,7 @@ export function comingOf(
 			)
 			.map((one) => one.cents / convert(exact(one.size), one.unit, unit, item.name).valueOf());
 		if (!isSome(amount) || each.length === 0) continue;
-		result[things[i].key] = {
+		result[thing.key] = {
 			units: listText([...new Set(wanted.map((one) => one.run.unit.name))]),
 			amount: amount.valueOf(),
 			centsEach: Math.min(...each)

@@ -2,22 +2,24 @@ import { describe, expect, it } from 'vitest';
 import { packsWithBundles } from '$core/buying/index.ts';
 import { addDays } from '$core/calendar/index.ts';
 import { exact, isSome, ZERO } from '$core/measure/index.ts';
-import { change, undo } from '../../history/changes.ts';
-import { addBundle, bundleOf } from '../../stores/buying/bundles.ts';
-import { changedElsewhere } from '../../history/conflicts.ts';
-import { errandOf, removeErrand, setErrands, type ErrandInput } from '../../stores/buying/errands.ts';
-import { addOffer, removeOffer, setOfferStanding, setReimbursable } from '../../stores/buying/offers.ts';
-import { countLot } from '../../stores/stash/lots.ts';
 import { claimsCsv } from '../../exchange/kinds/claims.ts';
+import { change, undo } from '../../history/changes.ts';
+import { changedElsewhere } from '../../history/conflicts.ts';
+import { addBundle, bundleOf } from '../../stores/buying/bundles.ts';
+import { errandOf, removeErrand, setErrands, type ErrandInput } from '../../stores/buying/errands.ts';
+import { addOffer, removeOffer, setOfferStanding } from '../../stores/buying/offers.ts';
+import { setReimbursable } from '../../stores/buying/purchases.ts';
+import { countLot } from '../../stores/stash/lots.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { actsOf } from '../readiness/acts.ts';
 import { borrowLists } from '../gathering/borrow.ts';
-import { buyingOf } from './shopping.ts';
+import { actsOf } from '../readiness/acts.ts';
+import type { Situation } from '../readiness/situation.ts';
 import { arrange, chooseSource } from '../readiness/steps.ts';
 import { costOf } from './cost.ts';
 import { errandsOf, tickErrand } from './errands.ts';
-import { boughtBundle, boughtPacks, bringBack, receiptsOf } from './purchases.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { boughtBundle, boughtPacks, bringBack } from './purchases.ts';
+import { receiptsOf } from './receipts.ts';
+import { buyingOf } from './shopping.ts';
 
 const TODAY = '2027-01-22';
 
@@ -158,11 +160,11 @@ describe('what is ordered', () => {
 		await act((trx) =>
 			addOffer(trx, { item, supplier: mail.id, size: exact(6), unit: 'each', cents: 1, aisle: '' }, TODAY)
 		);
-		const { things, input, offerIds } = buyingOf(await now(), 'all', null);
+		const { things, input } = buyingOf(await now(), 'all', null);
 		const late = things.find((one) => one.item === item)!.offers.find((one) => one.cents === 1)!;
 		// Seven working days before Mon, Jan 25, the day before the lesson.
 		expect(late.problem).toMatch(/^comes after the lesson: it had to be ordered by /);
-		expect(offerIds).not.toContain(late.id);
+		expect(input.offers.map((one) => one.id)).not.toContain(late.id);
 		expect(input.offers.some((one) => one.item === 'orange')).toBe(true);
 	});
 });

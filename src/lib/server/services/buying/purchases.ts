@@ -1,93 +1,20 @@
+import { splitCents, withoutTax, withTax } from '$core/buying/index.ts';
 import { addDays, dayText } from '$core/calendar/index.ts';
-import { splitCents } from '$core/buying/index.ts';
 import { CoreError } from '$core/error.ts';
 import { canConvert, convert, exact, exactText, isSome, smaller } from '$core/measure/index.ts';
+import { thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
-import { patchNeed } from '../../stores/readiness/needs.ts';
-import {
-	addPurchase,
-	offerOf,
-	purchaseOf,
-	setPrice,
-	setReceiptCents,
-	setReturned
-} from '../../stores/buying/offers.ts';
-import { setErrandCents } from '../../stores/buying/errands.ts';
-import { bundleOf } from '../../stores/buying/bundles.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { bundleOf } from '../../stores/buying/bundles.ts';
+import { setErrandCents } from '../../stores/buying/errands.ts';
+import { offerOf, setPrice } from '../../stores/buying/offers.ts';
+import { addPurchase, purchaseOf, setReceiptCents, setReturned } from '../../stores/buying/purchases.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot, giveBack } from '../../stores/stash/lots.ts';
-import { tookIn } from '../readiness/steps.ts';
-import { cheapest } from '../gathering/instead.ts';
-import { limitsOf } from '../plan/load.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { money, thingText } from '../house/place-paths.ts';
-
-/** What a unit has cost so far, against its budget. */
-export type MoneyRow = { readonly unit: string; readonly spent: string; readonly budget: string };
-
-export type Receipt = {
-	readonly id: number;
-	readonly text: string;
-	readonly paid: string;
-	readonly toClaim: boolean;
-	/** Until when the shop takes it back, or when it did; empty where nothing is known. */
-	readonly back: string;
-	readonly canGoBack: boolean;
-};
-
-const SHOWN_RECEIPTS = 8;
-
-/** The last purchases, the latest first. */
-export function receiptsOf({ snapshot, today }: Situation): Receipt[] {
-	return snapshot.purchases
-		.toReversed()
-		.slice(0, SHOWN_RECEIPTS)
-		.map((one) => ({
-			id: one.id,
-			text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a shop'}`,
-			paid: money(one.cents),
-			toClaim: one.reimbursable === 1,
-			back: backText(one, today),
-			canGoBack: one.returned_on === null && (one.return_by ?? today) >= today
-		}));
-}
-
-/** What each unit in work has cost. What went back to its shop does not count. */
-export function moneyOf({ runs, snapshot }: Situation): MoneyRow[] {
-	return runs
-		.filter(({ run }) => run.state !== 'put away')
-		.map(({ run, unit }) => {
-			const spent = snapshot.purchases
-				.filter((one) => one.run_id === run.id && one.returned_on === null)
-				.reduce((sum, one) => sum + one.cents, 0);
-			const { budget } = limitsOf(run);
-			return {
-				unit: unit.name,
-				spent: money(spent),
-				budget:
-					budget === null
-						? ''
-						: spent > budget
-							? `${money(spent - budget)} over the budget of ${money(budget)}`
-							: `${money(budget - spent)} left of ${money(budget)}`
-			};
-		});
-}
-
-/** What is to be paid back in all; empty when nothing is. */
-export function claimText(purchases: readonly Row<'purchase'>[]): string {
-	const cents = purchases
-		.filter((one) => one.reimbursable === 1 && one.returned_on === null)
-		.reduce((sum, one) => sum + one.cents, 0);
-	return cents ? money(cents) : '';
-}
-
-function backText({ return_by, returned_on }: Row<'purchase'>, today: string): string {
-	if (returned_on) return `went back ${dayText(returned_on)}`;
-	if (!return_by) return '';
-	return return_by < today ? '' : `can go back until ${dayText(return_by)}`;
-}
+import { tookIn } from '../readiness/steps.ts';
+import { cheapest } from './prices.ts';
 
 /**
  * The shop takes something back: out of the house, out of the account, and what it was bought for lacks it again,
@@ -165,8 +92,7 @@ async function priceSeen(
 	{ snapshot, today }: Situation,
 	{ offer, count, cents }: { readonly offer: number; readonly count: number; readonly cents: number }
 ): Promise<void> {
-	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
-	await setPrice(trx, offer, Math.round(cents / count / tax), today);
+	await setPrice(trx, offer, withoutTax(cents, count, snapshot.household.sales_tax), today);
 }
 
 /** What is in the cart already cost something else: the list, the receipts and the price say so. */
@@ -214,8 +140,7 @@ export async function boughtBundle(
 	const { bundle, parts } = await bundleOf(trx, id);
 	const { snapshot, today } = situation;
 	const items = byId(snapshot.items);
-	const tax = 1 + Number(snapshot.household.sales_tax) / 100;
-	const shares = bundleShares(snapshot, parts, paid ?? Math.round(bundle.cents * tax));
+	const shares = bundleShares(snapshot, parts, paid ?? withTax(bundle.cents, snapshot.household.sales_tax));
 	const shop = byId(snapshot.suppliers).get(bundle.supplier_id);
 	for (const [i, part] of parts.entries()) {
 		const item = items.get(part.item_id)!;

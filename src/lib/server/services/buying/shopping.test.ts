@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { packs } from '$core/buying/index.ts';
 import { exact, ZERO } from '$core/measure/index.ts';
+import { money } from '$core/words/index.ts';
 import { change, undo } from '../../history/changes.ts';
-import { addOffer, setOfferStanding, setPrice, setReimbursable } from '../../stores/buying/offers.ts';
+import { addOffer, setOfferStanding, setPrice } from '../../stores/buying/offers.ts';
+import { setReimbursable } from '../../stores/buying/purchases.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { buyingOf } from './shopping.ts';
 import { boughtPacks } from './purchases.ts';
-import { money } from '../house/place-paths.ts';
+import { buyingOf } from './shopping.ts';
 
 async function demo() {
 	const store = await openTestStore();
@@ -46,11 +47,9 @@ describe('what is to be bought', () => {
 				.filter((one) => one.item === key)
 				.map(
 					(one) =>
-						buying.offerIds[
-							buying.input.offers.findIndex(
-								(offer) => offer.item === one.item && offer.store === one.store && offer.size === one.size
-							)
-						]
+						buying.input.offers.find(
+							(offer) => offer.item === one.item && offer.store === one.store && offer.size === one.size
+						)!.id
 				);
 		};
 		const [first] = await cheapestOf();
@@ -71,10 +70,10 @@ describe('what is to be bought', () => {
 		const { buys } = packs(buying.input);
 		const [buy] = buys;
 		const thing = buying.things.find((one) => one.key === buy.item)!;
-		const at = buying.input.offers.findIndex(
+		const { id } = buying.input.offers.find(
 			(one) => one.item === buy.item && one.store === buy.store && one.size === buy.size
-		);
-		const offer = now.snapshot.offers.find((one) => one.id === buying.offerIds[at])!;
+		)!;
+		const offer = now.snapshot.offers.find((one) => one.id === id)!;
 		const stock = (rows: { item_id: number; amount: string }[]) =>
 			rows.filter((one) => one.item_id === thing.item).reduce((sum, one) => sum.add(exact(one.amount)), ZERO);
 		await change(store.write, doer(), 'bought', (trx) =>

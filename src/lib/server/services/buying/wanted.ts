@@ -2,12 +2,13 @@ import { dayText } from '$core/calendar/index.ts';
 import { findBest } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
-import { nameKey } from '$core/supplies/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { listText, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { byId } from '../../snapshot/snapshot.ts';
 import { remember } from '../../snapshot/remember.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText, money, placePath, thingText } from '../house/place-paths.ts';
 
 export type WantedView = {
 	readonly sentence: string;

@@ -1,7 +1,7 @@
 import Holidays from 'date-holidays';
 import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import type { Moment } from '../../snapshot/moment.ts';
 import type { RunSituation } from './runs.ts';
-import type { Situation } from '../readiness/situation.ts';
 
 export type Holiday = { readonly from: Day; readonly to: Day; readonly name: string; readonly kind: string };
 
@@ -67,8 +67,8 @@ export type HolidayRow = {
 };
 
 /** The holidays that fall on a teaching day of a run, each with whether it is kept free. */
-export function holidayRows(situation: Situation, { run, weekdays, calendar }: RunSituation): HolidayRow[] {
-	const { household, blocked } = situation.snapshot;
+export function holidayRows(moment: Moment, { run, weekdays, calendar }: RunSituation): HolidayRow[] {
+	const { household, blocked } = moment.snapshot;
 	if (!household.country || !run.start_on || !calendar) return [];
 	const until = run.end_on ?? calendar.finish ?? run.start_on;
 	const own = blocked.filter((one) => one.run_id === run.id);

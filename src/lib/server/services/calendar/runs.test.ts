@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { change, undo } from '../../history/changes.ts';
 import { addBlocked, setCalendar } from '../../stores/plan/units.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { fitTexts, makeFit, missableDays } from '../plan/make-fit.ts';
-import { holidayRows, holidaysBetween } from './holidays.ts';
 import { icalOf } from '../plan/calendar-file.ts';
-import { missedPreview, rollOn } from '../plan/roll-on.ts';
+import { fitTexts, makeFit } from '../plan/make-fit.ts';
+import { missableDays, missedPreview, rollOn } from '../plan/roll-on.ts';
+import { applyWhatIf, isAsked, whatIf, type WhatIf } from '../plan/what-if.ts';
 import { computeRun, computeSituation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { applyWhatIf, isAsked, whatIf, type WhatIf } from '../plan/what-if.ts';
+import { holidayRows, holidaysBetween } from './holidays.ts';
 
 const STAMP = new Date(Date.UTC(2027, 0, 22));
 

@@ -7,12 +7,13 @@ import {
 	type Weekday
 } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { daysOfLesson, lessonsADay } from '$core/plan/index.ts';
+import { daysOfLesson, lessonsADay, MEASURES_OF_LOAD, type LoadLimits } from '$core/plan/index.ts';
 import type { Habit, Stream } from '$core/readiness/index.ts';
 import type { Row } from '../../database/tables.ts';
+import { listed } from '../../snapshot/listed.ts';
+import { remember } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { habitsOf } from '../house/habits.ts';
-import { remember } from '../../snapshot/remember.ts';
 
 /** A lesson with its days. */
 export type LessonSituation = {
@@ -54,7 +55,9 @@ export type ActivitySituation = {
 
 // What was computed for a run stands as long as nothing that it was computed from has changed.
 const runsKnown = remember<RunSituation>();
+
 const rowsByRun = remember<ReadonlyMap<number, readonly unknown[]>>();
+
 const sessionsByLesson = remember<Map<number, Row<'session'>[]>>();
 
 /** All runs of a snapshot with their calendars, lessons and activities. */
@@ -176,19 +179,20 @@ export function takingPartOn(run: RunSituation, ids: string | null, date: Day | 
 	});
 }
 
-/** Lists as stored; the same few texts come a thousand times in one computation. */
-const lists = new Map<string, unknown>();
-const MOST_LISTS = 1000;
-export function listed(text: string): unknown {
-	let list = lists.get(text);
-	if (list === undefined) {
-		if (lists.size >= MOST_LISTS) lists.clear();
-		lists.set(text, (list = JSON.parse(text) as unknown));
-	}
-	return list;
-}
-
 /** The next lesson of each run that has a day and is not over. */
 export function nextLessons(runs: readonly RunSituation[]): Map<RunSituation, LessonSituation | undefined> {
 	return new Map(runs.map((run) => [run, run.lessons.find((one) => !one.over && one.dates.length > 0)]));
+}
+
+/** What the family can take of a unit: in a week, in money, in projects; null where it sets no limit. */
+export type RunLimits = LoadLimits & { readonly budget: number | null; readonly projects: number | null };
+
+/** The limits of a run. */
+export function limitsOf(run: Row<'run'>): RunLimits {
+	const set = JSON.parse(run.limits) as Partial<RunLimits>;
+	return {
+		...(Object.fromEntries(MEASURES_OF_LOAD.map((of) => [of, set[of] ?? null])) as LoadLimits),
+		budget: set.budget ?? null,
+		projects: set.projects ?? null
+	};
 }

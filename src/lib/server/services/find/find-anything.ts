@@ -1,11 +1,11 @@
 import { dayText } from '$core/calendar/index.ts';
-import { groupBy } from '$core/group-by.ts';
 import { findBest } from '$core/find/index.ts';
+import { groupBy } from '$core/group-by.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
+import { placePath } from '../house/place-paths.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { placePath } from '../house/place-paths.ts';
 
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };
 

@@ -1,13 +1,15 @@
+import { mostSecondHand } from '$core/buying/index.ts';
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { groupBy } from '$core/group-by.ts';
 import type { Rung } from '$core/gathering/index.ts';
-import { exactText, isSome, larger, ZERO } from '$core/measure/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { exactText, isSome } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
-import { cheapest } from './instead.ts';
+import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
+import { cheapest } from '../buying/prices.ts';
 import { comingOccasions } from '../house/occasions.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { byText, listText, money, thingText } from '../house/place-paths.ts';
+import { total } from '../readiness/together.ts';
 
 /** One thing to ask somebody for, to find, to wish for or to look for. */
 export type Asked = {
@@ -34,9 +36,6 @@ export type AskedList = {
 	/** The list as one would send it to somebody. */
 	readonly message: string;
 };
-
-/** Second-hand one pays half of the cheapest new price at the most; common practice. */
-const SECOND_HAND_SHARE = 0.5;
 
 const TITLES: Readonly<Partial<Record<Rung, string>>> = {
 	made: 'To make',
@@ -81,7 +80,7 @@ export function borrowLists(situation: Situation): AskedList[] {
 				keys: one.need.key,
 				amount: '1',
 				text: one.book!.resource.title,
-				for: `lesson ${one.lesson.number}`,
+				for: lessonsText([one.lesson.number]),
 				when: byText(one.days?.actBy ?? one.need.useDay!, situation.today),
 				promised: '',
 				occasions: [],
@@ -97,13 +96,9 @@ export function borrowLists(situation: Situation): AskedList[] {
 
 function askedFor(situation: Situation, needs: readonly SupplyNeed[]): Asked {
 	const { snapshot, today } = situation;
-	const [{ item, unit, line, rung }] = needs;
-	const amount = needs.reduce((sum, { standing }) => {
-		const open = standing.missing.add(standing.arranged);
-		return line.use === 'kept' ? larger(sum, open) : sum.add(open);
-	}, ZERO);
+	const [{ item, unit, rung }] = needs;
+	const amount = total(needs, ({ standing }) => standing.missing.add(standing.arranged));
 	const acts = needs.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort();
-	const numbers = [...new Set(needs.map((one) => one.lesson.number))].sort((a, b) => a - b);
 	const promises = needs.flatMap((one) => (one.need.promised ? [one.need.promised] : [])).sort();
 	const isAsked = needs.every((one) => !isSome(one.standing.missing));
 	const isNew = cheapest(snapshot, item, amount, unit);
@@ -111,13 +106,13 @@ function askedFor(situation: Situation, needs: readonly SupplyNeed[]): Asked {
 		keys: needs.map((one) => one.need.key).join(' '),
 		amount: exactText(amount),
 		text: thingText(amount, unit, item.name),
-		for: `lesson${numbers.length > 1 ? 's' : ''} ${listText(numbers.map(String))}`,
+		for: lessonsText(needs.map((one) => one.lesson.number)),
 		when: acts[0] ? byText(acts[0], today) : '',
 		promised: isAsked ? promisedText(situation, rung, promises[0] ?? null) : '',
 		occasions: rung === 'gift' && !isAsked ? occasionOptions(situation, needs) : [],
 		atMost:
 			rung === 'second-hand' && isNew !== null
-				? `up to ${money(Math.floor(isNew * SECOND_HAND_SHARE))}, new it costs ${money(isNew)}`
+				? `up to ${money(mostSecondHand(isNew))}, new it costs ${money(isNew)}`
 				: '',
 		isBook: false
 	};

@@ -4,11 +4,12 @@ import { addDays, dayText } from '$core/calendar/index.ts';
 import { readKitParts, RUNGS } from '$core/gathering/index.ts';
 import { canConvert, convert, exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
-import { itemNamed, setItemSources } from '../../stores/stash/items.ts';
-import { addOccasion } from '../../stores/house/occasions.ts';
 import { addOffer } from '../../stores/buying/offers.ts';
-import { setSources } from '../../stores/house/people.ts';
+import { setClaim } from '../../stores/gathering/supply-lines.ts';
+import { setSources } from '../../stores/house/household.ts';
+import { addOccasion } from '../../stores/house/occasions.ts';
 import { addPlace, movePlace, passedBy, removePlace } from '../../stores/house/places.ts';
+import { itemNamed, setItemSources } from '../../stores/stash/items.ts';
 import {
 	addLot,
 	countLot,
@@ -19,20 +20,22 @@ import {
 	splitLot,
 	useUp
 } from '../../stores/stash/lots.ts';
+import { addSubstitute } from '../../stores/stash/substitutes.ts';
 import { doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { actsOf } from '../readiness/acts.ts';
-import { sentenceOf } from '../readiness/board.ts';
-import { borrowLists } from './borrow.ts';
+import { cheapest } from '../buying/prices.ts';
 import { buyingOf } from '../buying/shopping.ts';
-import { arrange, chooseSource, tryNext } from '../readiness/steps.ts';
-import { gatherList } from './list.ts';
-import { addSubstitute, cheapest, insteadOf, takeInstead } from './instead.ts';
 import { occasionsOf } from '../house/occasions.ts';
-import { setClaim, sharesOf } from './who-gets.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { actsOf } from '../readiness/acts.ts';
+import { sentenceOf } from '../readiness/first-gap.ts';
 import { sourceOptions } from '../readiness/ladder.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { arrange, chooseSource, tryNext } from '../readiness/steps.ts';
 import { stashOf } from '../stash/stash.ts';
+import { borrowLists } from './borrow.ts';
+import { insteadOf, takeInstead } from './instead.ts';
+import { gatherList } from './list.ts';
 import { tick, walkOf } from './walk.ts';
+import { sharesOf } from './who-gets.ts';
 
 const TODAY = '2027-01-22';
 

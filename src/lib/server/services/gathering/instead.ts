@@ -1,27 +1,17 @@
 import { CoreError } from '$core/error.ts';
 import { rankSubstitutes, type Substitute } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import {
-	canConvert,
-	convert,
-	exact,
-	exactText,
-	isSome,
-	larger,
-	roundUp,
-	ZERO,
-	type Exact,
-	type Unit
-} from '$core/measure/index.ts';
-import { nameKey } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { money, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { itemNamed } from '../../stores/stash/items.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { cheapest } from '../buying/prices.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { money, thingText } from '../house/place-paths.ts';
+import { total } from '../readiness/together.ts';
+import { freeAtHome, itemCalled } from '../stash/free.ts';
 
 /** Something that can be taken instead of a missing thing, as shown. */
 export type InsteadShown = {
@@ -44,11 +34,8 @@ type Trade = {
 /** What can be taken instead of what is missing: on hand first, then by cost, nothing that costs more. */
 export function insteadOf(situation: Situation, needs: readonly SupplyNeed[]): InsteadShown[] {
 	const { snapshot } = situation;
-	const [{ item, unit, line }] = needs;
-	const missing = needs.reduce(
-		(sum, one) => (line.use === 'kept' ? larger(sum, one.standing.missing) : sum.add(one.standing.missing)),
-		ZERO
-	);
+	const [{ item, unit }] = needs;
+	const missing = total(needs, (one) => one.standing.missing);
 	if (!isSome(missing)) return [];
 	const offered = tradesOf(snapshot, needs).flatMap((trade): (Substitute & { text: string })[] => {
 		if (!canConvert(unit, trade.unit, item.name)) return [];
@@ -109,42 +96,6 @@ export async function takeInstead(
 	return `${other.name} instead of ${needs[0].item.name}`;
 }
 
-/** Notes that so much of one thing stands in for so much of another. @throws CoreError for a thing for itself. */
-export async function addSubstitute(
-	trx: Trx,
-	item: Row<'item'>,
-	asked: { readonly amount: Exact; readonly unit: Unit },
-	other: { readonly name: string; readonly amount: Exact; readonly unit: Unit }
-): Promise<string> {
-	const instead = await itemNamed(trx, other.name);
-	if (instead.id === item.id)
-		throw new CoreError(`${item.name} cannot stand in for itself. Name something else.`, 'other');
-	if (!isSome(asked.amount) || !isSome(other.amount))
-		throw new CoreError('Both amounts have to be more than nothing.', 'other');
-	await trx
-		.deleteFrom('substitute')
-		.where('item_id', '=', item.id)
-		.where('other_id', '=', instead.id)
-		.execute();
-	await trx
-		.insertInto('substitute')
-		.values({
-			item_id: item.id,
-			other_id: instead.id,
-			amount: exactText(asked.amount),
-			unit: asked.unit,
-			other_amount: exactText(other.amount),
-			other_unit: other.unit
-		})
-		.execute();
-	return instead.name;
-}
-
-/** Forgets that one thing can stand in for another. */
-export async function removeSubstitute(trx: Trx, id: number): Promise<void> {
-	await trx.deleteFrom('substitute').where('id', '=', id).execute();
-}
-
 /** What the household knows to take instead, and what the list itself names. */
 function tradesOf(snapshot: Snapshot, needs: readonly SupplyNeed[]): Trade[] {
 	const [{ item, unit }] = needs;
@@ -174,47 +125,4 @@ function tradesOf(snapshot: Snapshot, needs: readonly SupplyNeed[]): Trade[] {
 		(one) => nameKey(one.name) !== item.name_key && isSome(one.amount) && isSome(one.otherAmount)
 	);
 	return [...groupBy(all, (one) => nameKey(one.name)).values()].map(([first]) => first);
-}
-
-/** What lies at home of a thing and is promised to nobody. */
-export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {
-	const item = itemCalled(snapshot, name);
-	if (!item) return ZERO;
-	const there = snapshot.lots
-		.filter((lot) => lot.item_id === item.id && canConvert(lot.unit, unit, name))
-		.reduce((sum, lot) => sum.add(convert(exact(lot.amount), lot.unit, unit, name)), ZERO);
-	const promised = needs
-		.filter((one) => one.item === item && one.served && canConvert(one.unit, unit, name))
-		.reduce((sum, one) => sum.add(convert(one.served!.fromStash, one.unit, unit, name)), ZERO);
-	const kept =
-		item.keep_back && item.keep_back_unit && canConvert(item.keep_back_unit, unit, name)
-			? convert(exact(item.keep_back), item.keep_back_unit, unit, name)
-			: ZERO;
-	return larger(ZERO, there.sub(promised).sub(kept));
-}
-
-/** The least that an amount costs in whole packs of one kind, in cents; null where no price is known. */
-export function cheapest(
-	snapshot: Snapshot,
-	item: Row<'item'> | null,
-	amount: Exact,
-	unit: Unit
-): number | null {
-	if (!item) return null;
-	const offers = offersByItem(snapshot.offers, [], () => groupBy(snapshot.offers, (one) => one.item_id));
-	const costs = (offers.get(item.id) ?? [])
-		.filter((one) => one.standing !== 'excluded' && canConvert(one.unit, unit, item.name))
-		.map(
-			(one) => roundUp(amount.div(convert(exact(one.size), one.unit, unit, item.name))).valueOf() * one.cents
-		);
-	return costs.length ? Math.min(...costs) : null;
-}
-
-const offersByItem = remember<ReadonlyMap<number, readonly Row<'offer'>[]>>();
-const itemsByKey = remember<ReadonlyMap<string, Row<'item'>>>();
-
-/** The household's item of a name; null when there is none. */
-export function itemCalled({ items }: Snapshot, name: string): Row<'item'> | null {
-	const known = itemsByKey(items, [], () => new Map(items.map((item) => [item.name_key, item])));
-	return known.get(nameKey(name)) ?? null;
 }

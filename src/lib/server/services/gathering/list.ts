@@ -6,21 +6,22 @@ import {
 	exact,
 	exactText,
 	isSome,
-	larger,
-	ZERO,
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { insteadOf, type InsteadShown } from './instead.ts';
+import { together } from '$core/supplies/index.ts';
+import { byText, thingText } from '$core/words/index.ts';
 import { remember } from '../../snapshot/remember.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { placePath } from '../house/place-paths.ts';
 import { RUNG_TEXT } from '../readiness/ladder.ts';
+import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { byText, placePath, thingText } from '../house/place-paths.ts';
+import { total } from '../readiness/together.ts';
+import { insteadOf, type InsteadShown } from './instead.ts';
 
 export type CautionText = { readonly who: string; readonly text: string; readonly source: string };
 
@@ -78,6 +79,7 @@ export type GatherList = {
 };
 
 const lists = remember<GatherList>();
+
 const listRows = remember<ListRow>();
 
 /** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
@@ -122,30 +124,6 @@ function hasInstead(snapshot: Snapshot, needs: readonly SupplyNeed[]): boolean {
 	);
 }
 
-const missingKnown = remember<Map<string, string>>();
-
-/** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
-export function missingThings(needs: readonly SupplyNeed[], run: RunSituation): Map<string, string> {
-	return missingKnown(run, [needs], () => {
-		const missing = needs.filter(
-			(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
-		);
-		const result = new Map<string, string>();
-		for (const needs of groupBy(missing, (one) => one.item).values()) {
-			const [{ item }] = needs;
-			const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
-				thingText(
-					total(own, (one) => one.standing.missing),
-					unit,
-					item.name
-				)
-			);
-			result.set(item.name, texts.join(', '));
-		}
-		return result;
-	});
-}
-
 function compareRows(a: ListRow, b: ListRow): number {
 	return (
 		Number(a.doWithout) - Number(b.doWithout) ||
@@ -154,14 +132,6 @@ function compareRows(a: ListRow, b: ListRow): number {
 		Number(a.verdict === 'done') - Number(b.verdict === 'done') ||
 		((a.actBy ?? '9999') < (b.actBy ?? '9999') ? -1 : (a.actBy ?? '9999') > (b.actBy ?? '9999') ? 1 : 0) ||
 		(a.name < b.name ? -1 : 1)
-	);
-}
-
-/** Consumed things add up; of kept things the most for one lesson is what counts. */
-function total(needs: readonly SupplyNeed[], amount: (one: SupplyNeed) => Exact): Exact {
-	return needs.reduce(
-		(sum, one) => (one.line.use === 'kept' ? larger(sum, amount(one)) : sum.add(amount(one))),
-		ZERO
 	);
 }
 
@@ -224,14 +194,14 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 
 function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['places'] {
 	const { lots, places } = situation.snapshot;
-	const amounts = new Map<string, Exact>();
-	for (const one of needs) {
-		for (const { lot, amount } of one.served?.lots ?? []) {
-			const before = amounts.get(lot.id) ?? ZERO;
-			amounts.set(lot.id, one.line.use === 'kept' ? larger(before, amount) : before.add(amount));
-		}
-	}
-	return [...amounts].map(([id, amount]) => {
+	const taken = groupBy(
+		needs.flatMap(({ line, served }) =>
+			(served?.lots ?? []).map(({ lot, amount }) => ({ lot: lot.id, use: line.use, amount }))
+		),
+		(one) => one.lot
+	);
+	return [...taken].map(([id, parts]) => {
+		const amount = together(parts);
 		const lot = byId(lots).get(Number(id))!;
 		return {
 			place: placePath(places, lot.place_id),

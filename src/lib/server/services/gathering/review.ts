@@ -1,7 +1,7 @@
 import { exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
 import {
 	compareLists,
-	nameKey,
 	readSupplyList,
 	usualUse,
 	type Alternative,
@@ -9,10 +9,10 @@ import {
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
+import { numberTyped } from '$core/words/index.ts';
 import { byId, linesOfLessons } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { numberTyped } from '../house/place-paths.ts';
 
 /** One line of the review: as written, as read, and what is to become of it. */
 export type ReviewRow = {

@@ -6,24 +6,25 @@ import {
 	exact,
 	exactText,
 	isSome,
-	larger,
 	smaller,
-	ZERO,
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
 import { DUE_DAYS } from '$core/readiness/index.ts';
+import { together, type SupplyUse } from '$core/supplies/index.ts';
+import { lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
-import { patchNeed } from '../../stores/readiness/needs.ts';
 import { passedBy } from '../../stores/house/places.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
 import { countLot, moveLot } from '../../stores/stash/lots.ts';
-import { reachText } from '../stash/stash.ts';
 import { nextLessons } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { stateByKey, toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
-import { listText, placePath, thingText } from '../house/place-paths.ts';
+import { placePath } from '../house/place-paths.ts';
+import { reachText } from '../house/reach.ts';
 import { learnedOrder } from '../house/way-through.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
 
 /** One thing to take from one lot for one unit. */
 export type WalkRow = {
@@ -74,12 +75,15 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 					? one.days !== null && one.days.inHandBy <= until
 					: one.lesson === next.get(one.run)))
 	);
-	const byRow = new Map<string, { lot: number; needs: SupplyNeed[]; amount: Exact }>();
+	const byRow = new Map<
+		string,
+		{ lot: number; needs: SupplyNeed[]; parts: { use: SupplyUse; amount: Exact }[] }
+	>();
 	for (const one of needs) {
 		for (const { lot, amount } of toFetchFrom(one, situation.snapshot)) {
 			const id = `${lot.id}/${one.run.run.id}`;
-			const row = byRow.get(id) ?? { lot: Number(lot.id), needs: [], amount: ZERO };
-			row.amount = one.line.use === 'kept' ? larger(row.amount, amount) : row.amount.add(amount);
+			const row = byRow.get(id) ?? { lot: Number(lot.id), needs: [], parts: [] };
+			row.parts.push({ use: one.line.use, amount });
 			row.needs.push(one);
 			byRow.set(id, row);
 		}
@@ -87,7 +91,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 	const order = learnedOrder(situation.snapshot);
 	const rows = [...byRow].map(([id, row]) => ({
 		place: placeOf(situation, row.lot),
-		row: walkRow(situation, id, row)
+		row: walkRow(situation, id, { ...row, amount: together(row.parts) })
 	}));
 	rows.sort(
 		(a, b) =>
@@ -107,7 +111,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 			.filter((one) => isSome(one.standing.missing) && one.need.required)
 			.map((one) => ({
 				text: thingText(one.standing.missing, one.unit, one.item.name),
-				lessons: `lesson ${one.lesson.number}`
+				lessons: lessonsText([one.lesson.number])
 			}))
 	};
 }
@@ -226,10 +230,7 @@ export function stillWants(
 	const served = servedFrom(situation, lot, run);
 	if (served.length === 0) return false;
 	const [{ one }] = served;
-	const wanted = served.reduce(
-		(sum, each) => (one.line.use === 'kept' ? larger(sum, each.amount) : sum.add(each.amount)),
-		ZERO
-	);
+	const wanted = together(served.map((each) => ({ use: each.one.line.use, amount: each.amount })));
 	return wanted.compare(convert(amount, unit, one.unit, one.item.name)) >= 0;
 }
 

@@ -1,9 +1,7 @@
 import { dayText } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, isSome } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Trx } from '../../history/changes.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -45,15 +43,4 @@ export function sharesOf(situation: Situation): ReadonlyMap<number, readonly Sha
 		}
 		return result;
 	});
-}
-
-/** Gives a line what the house has before or after all others; null: in the order of the days again. */
-export async function setClaim(trx: Trx, line: number, claim: Row<'supply_line'>['claim']): Promise<void> {
-	const { numUpdatedRows } = await trx
-		.updateTable('supply_line')
-		.set({ claim })
-		.where('id', '=', line)
-		.executeTakeFirst();
-	if (numUpdatedRows === 0n)
-		throw new CoreError('That line is not on the list any more. Load the page again.');
 }

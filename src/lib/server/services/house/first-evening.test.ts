@@ -1,22 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
-import { change } from '../../history/changes.ts';
-import { seedEmpty } from '../../stores/household.ts';
-import { markEvening, setHousehold, setMeasures } from '../../stores/house/people.ts';
-import { setCalendar } from '../../stores/plan/units.ts';
-import { addLesson, createUnit } from '../../stores/plan/units.ts';
-import { addLot, eventsOfItem, eventsOfLot, splitLot } from '../../stores/stash/lots.ts';
-import { itemNamed } from '../../stores/stash/items.ts';
-import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import type { Store } from '../../database/open.ts';
-import { actsOf } from '../readiness/acts.ts';
-import { giveTo } from '../readiness/steps.ts';
-import { computeSituation } from '../readiness/situation.ts';
-import { eveningOf } from './first-evening.ts';
-import { nextOf } from '../readiness/next.ts';
+import { change } from '../../history/changes.ts';
 import { readSnapshot } from '../../snapshot/snapshot.ts';
+import { markEvening, seedEmpty, setHousehold, setMeasures } from '../../stores/house/household.ts';
+import { addLesson } from '../../stores/plan/lessons.ts';
+import { createUnit, setCalendar } from '../../stores/plan/units.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { addLot, eventsOfItem, eventsOfLot, splitLot } from '../../stores/stash/lots.ts';
+import { doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { lessonsTyped } from '../plan/contents.ts';
+import { actsOf } from '../readiness/acts.ts';
+import { nextOf } from '../readiness/next.ts';
+import { computeSituation } from '../readiness/situation.ts';
+import { giveTo } from '../readiness/steps.ts';
 import { eventText } from '../stash/stash.ts';
-import { addPeopleTyped, addPlacesTyped, lessonsTyped } from '../plan/activity-typed.ts';
+import { eveningOf } from './first-evening.ts';
+import { addPeopleTyped } from './people-typed.ts';
+import { addPlacesTyped } from './places-typed.ts';
 
 const TODAY = '2027-01-22';
 

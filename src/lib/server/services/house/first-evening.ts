@@ -1,4 +1,4 @@
-import type { Situation } from '../readiness/situation.ts';
+import type { Moment } from '../../snapshot/moment.ts';
 
 /** The steps of a first evening, in their order. */
 export const STEPS = ['who', 'places', 'measures', 'unit', 'list'] as const;
@@ -31,7 +31,7 @@ const LABELS: Readonly<Record<Step, string>> = {
 };
 
 /** How far a household has come on its first evening; what is there counts, whoever entered it. */
-export function eveningOf({ snapshot }: Situation): Evening {
+export function eveningOf({ snapshot }: Moment): Evening {
 	const marks = JSON.parse(snapshot.household.evening) as Partial<Record<Step | 'over', 'done' | 'skipped'>>;
 	const boxes = new Set(snapshot.runs.map((run) => run.collecting_place_id));
 	const children = snapshot.people.filter((person) => person.kind !== 'adult').map((person) => person.name);

@@ -1,8 +1,9 @@
 import type { Day } from '$core/calendar/index.ts';
 import type { Habit, Stream } from '$core/readiness/index.ts';
-import type { HabitKind, Row } from '../../database/tables.ts';
-import { STREAMS } from '../../stores/house/habits.ts';
+import type { Row } from '../../database/tables.ts';
+import type { HabitKind } from '../../database/tables/columns.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { STREAMS } from '../../stores/house/habits.ts';
 
 /**
  * How far ahead each stream of a run is made ready. What is said for the run counts before what is

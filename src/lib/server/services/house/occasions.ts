@@ -1,6 +1,6 @@
 import { addDays, dayText, nextTime, type Day, type YearDay } from '$core/calendar/index.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { remember } from '../../snapshot/remember.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
 
 /** A day on which somebody may give something. */
 export type Occasion = {

@@ -1,15 +1,33 @@
 import { furnitureCaution } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact, lengthText } from '$core/measure/index.ts';
-import type { PlaceNode } from '$lib/ui/places/types.ts';
+import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { reachText, reachers } from '../stash/stash.ts';
-import { listText } from './place-paths.ts';
+import type { Moment } from '../../snapshot/moment.ts';
+import { reachers, reachText } from './reach.ts';
+
+/** A place with all that is inside it, in walking order. */
+export type PlaceNode = {
+	readonly id: number;
+	readonly name: string;
+	readonly kind: 'room' | 'furniture' | 'shelf' | 'box';
+	readonly parent: number | null;
+	/** Names of the units that collect here. */
+	readonly collects: readonly string[];
+	readonly things: readonly string[];
+	/** What is to be minded here, in words. */
+	readonly cautions: readonly string[];
+	/** Inner measures and height above the floor, as one types them. */
+	readonly length: string;
+	readonly width: string;
+	readonly height: string;
+	readonly floor: string;
+	readonly inside: readonly PlaceNode[];
+};
 
 /** The places of the house as a tree. */
-export function placeTree(situation: Situation): PlaceNode[] {
-	const { snapshot } = situation;
+export function placeTree(moment: Moment): PlaceNode[] {
+	const { snapshot } = moment;
 	const { measures } = snapshot.household;
 	const names = new Map(snapshot.items.map((item) => [item.id, item.name]));
 	const lotsOf = groupBy(
@@ -32,7 +50,7 @@ export function placeTree(situation: Situation): PlaceNode[] {
 			cautions: [
 				...furniture(place),
 				...lots.flatMap((lot) => {
-					const reach = reachText(situation, names.get(lot.item_id)!, place.id);
+					const reach = reachText(moment, names.get(lot.item_id)!, place.id);
 					return reach ? [`${names.get(lot.item_id)}: ${reach}`] : [];
 				})
 			],
@@ -47,7 +65,7 @@ export function placeTree(situation: Situation): PlaceNode[] {
 		if (place.kind !== 'furniture') return [];
 		const own = (place.floor_mm ?? 0) + (place.height_mm ?? 0);
 		const shelves = (insideOf.get(place.id) ?? []).map((shelf) => shelf.floor_mm ?? 0);
-		const caution = furnitureCaution(Math.max(own, ...shelves), situation.today, reachers(situation));
+		const caution = furnitureCaution(Math.max(own, ...shelves), moment.today, reachers(moment));
 		return caution ? [`Care with ${listText(caution.who)}. ${caution.text}`] : [];
 	}
 	return (insideOf.get(null) ?? []).map(node);

@@ -1,7 +1,7 @@
 import { walkingOrder as learn } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { remember } from '../../snapshot/remember.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { walkingOrder } from './place-paths.ts';
 
 const known = remember<ReadonlyMap<number, number>>();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { DeskSilent, type DeskHold, type DeskLoan, type LibraryDesk } from '../../outside/library-desk.ts';
 import { change } from '../../history/changes.ts';
+import { DeskSilent, type DeskHold, type DeskLoan, type LibraryDesk } from '../../outside/library-desk.ts';
 import { fetchLoan, placeHold, renewLoan } from '../../stores/library/loans.ts';
 import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { askLibrary } from './ask-library.ts';

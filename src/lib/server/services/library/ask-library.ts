@@ -1,11 +1,11 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { listText } from '$core/words/index.ts';
 import type { Db } from '../../database/open.ts';
-import { DeskSilent, type DeskAccount, type DeskHold, type LibraryDesk } from '../../outside/library-desk.ts';
+import type { Row } from '../../database/tables.ts';
 import { change, type Doer } from '../../history/changes.ts';
-import { patchLoan } from '../../stores/library/loans.ts';
+import { DeskSilent, type DeskAccount, type DeskHold, type LibraryDesk } from '../../outside/library-desk.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { listText } from '../house/place-paths.ts';
+import { patchLoan } from '../../stores/library/loans.ts';
 
 /** What is to be written about a loan so that it is as the library has it, and that in words. */
 type News = { readonly patch: Partial<Row<'loan'>>; readonly words: string };

@@ -3,7 +3,6 @@ import { monthsOld } from '$core/cautions/index.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
 import type { Fitting, Reader } from '$core/library/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 
 /** What the core asks of a resource to say for whom it is. */
 export function fittingOf(row: Row<'resource'>): Fitting {
@@ -17,19 +16,6 @@ export function fittingOf(row: Row<'resource'>): Fitting {
 		playersFrom: row.players_from,
 		playersTo: row.players_to
 	};
-}
-
-/** What the family has asked to be warned about before it buys or plans such a thing. */
-export function policyWarnings({ household }: Snapshot, row: Row<'resource'>): string[] {
-	if (row.content === '[]') return [];
-	const policy = new Set(JSON.parse(household.content_policy) as string[]);
-	return (JSON.parse(row.content) as string[]).filter((note) => policy.has(note));
-}
-
-/** The warning as the end of a sentence, or nothing. */
-export function policyText(snapshot: Snapshot, row: Row<'resource'>): string {
-	const warnings = policyWarnings(snapshot, row);
-	return warnings.length ? `mind its content: ${warnings.join(', ')}` : '';
 }
 
 /** A child on a day: its age then, and how far it reads. */

@@ -1,7 +1,7 @@
 import { sql } from 'kysely';
 import { describe, expect, it } from 'vitest';
-import { inventedIsbn } from '../../demo/seed.ts';
 import { readIsbn } from '$core/library/index.ts';
+import { inventedIsbn } from '../../demo/seed-library.ts';
 import { change, undo } from '../../history/changes.ts';
 import { addResource, removeResource, updateResource } from '../../stores/library/resources.ts';
 import { setWeekdays } from '../../stores/plan/units.ts';
@@ -9,10 +9,11 @@ import { allRows, doer, openTestStore, situationOf } from '../../tests/household
 import { actsOf } from '../readiness/acts.ts';
 import { boardOf } from '../readiness/board.ts';
 import { takeStep } from '../readiness/steps.ts';
+import { resourceNamed } from './named.ts';
+import { addTyped } from './resource-typed.ts';
+import { resourceView } from './resource-view.ts';
 import { EVERYTHING, libraryPage, type LibraryFilter } from './search.ts';
-import { addTyped, resourceView } from './resource-view.ts';
 import { tripsView } from './trips.ts';
-import { resourceNamed } from './uses.ts';
 
 async function demo() {
 	const store = await openTestStore();

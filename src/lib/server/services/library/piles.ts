@@ -1,13 +1,13 @@
 import { CoreError } from '$core/error.ts';
 import { reportPile, type PileThing } from '$core/library/index.ts';
+import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addSpine } from '../../stores/plan/spines.ts';
 import { createUnit } from '../../stores/plan/units.ts';
-import { fittingOf, readerOf } from './for-whom.ts';
-import { topicList } from './search.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText } from '../house/place-paths.ts';
+import { fittingOf, readerOf } from './for-whom.ts';
+import { topicList } from './overview.ts';
 
 export type Pile = {
 	readonly topic: string;

@@ -1,104 +1,17 @@
 import { dayText } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
-import { CoreError } from '$core/error.ts';
 import { levelsText, type ReadingLevel } from '$core/house/index.ts';
-import {
-	isRemark,
-	misfit,
-	playersMisfit,
-	readResource,
-	sameness,
-	titleKey,
-	type Sameness
-} from '$core/library/index.ts';
+import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
+import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Trx } from '../../history/changes.ts';
-import { addResource, type ResourceInput } from '../../stores/library/resources.ts';
-import { fittingOf, policyWarnings, readerOf } from './for-whom.ts';
-import { isbnShown, libraryRow, unusedOf, type LibraryRow } from './search.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { policyWarnings } from '../house/content-policy.ts';
+import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText, placePath } from '../house/place-paths.ts';
-
-/** Adds a resource as typed; parts that name a place are its place, the others its topics. */
-export async function addTyped(
-	trx: Trx,
-	situation: Situation,
-	text: string
-): Promise<{ id: number; title: string }> {
-	const typed = readResource(text);
-	const { input, title } = resourceTyped(situation, text);
-	const same = sameAs(situation, { title, authors: typed.authors, isbn13: typed.isbn13 });
-	const twin = same.find((one) => one.how === 'same ISBN');
-	if (twin) throw new CoreError(`“${twin.title}” has that ISBN and is here already.`, 'text');
-	return { id: await addResource(trx, input, situation.today), title };
-}
-
-function resourceTyped(situation: Situation, text: string): { input: ResourceInput; title: string } {
-	const typed = readResource(text);
-	const places = new Map(situation.snapshot.places.map((place) => [place.name.toLowerCase(), place.id]));
-	const place = typed.rest.map((part) => places.get(part.toLowerCase())).find((id) => id !== undefined);
-	const topics = typed.rest.filter((part) => !places.has(part.toLowerCase()));
-	const title = typed.title || `ISBN ${isbnShown(typed.isbn13)}`;
-	return {
-		title,
-		input: {
-			title,
-			authors: typed.authors,
-			kind: typed.kind,
-			isbn13: typed.isbn13,
-			pages: typed.pages,
-			pieces: typed.pieces,
-			minutes: typed.minutes,
-			from_age: typed.fromAge,
-			to_age: typed.toAge,
-			players_from: typed.playersFrom,
-			players_to: typed.playersTo,
-			address: typed.address,
-			topics: topics.join(', '),
-			place_id: place ?? null
-		}
-	};
-}
-
-const byFirstLetters = remember<ReadonlyMap<string, readonly Row<'resource'>[]>>();
-const byIsbn = remember<ReadonlyMap<string, readonly Row<'resource'>[]>>();
-
-/** Entries of the library that are the same thing, or nearly. */
-export function sameAs(
-	{ snapshot }: Situation,
-	work: { readonly title: string; readonly authors: string; readonly isbn13: string | null }
-): { id: number; title: string; how: Sameness }[] {
-	// A typing error seldom is in the first letters, so only titles that begin alike are held against it.
-	const letters = (title: string) => titleKey(title).slice(0, 3);
-	const known = byFirstLetters(snapshot.resources, [], () =>
-		grouped(snapshot.resources, (one) => letters(one.title))
-	);
-	const numbers = byIsbn(snapshot.resources, [snapshot.resources.length], () =>
-		grouped(snapshot.resources, (one) => one.isbn13 ?? '')
-	);
-	const near = new Set([
-		...(work.isbn13 ? (numbers.get(work.isbn13) ?? []) : []),
-		...(known.get(letters(work.title)) ?? [])
-	]);
-	return [...near].flatMap((one) => {
-		const how = sameness(work, one);
-		return how ? [{ id: one.id, title: one.title, how }] : [];
-	});
-}
-
-function grouped(
-	rows: readonly Row<'resource'>[],
-	key: (row: Row<'resource'>) => string
-): Map<string, Row<'resource'>[]> {
-	const groups = new Map<string, Row<'resource'>[]>();
-	for (const row of rows) {
-		const list = groups.get(key(row));
-		if (list) list.push(row);
-		else groups.set(key(row), [row]);
-	}
-	return groups;
-}
+import { flagText } from './flag-text.ts';
+import { fittingOf, readerOf } from './for-whom.ts';
+import { unusedOf } from './overview.ts';
+import { sameAs } from './same.ts';
+import { isbnShown, libraryRow, type LibraryRow } from './shown.ts';
 
 /** The content notes that the household uses. */
 export function contentNotes({ snapshot }: Situation): string[] {
@@ -240,26 +153,6 @@ function usesOf(
 				text: `for ${activity.title}`
 			}))
 	]);
-}
-
-/** "read aloud 12–18 · Odile · 15 min · why maps lie" */
-export function flagText(
-	how: string,
-	from: number | null,
-	to: number | null,
-	more: { readonly participants: string | null; readonly minutes: number | null; readonly note: string },
-	names: ReadonlyMap<number, string>
-): string {
-	const who = more.participants ? (JSON.parse(more.participants) as number[]) : [];
-	const pages = from === null ? '' : to === null || to === from ? ` ${from}` : ` ${from}–${to}`;
-	return [
-		`${how}${pages}`,
-		who.length ? listText(who.map((id) => names.get(id) ?? 'somebody who left')) : '',
-		more.minutes ? `${more.minutes} min` : '',
-		more.note
-	]
-		.filter(Boolean)
-		.join(' · ');
 }
 
 function loanText(snapshot: Situation['snapshot'], loan: Row<'loan'>): string {

@@ -1,7 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { spineWidth } from '$core/library/index.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { placePath, walkingOrder } from '../house/place-paths.ts';
+import type { Situation } from '../readiness/situation.ts';
 
 /** One place with what stands in it, to scale. */
 export type Shelf = {

@@ -1,23 +1,23 @@
-import { exact, ZERO } from '$core/measure/index.ts';
 import { describe, expect, it } from 'vitest';
+import { exact, ZERO } from '$core/measure/index.ts';
 import { change, undo } from '../../history/changes.ts';
-import { removeActivity, updateActivity } from '../../stores/plan/activities.ts';
-import { itemNamed } from '../../stores/stash/items.ts';
-import { addLot, countLot } from '../../stores/stash/lots.ts';
 import { addWanted, foundWanted, servedAtHome } from '../../stores/buying/wanted.ts';
 import { lendPiece, pieceBack, removeResource, updateResource } from '../../stores/library/resources.ts';
-import { swapLessons } from '../../stores/plan/units.ts';
+import { removeActivity, updateActivity } from '../../stores/plan/activities.ts';
+import { swapLessons } from '../../stores/plan/lessons.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { addLot, countLot } from '../../stores/stash/lots.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { ownedBooks, ownedThings, wantedView } from '../buying/wanted.ts';
+import { policyText } from '../house/content-policy.ts';
+import { extrasOf } from '../plan/extras.ts';
 import { actsOf } from '../readiness/acts.ts';
 import { boardOf } from '../readiness/board.ts';
 import { takeStep } from '../readiness/steps.ts';
-import { extrasOf } from '../plan/extras.ts';
-import { policyText } from './for-whom.ts';
-import { unusedOf } from './search.ts';
+import { resourcesNamed } from './named.ts';
+import { unusedOf } from './overview.ts';
 import { resourceView } from './resource-view.ts';
 import { tripsView } from './trips.ts';
-import { resourcesNamed } from './uses.ts';
-import { ownedBooks, ownedThings, wantedView } from '../buying/wanted.ts';
 
 async function demo() {
 	const store = await openTestStore();

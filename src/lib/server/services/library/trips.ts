@@ -1,4 +1,4 @@
-import { addDays, dayText, daysBetween, type Day, type Weekday } from '$core/calendar/index.ts';
+import { addDays, daysBetween, dayText, type Day, type Weekday } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	loansInARow,
@@ -8,10 +8,10 @@ import {
 	type TripReturn,
 	type WhyImpossible
 } from '$core/library/index.ts';
+import { lessonsText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { WholeNeed } from '../readiness/whole-needs.ts';
-import { listText } from '../house/place-paths.ts';
 
 /** A book on a trip, with the command that ticks it. */
 export type TripBook = {
@@ -175,7 +175,7 @@ function planFor(
 	});
 	const book = (id: string, way: 'fetch' | 'bring'): TripBook => {
 		const { resource, loan, uses } = titles.get(id)!;
-		const lessons = uses.map((one) => `lesson ${one.lesson.number}`);
+		const numbers = uses.map((one) => one.lesson.number);
 		const isReady = loan?.state === 'ready' || loan?.state === 'hold placed';
 		return {
 			resource: resource.id,
@@ -184,10 +184,10 @@ function planFor(
 				way === 'bring'
 					? loan?.due_on && loan.state === 'on loan'
 						? `due ${dayText(loan.due_on)}${uses.some((one) => one.step?.kind === 'renew') ? ', to be renewed before' : ''}`
-						: lessons.length
-							? `after ${lessons.at(-1)}`
+						: numbers.length
+							? `after ${lessonsText(numbers.slice(-1))}`
 							: 'done with'
-					: `${lessons.length ? `for ${lessons[0]}` : ''}${loan === null ? ', its hold placed in time' : loan.state === 'ready' ? ', on the hold shelf' : ''}`,
+					: `${numbers.length ? `for ${lessonsText(numbers.slice(0, 1))}` : ''}${loan === null ? ', its hold placed in time' : loan.state === 'ready' ? ', on the hold shelf' : ''}`,
 			keys:
 				way === 'bring'
 					? loan?.state === 'on loan'
@@ -252,10 +252,8 @@ function problemOf(
 	const keep = library.loan_days * (1 + library.renewals);
 	const days = uses.map((one) => one.need.useDay!);
 	const lessonsOn = (from: Day, to: Day) =>
-		listText(
-			uses
-				.filter(({ need }) => from <= need.useDay! && need.useDay! <= to)
-				.map((one) => `lesson ${one.lesson.number}`)
+		lessonsText(
+			uses.filter(({ need }) => from <= need.useDay! && need.useDay! <= to).map((one) => one.lesson.number)
 		);
 	const loans = loansInARow(days, keep).map(({ from, to }, i) => {
 		const hold = addDays(from, -1 - library.lead_days);

@@ -1,16 +1,14 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
-import { isRemark, misfit, readUse, titleKey, type ResourceRole } from '$core/library/index.ts';
+import { isRemark, misfit, readUse, type ResourceRole } from '$core/library/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { EVERYTHING, libraryPage } from './search.ts';
-import { fittingOf, policyText, readerOf } from './for-whom.ts';
-import { flagText } from './resource-view.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { Db } from '../../database/open.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { UseInput } from '../../stores/library/resources.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import { policyText } from '../house/content-policy.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { flagText } from './flag-text.ts';
+import { fittingOf, readerOf } from './for-whom.ts';
 
 /** A use as it is kept, from a slip as typed; those it names are found among the people given. */
 export function typedUse(
@@ -100,43 +98,4 @@ function misfitOf(run: RunSituation, resource: Row<'resource'>, use: Row<'resour
 		.map((person) => misfit(fittingOf(resource), readerOf(person, day), use.role as ResourceRole))
 		.filter((why) => why !== null)
 		.join('; ');
-}
-
-const OFFERED = 4;
-
-/** The resource that a title means. @throws CoreError when none or several begin so. */
-export async function resourceNamed(read: Db, situation: Situation, title: string): Promise<number> {
-	const { total, rows } = await libraryPage(read, situation, { ...EVERYTHING, words: title }, 0, 200);
-	const same = rows.filter((row) => titleKey(row.title) === titleKey(title));
-	if (same.length === 1) return same[0].id;
-	if (total === 1) return rows[0].id;
-	if (total === 0)
-		throw new CoreError(
-			`“${title.slice(0, 60)}” is not in the library. Add it under At home, Books and things.`,
-			'title'
-		);
-	throw new CoreError(
-		`${total} things go by that: ${rows
-			.slice(0, OFFERED)
-			.map((row) => row.title)
-			.join('; ')}${total > OFFERED ? ' …' : ''}. Type more of the title.`,
-		'title'
-	);
-}
-
-/** The resources that titles mean, one on each line. @throws CoreError at the first that cannot be told. */
-export async function resourcesNamed(read: Db, situation: Situation, text: string): Promise<number[]> {
-	const titles = text
-		.split('\n')
-		.map((line) => line.trim())
-		.filter(Boolean);
-	const ids: number[] = [];
-	for (const title of titles) {
-		try {
-			ids.push(await resourceNamed(read, situation, title));
-		} catch (error) {
-			throw error instanceof CoreError ? new CoreError(error.message, 'resources') : error;
-		}
-	}
-	return ids;
 }

@@ -1,7 +1,7 @@
 import ical from 'ical-generator';
 import { addDays, type Day } from '$core/calendar/index.ts';
-import { actsOf } from '../readiness/acts.ts';
 import type { RunSituation } from '../calendar/runs.ts';
+import { actsOf } from '../readiness/acts.ts';
 import type { Situation } from '../readiness/situation.ts';
 
 /**

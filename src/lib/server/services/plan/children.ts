@@ -3,12 +3,12 @@ import { monthsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { levelsText, type ReadingLevel } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
+import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { USUAL_LESSON_MINUTES } from './load.ts';
-import { minutesOfRange } from './spines.ts';
 import { takingPartOn, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText } from '../house/place-paths.ts';
+import { USUAL_LESSON_MINUTES } from './load.ts';
+import { minutesOfRange } from './spines.ts';
 
 /** Common practice, no source: from which age the table work of a lesson, listening and reading alone are something for a child. */
 const FROM_AGE = { lesson: 5, listening: 4, readingAlone: 6 };

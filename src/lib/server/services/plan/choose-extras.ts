@@ -1,11 +1,11 @@
 import type { ChoiceInput, ChoiceLimit } from '$core/choice/index.ts';
-import { addLoads, MEASURES_OF_LOAD, type Load } from '$core/plan/index.ts';
 import { CoreError } from '$core/error.ts';
-import { placeActivity } from '../../stores/plan/activities.ts';
+import { addLoads, MEASURES_OF_LOAD, type Load } from '$core/plan/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { limitsOf, loadsOf, weekOf } from './load.ts';
-import { takingPartOn, type RunSituation } from '../calendar/runs.ts';
+import { placeActivity } from '../../stores/plan/activities.ts';
+import { limitsOf, takingPartOn, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { loadsOf, weekOf } from './load.ts';
 
 /** What the solver is given, and the words to show its answer with. */
 export type ChoiceView = {

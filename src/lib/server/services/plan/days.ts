@@ -7,8 +7,8 @@ import {
 	weekdayOf,
 	type Day
 } from '$core/calendar/index.ts';
+import { listText } from '$core/words/index.ts';
 import { linesOfLessons } from '../../snapshot/snapshot.ts';
-import { listText } from '../house/place-paths.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 

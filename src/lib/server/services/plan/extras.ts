@@ -3,12 +3,13 @@ import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
+import { listText, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { remember } from '../../snapshot/remember.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
+import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText, money, placePath, thingText } from '../house/place-paths.ts';
 
 /** One activity as the screen shows it. */
 export type ExtraRow = {

@@ -1,11 +1,11 @@
 import { CoreError } from '$core/error.ts';
 import { readActivity, readFrame } from '$core/plan/index.ts';
-import { addActivity } from '../../stores/plan/activities.ts';
+import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { addLesson, orderLessons } from '../../stores/plan/units.ts';
-import { typedActivity } from './activity-typed.ts';
+import { addActivity } from '../../stores/plan/activities.ts';
+import { addLesson, orderLessons } from '../../stores/plan/lessons.ts';
 import type { RunSituation } from '../calendar/runs.ts';
-import { listText } from '../house/place-paths.ts';
+import { typedActivity } from './activity-typed.ts';
 
 /**
  * Keeps the household's frame and puts it into a run: opening lessons first, closing ones last, and what

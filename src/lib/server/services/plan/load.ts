@@ -1,4 +1,4 @@
-import { dayText, daysBetween, startOfWeek, addDays, type Day } from '$core/calendar/index.ts';
+import { addDays, daysBetween, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	addLoads,
@@ -14,11 +14,11 @@ import {
 	type MeasureOfLoad,
 	type Suggestion
 } from '$core/plan/index.ts';
+import { money } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { minutesOfRange } from './spines.ts';
-import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
+import { limitsOf, type ActivitySituation, type RunLimits, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { money } from '../house/place-paths.ts';
+import { minutesOfRange } from './spines.ts';
 
 /** Common practice, no source: how long a lesson takes when nobody has said. */
 export const USUAL_LESSON_MINUTES = 40;
@@ -42,7 +42,7 @@ export type LoadView = {
 		readonly load: Load;
 		readonly over: readonly string[];
 	}[];
-	readonly limits: LoadLimits & { readonly budget: number | null; readonly projects: number | null };
+	readonly limits: RunLimits;
 	readonly suggestions: readonly {
 		readonly id: string;
 		readonly activity: number;
@@ -55,16 +55,6 @@ export type LoadView = {
 	}[];
 	readonly mix: string | null;
 };
-
-/** The limits of a run; null where the family sets none. */
-export function limitsOf(run: Row<'run'>): LoadView['limits'] {
-	const set = JSON.parse(run.limits) as Partial<LoadView['limits']>;
-	return {
-		...(Object.fromEntries(MEASURES_OF_LOAD.map((of) => [of, set[of] ?? null])) as LoadLimits),
-		budget: set.budget ?? null,
-		projects: set.projects ?? null
-	};
-}
 
 /** The week of a run that a day lies in, from 1. */
 export function weekOf(situation: Situation, run: RunSituation, day: Day): number {

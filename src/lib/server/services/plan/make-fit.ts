@@ -1,17 +1,11 @@
-import {
-	dayText,
-	waysToFit,
-	weekdayName,
-	type Day,
-	type FitOption,
-	type TeachingDays
-} from '$core/calendar/index.ts';
+import { dayText, waysToFit, weekdayName, type FitOption, type TeachingDays } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { mergeLessons, moveEnd, setOptional, setWeekdays } from '../../stores/plan/units.ts';
+import { mergeLessons, setOptional } from '../../stores/plan/lessons.ts';
+import { moveEnd, setWeekdays } from '../../stores/plan/units.ts';
 import { calendarInput, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText } from '../house/place-paths.ts';
 
 /** One way to make the lessons fit, in words, with the button that does it. */
 export type FitText = {
@@ -91,17 +85,4 @@ export async function makeFit(
 		await setWeekdays(trx, run.run.id, [...run.weekdays, way.weekday].toSorted());
 	else await moveEnd(trx, run.run.id, way.end);
 	return titleOf(way, run);
-}
-
-const MISSABLE = 3;
-
-/** The next days of a run, and past ones nobody has spoken about, for saying that one was missed. */
-export function missableDays(run: RunSituation): { day: Day; text: string }[] {
-	return run.lessons
-		.flatMap((lesson) =>
-			lesson.dates
-				.slice(lesson.outcomes.length)
-				.map((day) => ({ day, text: `${dayText(day)}, lesson ${lesson.number}` }))
-		)
-		.slice(0, MISSABLE);
 }

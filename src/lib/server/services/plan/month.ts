@@ -1,8 +1,8 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
+import { listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText } from '../house/place-paths.ts';
 
 export type MonthDay = {
 	readonly day: Day;

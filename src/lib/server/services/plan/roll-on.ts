@@ -1,8 +1,8 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addBlocked } from '../../stores/plan/units.ts';
-import { listText } from '../house/place-paths.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { computeSituation, type Situation } from '../readiness/situation.ts';
 
@@ -99,6 +99,7 @@ function booksInDanger(situation: Situation, run: RunSituation): string[] {
 }
 
 const REASON = 'sick week';
+
 const lastDay = (today: Day) => addDays(today, PAUSE_DAYS - 1);
 
 /** Pauses every running unit from today for a week; lessons roll on. Answers the last paused day in words. */
@@ -109,22 +110,15 @@ export async function pauseAll(trx: Trx, situation: Situation): Promise<string> 
 	return dayText(lastDay(situation.today));
 }
 
-/** Sessions whose day has passed and about which nobody has said how they went. */
-export function openOutcomes(
-	situation: Situation
-): { lesson: number; title: string; day: string; unitName: string }[] {
-	return situation.runs
-		.filter(({ run }) => run.state === 'running')
-		.flatMap(({ lessons, unit }) =>
-			lessons
-				.filter(
-					(lesson) => !lesson.over && (lesson.dates[lesson.outcomes.length] ?? '9999') < situation.today
-				)
-				.map((lesson) => ({
-					lesson: lesson.lesson.id,
-					title: `Lesson ${lesson.number}, ${lesson.lesson.title}`,
-					day: dayText(lesson.dates[lesson.outcomes.length]),
-					unitName: unit.name
-				}))
-		);
+const MISSABLE = 3;
+
+/** The next days of a run, and past ones nobody has spoken about, for saying that one was missed. */
+export function missableDays(run: RunSituation): { day: Day; text: string }[] {
+	return run.lessons
+		.flatMap((lesson) =>
+			lesson.dates
+				.slice(lesson.outcomes.length)
+				.map((day) => ({ day, text: `${dayText(day)}, lesson ${lesson.number}` }))
+		)
+		.slice(0, MISSABLE);
 }

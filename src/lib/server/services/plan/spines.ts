@@ -2,10 +2,10 @@ import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { pagesLeft, pagesText, readFlag, type Flag } from '$core/plan/index.ts';
 import { readingPlan, readingRate } from '$core/reading/index.ts';
+import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { listText } from '../house/place-paths.ts';
 
 /** Common practice, no source: words on a page of a book for children that is read aloud. */
 const USUAL_WORDS_A_PAGE = 200;

@@ -1,15 +1,15 @@
 import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
+import { listText, money } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { setStanding } from '../../stores/plan/activities.ts';
-import { removeLesson, setLimits, setStart, setWeekdays } from '../../stores/plan/units.ts';
-import { missingThings } from '../gathering/list.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import { removeLesson } from '../../stores/plan/lessons.ts';
+import { setLimits, setStart, setWeekdays } from '../../stores/plan/units.ts';
+import { limitsOf, type RunSituation } from '../calendar/runs.ts';
+import { missingThings } from '../readiness/missing.ts';
 import { computeRun, type Situation } from '../readiness/situation.ts';
-import { limitsOf } from './load.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { listText, money } from '../house/place-paths.ts';
 
 /** What a parent asks about before deciding; null and empty leave it as it is. */
 export type WhatIf = {

@@ -1,14 +1,15 @@
-import { dayText, daysBetween, type Day } from '$core/calendar/index.ts';
+import { daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { exactText, isSome, ZERO, type Exact } from '$core/measure/index.ts';
+import { exactText, isSome, type Exact } from '$core/measure/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { together } from '$core/supplies/index.ts';
+import { byText, lessonsText, listText, thingText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
 import { GETTING_VERB, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
-import type { Returning } from './returns.ts';
 import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
-import { byText, listText, thingText } from '../house/place-paths.ts';
 
 export type ActKind = SupplyActKind | StepKind;
 
@@ -102,7 +103,7 @@ function wholeKey({ one, step, actBy }: OpenWhole): string {
 
 function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	const [{ one, step, actBy }] = steps;
-	const lessons = lessonsText(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
+	const lessons = forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
 	return {
 		id: wholeKey(steps[0]),
 		kind: step.kind,
@@ -141,11 +142,10 @@ function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
 	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
 }
 
-function lessonsText(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
-	const lessons = [...new Map(of.map((one) => [one.lesson.number, one])).values()];
-	return lessons.length === 1
-		? `for lesson ${lessons[0].lesson.number}, ${dayText(lessons[0].useDay)}`
-		: `for lessons ${listText(lessons.map(({ lesson }) => String(lesson.number)))}`;
+function forLessons(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
+	const said = lessonsText(of.map(({ lesson }) => lesson.number));
+	const isOne = of.every(({ lesson }) => lesson.number === of[0].lesson.number);
+	return `for ${said}${isOne ? `, ${dayText(of[0].useDay)}` : ''}`;
 }
 
 function order(kind: ActKind): number {
@@ -212,20 +212,15 @@ function verbOf(kind: Open['kind']): string {
 
 function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const [{ one, kind, actBy }] = steps;
-	const kept = one.line.use === 'kept';
-	// Kept things serve one lesson after another: the most for any one of them is enough.
-	const amount = steps.reduce(
-		(sum, step) => (kept ? (step.amount.compare(sum) > 0 ? step.amount : sum) : sum.add(step.amount)),
-		ZERO
-	);
+	const amount = together(steps.map((step) => ({ use: step.one.line.use, amount: step.amount })));
 	const things = steps.map((step) => thingText(step.amount, step.one.unit, step.one.item.name));
 	const isList = kind === 'walk' || kind === 'prepare';
 	const title = isList
 		? things.length === 1
 			? `${verbOf(kind)} ${things[0]}`
-			: `${verbOf(kind)} ${things.length} things for lesson ${one.lesson.number}`
+			: `${verbOf(kind)} ${things.length} things for ${lessonsText([one.lesson.number])}`
 		: `${verbOf(kind)} ${thingText(amount, one.unit, one.item.name)}`;
-	const forLessons = lessonsText(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
+	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList
 		? ''
 		: one.supplier
@@ -247,7 +242,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		detail:
 			isList && things.length > 1
 				? `${listText(things.slice(0, 3))}${things.length > 3 ? ` and ${things.length - 3} more` : ''}`
-				: forLessons + where + (other ? ` · ${other.name} has it in time` : ''),
+				: wants + where + (other ? ` · ${other.name} has it in time` : ''),
 		actBy,
 		when: byText(actBy, today),
 		verdict: worst,

@@ -10,8 +10,8 @@ import {
 } from '$core/gathering/index.ts';
 import { lastDayToAct, type Way } from '$core/readiness/index.ts';
 import type { Row } from '../../database/tables.ts';
+import { listed } from '../../snapshot/listed.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
-import { listed } from '../calendar/runs.ts';
 import { occasionDays } from '../house/occasions.ts';
 import { wayTo } from './way-to.ts';
 

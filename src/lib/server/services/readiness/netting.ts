@@ -14,8 +14,8 @@ import {
 } from '$core/measure/index.ts';
 import { holdBack, netSupplies, type Lot, type NetLine, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { remember } from '../../snapshot/remember.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 
 /** A supply line exploded over those who take part on its day. */

@@ -1,8 +1,8 @@
 import { groupBy } from '$core/group-by.ts';
+import { listText } from '$core/words/index.ts';
 import { actGroups, type Act, type ActGroup } from './acts.ts';
-import { sentenceOf, type Sentence } from './board.ts';
+import { sentenceOf, type Sentence } from './first-gap.ts';
 import type { Situation } from './situation.ts';
-import { listText } from '../house/place-paths.ts';
 
 export type Next = {
 	readonly sentence: Sentence;

@@ -1,16 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { convert, exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
-import { change } from '../../history/changes.ts';
-import { openTestStore, situationOf, doer } from '../../tests/household.ts';
 import type { Store } from '../../database/open.ts';
-import { actsOf } from './acts.ts';
-import { boardOf } from './board.ts';
-import { arrange, decide, gotIt, recordOutcome } from './steps.ts';
+import { change } from '../../history/changes.ts';
+import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { gatherList } from '../gathering/list.ts';
-import { planOf } from '../plan/days.ts';
 import { reviewList } from '../gathering/review.ts';
 import { correct, tick, walkOf } from '../gathering/walk.ts';
+import { planOf } from '../plan/days.ts';
+import { recordOutcome } from '../plan/outcomes.ts';
+import { actsOf } from './acts.ts';
+import { boardOf } from './board.ts';
+import { arrange, decide, gotIt } from './steps.ts';
 
 const rowOf = async (store: Store, name: string) => {
 	const now = await situationOf(store);

@@ -1,16 +1,18 @@
 import type { Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { needDays, verdict, type HouseDays, type Need } from '$core/readiness/index.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
+import type { Moment } from '../../snapshot/moment.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
-import { bookDrafts } from './streams/books.ts';
-import { returnsOf, type Returning } from './returns.ts';
 import { runsOf, type RunSituation } from '../calendar/runs.ts';
-import { stateByKey, supplyDrafts, supplyNeed, type SupplyNeed } from './streams/supplies.ts';
-import { settingDrafts, type WholeDraft, type WholeNeed } from './whole-needs.ts';
+import { returnsOf, type Returning } from './returns.ts';
+import { bookDrafts } from './streams/books.ts';
+import { settingDrafts } from './streams/setting.ts';
+import { supplyDrafts, supplyNeed, type SupplyNeed } from './streams/supplies.ts';
+import type { WholeDraft, WholeNeed } from './whole-needs.ts';
 
-export type Situation = {
-	readonly snapshot: Snapshot;
-	readonly today: Day;
+/** All that is computed from one moment. */
+export type Situation = Moment & {
 	readonly runs: readonly RunSituation[];
 	/** The supplies stream. */
 	readonly needs: readonly SupplyNeed[];

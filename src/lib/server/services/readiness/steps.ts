@@ -1,19 +1,18 @@
-import { addDays, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
-import { exact, exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
+import { thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
+import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
-import { addLot, useUp } from '../../stores/stash/lots.ts';
-import { setOutcome } from '../../stores/plan/units.ts';
-import type { Situation } from './situation.ts';
-import type { SupplyNeed } from './streams/supplies.ts';
-import { endLoan } from '../../stores/library/loans.ts';
-import { stepOfBook } from './returns.ts';
+import { addLot } from '../../stores/stash/lots.ts';
 import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
-import { readyOn, settingKey } from './whole-needs.ts';
-import { thingText } from '../house/place-paths.ts';
+import type { Situation } from './situation.ts';
+import { readyOn, settingKey } from './streams/setting.ts';
+import type { SupplyNeed } from './streams/supplies.ts';
+import type { WholeNeed } from './whole-needs.ts';
 
 /** The needs of the given keys. @throws CoreError when one of them is not wanted any more. */
 function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
@@ -201,32 +200,45 @@ export async function tryNext(trx: Trx, situation: Situation, keys: readonly str
 	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
 }
 
-/**
- * Writes down how a lesson's next session went. When it was taught, what its supplies used up is
- * taken out of the stash.
- */
-export async function recordOutcome(
+/** Takes the next step for one book, for all lessons that wait for it. Answers what was done. */
+export async function stepOfBook(
 	trx: Trx,
 	situation: Situation,
-	lessonId: number,
-	outcome: Row<'session'>['outcome']
+	needs: readonly WholeNeed[]
 ): Promise<string> {
-	const lesson = situation.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === lessonId);
-	if (!lesson || lesson.over)
-		throw new CoreError('That lesson already has its outcome, or is not in the plan any more.');
-	if (outcome !== 'skipped') {
-		for (const one of situation.needs.filter((need) => need.lesson === lesson))
-			await bookConsumption(trx, one, situation.today);
+	const { today, snapshot } = situation;
+	const [{ book, step }] = needs;
+	const { resource, loan } = book!;
+	const supplier =
+		resource.supplier_id ?? snapshot.suppliers.find((one) => one.kind === 'library')?.id ?? null;
+	switch (step!.kind) {
+		case 'place':
+		case 'ask for': {
+			if (supplier === null)
+				throw new CoreError('There is no library in the household yet. Add one on House first.');
+			if (loan?.state === 'on loan') await endLoan(trx, loan.id, today);
+			await placeHold(trx, resource.id, supplier, today);
+			return `${resource.title}: ${step!.kind === 'place' ? 'hold placed' : 'asked for'}`;
+		}
+		case 'get':
+			await updateResource(trx, resource.id, { owned: 1 });
+			return `${resource.title}: in the house`;
+		case 'look':
+			await holdReady(trx, loan!.id, today);
+			return `${resource.title}: on the hold shelf`;
+		case 'pick up':
+			await fetchLoan(trx, loan!.id, today);
+			return `${resource.title}: on loan`;
+		case 'renew':
+			return `${resource.title}: due ${dayText(await renewLoan(trx, loan!.id))}`;
+		case 'ask back':
+			await endLoan(trx, loan!.id, today);
+			return `${resource.title}: back with us`;
+		case 'print':
+			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
+			return `${resource.title}: printed`;
+		default:
+			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
+			return `${resource.title}: looked through`;
 	}
-	const ordinal = lesson.outcomes.length + 1;
-	await setOutcome(trx, lessonId, ordinal, outcome, lesson.dates[ordinal - 1] ?? situation.today);
-	return lesson.lesson.title;
-}
-
-async function bookConsumption(trx: Trx, one: SupplyNeed, today: Day): Promise<void> {
-	if (one.line.use !== 'consumed' || one.need.doWithout) return;
-	for (const { lot, amount } of one.served?.lots ?? []) {
-		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name, today);
-	}
-	await patchNeed(trx, one.run.run.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
 }

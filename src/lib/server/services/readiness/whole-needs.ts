@@ -1,8 +1,7 @@
-import { addDays, type Day } from '$core/calendar/index.ts';
-import { needKey, type Need, type NeedDays, type Stream, type Verdict } from '$core/readiness/index.ts';
+import type { Day } from '$core/calendar/index.ts';
+import type { Need, NeedDays, Verdict } from '$core/readiness/index.ts';
 import type { Row } from '../../database/tables.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
-import type { ActivitySituation, LessonSituation, RunSituation } from '../calendar/runs.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 
 /** What moves a need on, as the button of its act says it. */
 export type StepKind =
@@ -50,78 +49,3 @@ export type WholeNeed = {
 
 /** A whole need before its days are computed. */
 export type WholeDraft = Omit<WholeNeed, 'days' | 'verdict'>;
-
-/** The key of the need that an activity is begun in time. */
-export function settingKey(run: number, activity: number): string {
-	return needKey(String(run), 'setting', String(activity), null, 1);
-}
-
-/**
- * What has to be begun days before its day: dried, sprouted, frozen, collected. It is wanted fresh, so
- * it is begun as late as it can be, unless the household says otherwise for the setting stream.
- */
-export function settingDrafts(
-	snapshot: Snapshot,
-	run: RunSituation,
-	stateOf: (key: string) => Row<'need_state'> | null
-): WholeDraft[] {
-	const ownHabit = snapshot.streamHabits.some(
-		(one) => one.stream === 'setting' && (one.run_id === null || one.run_id === run.run.id)
-	);
-	return run.activities.flatMap(({ activity, lesson, date, over }: ActivitySituation) => {
-		if (activity.start_days_before === 0 || over || lesson === null || lesson.dropped) return [];
-		if (activity.day === null && lesson.booked) return [];
-		const key = settingKey(run.run.id, activity.id);
-		const stored = stateOf(key);
-		const state = stored?.prepared === '1' ? 'in hand' : stored?.arranged === '1' ? 'arranged' : 'missing';
-		return [
-			{
-				need: {
-					key,
-					lesson: String(lesson.lesson.id),
-					stream: 'setting' satisfies Stream,
-					useDay: date,
-					required: activity.standing === 'required',
-					doWithout: stored?.decision === 'do without',
-					state,
-					promised: stored?.promised ?? null,
-					// Begun on the last day that leaves its days before the use day.
-					way: { kind: 'grow', orderDays: 0, growDays: activity.start_days_before - 1 },
-					prepare: null,
-					keepsDays: null,
-					habit: ownHabit ? run.habits.setting : { kind: 'day by day' },
-					unitStart: run.lessons.find((one) => one.dates.length)?.dates[0] ?? null
-				},
-				run,
-				lesson,
-				title: activity.title,
-				stands: STANDS[state],
-				step: stepOf(activity, state),
-				book: null,
-				doer: snapshot.people.find((person) => person.id === stored?.person_id) ?? null
-			}
-		];
-	});
-}
-
-const STANDS = { missing: 'not begun', arranged: 'begun', 'in hand': 'ready' } as const;
-
-function stepOf(activity: Row<'activity'>, state: keyof typeof STANDS): Step | null {
-	if (state === 'missing') {
-		const days = activity.start_days_before;
-		return {
-			kind: 'begin',
-			title: `Begin ${activity.title}`,
-			short: 'begin',
-			detail: `${days === 1 ? 'a day' : `${days} days`} before`
-		};
-	}
-	if (state === 'arranged')
-		return { kind: 'look', title: `See whether ${activity.title} is ready`, short: 'look at', detail: '' };
-	return null;
-}
-
-/** The day on which something begun today is ready, when it takes so many days. */
-export function readyOn(today: Day, activity: Row<'activity'>): Day {
-	return addDays(today, Math.max(1, activity.start_days_before) - 1);
-}

@@ -1,20 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
-import {
-	addPerson,
-	addQuiet,
-	removeSupplier,
-	saveSupplier,
-	updatePerson
-} from '../../stores/house/people.ts';
+import { removeSupplier, saveSupplier } from '../../stores/buying/suppliers.ts';
+import { addQuiet } from '../../stores/house/household.ts';
+import { addPerson, updatePerson } from '../../stores/house/people.ts';
+import { setOutcome } from '../../stores/plan/lessons.ts';
 import { addLot, countLot, updateLot } from '../../stores/stash/lots.ts';
-import { setOutcome } from '../../stores/plan/units.ts';
 import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { findAnything } from '../find/find-anything.ts';
+import { placeOptions } from '../house/place-paths.ts';
+import { openOutcomes } from '../plan/outcomes.ts';
+import { pauseAll, pausePreview } from '../plan/roll-on.ts';
 import { nextOf } from '../readiness/next.ts';
-import { openOutcomes, pauseAll, pausePreview } from '../plan/roll-on.ts';
-import { countAgain, placeOptions, stashOf } from './stash.ts';
+import { countAgain } from './count-again.ts';
+import { stashOf } from './stash.ts';
 
 const TODAY = '2027-01-22';
 

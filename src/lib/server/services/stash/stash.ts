@@ -1,5 +1,4 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
-import { withinReach, type Reacher } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	amountText,
@@ -11,12 +10,14 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
+import { dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { kitOf } from '../readiness/netting.ts';
 import { remember } from '../../snapshot/remember.ts';
-import { listText, numberTyped, placePath, thingText, walkingOrder } from '../house/place-paths.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { placePath } from '../house/place-paths.ts';
+import { reachText } from '../house/reach.ts';
+import { kitOf } from '../readiness/netting.ts';
+import type { Situation } from '../readiness/situation.ts';
 
 export type StashLot = {
 	readonly id: number;
@@ -196,7 +197,7 @@ function stashItem(
 			ladder: item.ladder ? (JSON.parse(item.ladder) as string[]).join(', ') : '',
 			startDays: item.start_days === null ? '' : String(item.start_days),
 			openGround: item.season === 'open ground',
-			makeCost: item.make_cents === null ? '' : (item.make_cents / 100).toFixed(2),
+			makeCost: item.make_cents === null ? '' : dollarsTyped(item.make_cents),
 			makeMinutes: item.make_minutes === null ? '' : String(item.make_minutes)
 		},
 		instead: snapshot.substitutes
@@ -238,43 +239,6 @@ function kitShown(
 	};
 }
 
-/** Everybody in the house, with how high they reach. */
-export function reachers({ snapshot }: Situation): Reacher[] {
-	return snapshot.people.map((person) => ({
-		name: person.name,
-		born: person.born,
-		allergies: [],
-		reachMm: person.reach_mm
-	}));
-}
-
-/** "Tamsin can reach it", where the height of the place is known; empty when nobody does for whom it is not. */
-export function reachText(situation: Situation, item: string, place: number | null): string {
-	const floor = floorOf(situation, place);
-	if (floor === null) return '';
-	const who = withinReach(item, floor, situation.today, reachers(situation));
-	return who.length ? `${listText(who)} can reach it` : '';
-}
-
-/** The height of a place, or of the nearest one around it that has one. */
-function floorOf(situation: Situation, place: number | null): number | null {
-	for (let at = place; at !== null;) {
-		const row = byId(situation.snapshot.places).get(at);
-		if (!row) return null;
-		if (row.floor_mm !== null) return row.floor_mm;
-		at = row.parent_id;
-	}
-	return null;
-}
-
-/** Every place by its path, in walking order, for choosing one. */
-export function placeOptions(situation: Situation): { value: string; label: string }[] {
-	const order = walkingOrder(situation.snapshot.places);
-	return situation.snapshot.places
-		.toSorted((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
-		.map((place) => ({ value: String(place.id), label: placePath(situation.snapshot.places, place.id) }));
-}
-
 export type CountPlace = {
 	readonly path: string;
 	readonly rows: readonly {
@@ -286,43 +250,6 @@ export type CountPlace = {
 		readonly why: string;
 	}[];
 };
-
-const SOON_DAYS = 21;
-
-/** What is worth counting again: what lessons want soon, and what was counted long ago; place by place. */
-export function countAgain(situation: Situation): CountPlace[] {
-	const { snapshot, today } = situation;
-	const limit = addDays(today, -snapshot.household.count_age_days);
-	const soon = addDays(today, SOON_DAYS);
-	const wanted = new Map<string, number>();
-	for (const one of situation.needs) {
-		if (!one.need.useDay || one.need.useDay > soon) continue;
-		for (const { lot } of one.served?.lots ?? [])
-			wanted.set(lot.id, Math.min(wanted.get(lot.id) ?? 1e9, one.lesson.number));
-	}
-	const order = walkingOrder(snapshot.places);
-	const rows = snapshot.lots
-		.filter(
-			(lot) => lot.counted_on < limit || (wanted.has(String(lot.id)) && lot.counted_on < addDays(today, -14))
-		)
-		.toSorted((a, b) => (order.get(a.place_id ?? -1) ?? 1e9) - (order.get(b.place_id ?? -1) ?? 1e9))
-		.map((lot) => {
-			const item = byId(snapshot.items).get(lot.item_id)!;
-			const lesson = wanted.get(String(lot.id));
-			return {
-				path: placePath(snapshot.places, lot.place_id),
-				lot: lot.id,
-				item: item.name,
-				amount: amountText(exact(lot.amount), lot.unit),
-				typed: numberTyped(exact(lot.amount)),
-				unit: lot.unit,
-				why: lesson
-					? `lesson ${lesson} wants it`
-					: `counted ${dayText(lot.counted_on)} ${lot.counted_on.slice(0, 4)}`
-			};
-		});
-	return [...groupBy(rows, (row) => row.path)].map(([path, own]) => ({ path, rows: own }));
-}
 
 const HAPPENED = {
 	added: 'added',

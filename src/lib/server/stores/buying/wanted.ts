@@ -4,8 +4,8 @@ import { exact } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from '../stash/items.ts';
-import { addPurchase } from './offers.ts';
 import { addLot, moveLot } from '../stash/lots.ts';
+import { addPurchase } from './purchases.ts';
 
 export type WantedInput = Pick<Row<'wanted'>, 'what' | 'run_id' | 'person_id' | 'most_cents' | 'look_at'>;
 

@@ -1,20 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
-import { gotIt } from '../../services/readiness/steps.ts';
-import { gatherList } from '../../services/gathering/list.ts';
-import { reviewList } from '../../services/gathering/review.ts';
-import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import type { Store } from '../../database/open.ts';
 import { change, undo } from '../../history/changes.ts';
+import { gatherList } from '../../services/gathering/list.ts';
+import { reviewList } from '../../services/gathering/review.ts';
+import { gotIt } from '../../services/readiness/steps.ts';
+import { doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { addLesson, orderLessons, removeLesson, updateLesson } from '../plan/lessons.ts';
+import { createUnit, setCalendar } from '../plan/units.ts';
 import { addLine, removeLine, updateLine, type LineInput } from './supply-lines.ts';
-import {
-	addLesson,
-	createUnit,
-	orderLessons,
-	removeLesson,
-	setCalendar,
-	updateLesson
-} from '../plan/units.ts';
 
 const line = (item: string, more: Partial<LineInput> = {}): LineInput => ({
 	lesson: 6,

@@ -82,3 +82,14 @@ export async function updateLine(trx: Trx, id: number, line: LineInput): Promise
 export async function removeLine(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('supply_line').where('id', '=', id).execute();
 }
+
+/** Gives a line what the house has before or after all others; null: in the order of the days again. */
+export async function setClaim(trx: Trx, line: number, claim: Row<'supply_line'>['claim']): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('supply_line')
+		.set({ claim })
+		.where('id', '=', line)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That line is not on the list any more. Load the page again.');
+}

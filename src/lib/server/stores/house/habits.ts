@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import type { Stream } from '$core/readiness/index.ts';
-import type { HabitKind } from '../../database/tables.ts';
+import type { HabitKind } from '../../database/tables/columns.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export const STREAMS: readonly Stream[] = ['books', 'copies', 'supplies', 'setting'];

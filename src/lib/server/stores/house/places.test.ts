@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { exact, ZERO } from '$core/measure/index.ts';
 import { CoreError } from '$core/error.ts';
-import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { walkingOrder } from '../../services/house/place-paths.ts';
+import { exact, ZERO } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
+import { walkingOrder } from '../../services/house/place-paths.ts';
+import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { mergeItems, updateItem } from '../stash/items.ts';
-import { movePlace, removePlace } from './places.ts';
 import { moveLot } from '../stash/lots.ts';
+import { movePlace, removePlace } from './places.ts';
 
 describe('places', () => {
 	it('the tree stays a tree, whatever is moved where: every place is reached once in walking order', async () => {

@@ -1,7 +1,8 @@
 import { CoreError } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
-import { nameKey, usualUse, type SupplyUse } from '$core/supplies/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { usualUse, type SupplyUse } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 

@@ -1,5 +1,7 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
+import { dayText } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
 import {
 	COPYING_RIGHTS,
 	readIsbn,
@@ -8,17 +10,15 @@ import {
 	type CopyingRight,
 	type ResourceKind
 } from '$core/library/index.ts';
-import { CoreError } from '$core/error.ts';
-import { act, doerOf } from '$lib/server/requests/form-action.ts';
 import { tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
-import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act, doerOf } from '$lib/server/requests/form-action.ts';
+import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
-import { flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { money } from '$lib/server/schemas/activity.ts';
-import { policyText } from '$lib/server/services/library/for-whom.ts';
+import { flag, id, dollars, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { policyText } from '$lib/server/services/house/content-policy.ts';
+import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
-import { placeOptions } from '$lib/server/services/stash/stash.ts';
 import { typedUse } from '$lib/server/services/library/uses.ts';
 import { byId } from '$lib/server/snapshot/snapshot.ts';
 import {
@@ -37,7 +37,6 @@ import {
 	removeResource,
 	updateResource
 } from '$lib/server/stores/library/resources.ts';
-import { dayText } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -141,7 +140,7 @@ const resourceForm = Joi.object<ResourceForm>({
 	place: id.empty('').allow(null).default(null),
 	source: id.empty('').allow(null).default(null),
 	condition: words(100),
-	money: money.allow(null).default(null),
+	money: dollars.allow(null).default(null),
 	cameFrom: words(200),
 	rights: Joi.string()
 		.valid(...COPYING_RIGHTS)

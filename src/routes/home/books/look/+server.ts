@@ -1,9 +1,9 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { readIsbn } from '$core/library/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { isbnShown } from '$lib/server/services/library/search.ts';
-import { sameAs } from '$lib/server/services/library/resource-view.ts';
 import { lookUp } from '$lib/server/outside/catalogue.ts';
+import { sameAs } from '$lib/server/services/library/same.ts';
+import { isbnShown } from '$lib/server/services/library/shown.ts';
 
 /** What is known of one ISBN: from the catalogue, and whether the house has it. */
 export const GET: RequestHandler = async ({ url }) => {

@@ -1,5 +1,6 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { situation, store } from '$lib/server/live/now.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { filterIn } from '$lib/server/schemas/library-filter.ts';
 import { libraryPage } from '$lib/server/services/library/search.ts';
 

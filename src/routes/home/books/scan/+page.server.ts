@@ -1,14 +1,14 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
-import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import { CoreError } from '$core/error.ts';
-import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
+import type { Row } from '$lib/server/database/tables.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act, checkedList } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { id } from '$lib/server/schemas/fields.ts';
-import { placeOptions } from '$lib/server/services/stash/stash.ts';
+import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { addResource } from '$lib/server/stores/library/resources.ts';
-import type { Row } from '$lib/server/database/tables.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => ({ places: placeOptions(await situation()) });

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { pilesOf, pilesSentence, startFromPile } from '$lib/server/services/library/piles.ts';
 import type { Actions, PageServerLoad } from './$types';

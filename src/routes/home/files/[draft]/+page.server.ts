@@ -1,10 +1,11 @@
 import { error, fail, redirect } from '@sveltejs/kit';
 import { CoreError } from '$core/error.ts';
-import { doerOf } from '$lib/server/requests/form-action.ts';
-import { situation, store } from '$lib/server/live/now.ts';
-import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs.ts';
-import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { planImport } from '$lib/server/exchange/index.ts';
+import { store } from '$lib/server/live/data.ts';
+import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { doerOf } from '$lib/server/requests/form-action.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { draftById } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 import { error, type RequestHandler } from '@sveltejs/kit';
-import { situation } from '$lib/server/live/now.ts';
 import { exportLibrary } from '$lib/server/exchange/index.ts';
+import { situation } from '$lib/server/live/now.ts';
 
 const TYPES = { bib: 'application/x-bibtex', xml: 'application/marcxml+xml' } as const;
 

@@ -1,21 +1,22 @@
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
-import { nameKey, readSupplyLine, usualUse } from '$core/supplies/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { readSupplyLine, usualUse } from '$core/supplies/index.ts';
+import { numberTyped } from '$core/words/index.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
-import { situation } from '$lib/server/live/now.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title } from '$lib/server/schemas/fields.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
-import { gatherList } from '$lib/server/services/gathering/list.ts';
-import { sentenceOf } from '$lib/server/services/readiness/board.ts';
 import { takeInstead } from '$lib/server/services/gathering/instead.ts';
-import { setClaim, sharesOf } from '$lib/server/services/gathering/who-gets.ts';
+import { gatherList } from '$lib/server/services/gathering/list.ts';
+import { sharesOf } from '$lib/server/services/gathering/who-gets.ts';
+import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
 import { sourceOptions } from '$lib/server/services/readiness/ladder.ts';
-import { numberTyped } from '$lib/server/services/house/place-paths.ts';
 import { linesOfLessons } from '$lib/server/snapshot/snapshot.ts';
-import { addLine, removeLine, updateLine } from '$lib/server/stores/gathering/supply-lines.ts';
+import { addLine, removeLine, setClaim, updateLine } from '$lib/server/stores/gathering/supply-lines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A very long list begins with what is to be done first. */

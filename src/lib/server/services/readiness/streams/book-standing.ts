@@ -1,11 +1,11 @@
 import { addDays, dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
-import { type State, type Way } from '$core/readiness/index.ts';
+import type { State, Way } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables.ts';
-import { type Snapshot } from '../../../snapshot/snapshot.ts';
-import { policyText } from '../../library/for-whom.ts';
+import type { Snapshot } from '../../../snapshot/snapshot.ts';
+import { policyText } from '../../house/content-policy.ts';
+import { placePath } from '../../house/place-paths.ts';
 import { wayTo } from '../way-to.ts';
 import type { Step } from '../whole-needs.ts';
-import { placePath } from '../../house/place-paths.ts';
 
 export type BookStanding = {
 	readonly state: State;
@@ -15,29 +15,6 @@ export type BookStanding = {
 	readonly way: Way;
 	readonly loan: Row<'loan'> | null;
 };
-
-/** A printable that is at home is still to be printed, one copy for each child who is there. */
-export function copiesOf(
-	original: BookStanding,
-	resource: Row<'resource'>,
-	children: number,
-	stored: Row<'need_state'> | null
-): BookStanding {
-	if (original.state !== 'in hand') return original;
-	if (stored?.prepared === '1') return { ...original, text: 'printed' };
-	const sheets = resource.pages ? `${resource.pages} ${resource.pages === 1 ? 'page' : 'pages'}, ` : '';
-	return {
-		...original,
-		state: 'missing',
-		text: 'to be printed',
-		step: {
-			kind: 'print',
-			title: `Print ${resource.title}`,
-			short: 'print',
-			detail: `${sheets}${children} ${children === 1 ? 'copy' : 'copies'}`
-		}
-	};
-}
 
 export function standingOf(
 	resource: Row<'resource'>,

@@ -1,13 +1,14 @@
-import { type Day } from '$core/calendar/index.ts';
+import type { Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark } from '$core/library/index.ts';
 import { needKey, type State } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables.ts';
-import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { remember } from '../../../snapshot/remember.ts';
-import { copiesOf, standingOf } from './book-standing.ts';
+import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { takingPartOn, type RunSituation } from '../../calendar/runs.ts';
 import type { WholeDraft } from '../whole-needs.ts';
+import { standingOf } from './book-standing.ts';
+import { copiesOf } from './copies.ts';
 
 /** One resource in one lesson. */
 type Wanted = {

@@ -27,11 +27,11 @@ import {
 } from '$core/readiness/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
 import type { Row } from '../../../database/tables.ts';
-import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
-import { net, type Asked } from '../netting.ts';
+import { listed } from '../../../snapshot/listed.ts';
+import { placeByLot, stateByKey } from '../../../snapshot/lookups.ts';
 import { remember } from '../../../snapshot/remember.ts';
+import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import {
-	listed,
 	takingPartOn,
 	type ActivitySituation,
 	type LessonSituation,
@@ -39,6 +39,7 @@ import {
 } from '../../calendar/runs.ts';
 import { occasionDays } from '../../house/occasions.ts';
 import { lastGatherDay, sourceOf } from '../ladder.ts';
+import { net, type Asked } from '../netting.ts';
 
 /** A need of the supplies stream before its days are computed. */
 export type SupplyDraft = Omit<SupplyNeed, 'days' | 'verdict'>;
@@ -74,8 +75,11 @@ export type SupplyNeed = {
 
 // What was computed for a row stands as long as nothing that it was computed from has changed.
 const linesByLesson = remember<Map<string, Row<'supply_line'>[]>>();
+
 const askedKnown = remember<Asked>();
+
 const draftsKnown = remember<SupplyDraft>();
+
 const needsKnown = remember<SupplyNeed>();
 
 /**
@@ -271,22 +275,6 @@ function wholeVerdict(need: Need, stands: Standing, days: NeedDays | null, today
 		return own;
 	const fetch = verdict({ ...need, state: 'missing' }, { ...days, actBy: days.inHandBy }, today);
 	return VERDICTS[Math.min(VERDICTS.indexOf(own), VERDICTS.indexOf(fetch))];
-}
-
-/** Look-up tables of a snapshot, made once for each. */
-const states = new WeakMap<Snapshot, Map<string, Row<'need_state'>>>();
-/** What is stored about each need, by its key. */
-export function stateByKey(snapshot: Snapshot): Map<string, Row<'need_state'>> {
-	let map = states.get(snapshot);
-	if (!map) states.set(snapshot, (map = new Map(snapshot.needStates.map((state) => [state.key, state]))));
-	return map;
-}
-
-const places = new WeakMap<Snapshot, Map<string, number | null>>();
-function placeByLot(snapshot: Snapshot): Map<string, number | null> {
-	let map = places.get(snapshot);
-	if (!map) places.set(snapshot, (map = new Map(snapshot.lots.map((lot) => [String(lot.id), lot.place_id]))));
-	return map;
 }
 
 /** How much of a need's amount lies in a lot and waits to be fetched, in the need's unit. */

@@ -1,13 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { CoreError } from '$core/error.ts';
+import { change } from '$lib/server/history/changes.ts';
+import { store } from '$lib/server/live/data.ts';
 import { checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
-import { store } from '$lib/server/live/now.ts';
-import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
+import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { MOST_LINES, reviewList } from '$lib/server/services/gathering/review.ts';
-import { change } from '$lib/server/history/changes.ts';
 import { addLine, removeLine, updateLine } from '$lib/server/stores/gathering/supply-lines.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -16,17 +16,24 @@ import {
 	weekdayFlags,
 	whoFlags,
 	wholeOrNothing,
-	type WeekdayFlags
+	type WeekdayFlags,
+	dollars
 } from '$lib/server/schemas/fields.ts';
-import { money } from '$lib/server/schemas/activity.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
 import { makeFit } from '$lib/server/services/plan/make-fit.ts';
 import { fillFrame } from '$lib/server/services/plan/fill-frame.ts';
 import { daysOffIn } from '$lib/server/services/calendar/days-off-in.ts';
 import { missedPreview, rollOn } from '$lib/server/services/plan/roll-on.ts';
-import { lessonsTyped } from '$lib/server/services/plan/activity-typed.ts';
+import { lessonsTyped } from '$lib/server/services/plan/contents.ts';
 import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/plan/what-if.ts';
+import {
+	addLesson,
+	orderLessons,
+	removeLesson,
+	updateLesson,
+	type LessonInput
+} from '$lib/server/stores/plan/lessons.ts';
 import * as units from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -35,7 +42,7 @@ type AskForm = { children: number | null; start: string | null; budget: number |
 const askFields = {
 	children: Joi.number().integer().min(1).max(60).empty('').allow(null).default(null),
 	start: optionalDay,
-	budget: money.allow(null).default(null),
+	budget: dollars.allow(null).default(null),
 	...weekdayFlags
 };
 const asAsked = (form: AskForm, drop: readonly number[], without: readonly number[]): WhatIf => ({
@@ -131,7 +138,7 @@ type LessonForm = { title: string; note: string; optional: boolean; sessions: nu
 type DetailForm = Record<'topic' | 'objective' | 'vocabulary' | 'questions' | 'extension', string> & {
 	minutes: number | null;
 };
-const asLesson = (form: LessonForm): units.LessonInput => ({
+const asLesson = (form: LessonForm): LessonInput => ({
 	title: form.title,
 	note: form.note,
 	optional: form.optional ? 1 : 0,
@@ -219,7 +226,7 @@ export const actions: Actions = {
 		),
 	add: (event) =>
 		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', (trx, form) =>
-			units.addLesson(trx, Number(event.params.run), asLesson(form))
+			addLesson(trx, Number(event.params.run), asLesson(form))
 		),
 	contents: (event) =>
 		act(
@@ -234,7 +241,7 @@ export const actions: Actions = {
 			(added: number) => (added === 1 ? '1 lesson added' : `${added} lessons added`),
 			async (trx, form) => {
 				const lessons = lessonsTyped(form.contents);
-				for (const lesson of lessons) await units.addLesson(trx, Number(event.params.run), lesson);
+				for (const lesson of lessons) await addLesson(trx, Number(event.params.run), lesson);
 				return lessons.length;
 			}
 		),
@@ -248,15 +255,18 @@ export const actions: Actions = {
 			}).pattern(whoFlags, flag),
 			'Lesson changed',
 			(trx, form) =>
-				units.updateLesson(trx, Number(event.params.run), form.id, { ...asLesson(form), ...asDetails(form) })
+				updateLesson(trx, Number(event.params.run), form.id, {
+					...asLesson(form),
+					...asDetails(form)
+				})
 		),
 	order: (event) =>
 		act(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', (trx, form) =>
-			units.orderLessons(trx, Number(event.params.run), form.order)
+			orderLessons(trx, Number(event.params.run), form.order)
 		),
 	remove: (event) =>
 		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', (trx, form) =>
-			units.removeLesson(trx, Number(event.params.run), form.id)
+			removeLesson(trx, Number(event.params.run), form.id)
 		),
 	fit: (event) =>
 		act(

@@ -4,7 +4,7 @@ import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { childrenView } from '$lib/server/services/plan/children.ts';
-import { addTask, removeTask, setGoal } from '$lib/server/stores/plan/units.ts';
+import { addTask, removeTask, setGoal } from '$lib/server/stores/plan/tasks.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

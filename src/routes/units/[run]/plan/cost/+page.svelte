@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { money } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import StackChart from '$lib/ui/chart/StackChart.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 
 	let { data } = $props();
 	const cost = $derived(data.cost);
-	const money = (cents: number) => `$${(cents / 100).toFixed(2)}`;
 	const cell = (cents: number) => (cents ? money(cents) : '');
 	const SERIES = [
 		['spent', 'mat'],

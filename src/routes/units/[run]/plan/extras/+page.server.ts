@@ -1,16 +1,18 @@
 import Joi from 'joi';
+import { dayText } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { readActivity } from '$core/plan/index.ts';
+import { store } from '$lib/server/live/data.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
-import { situation, store } from '$lib/server/live/now.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { activityFields, asActivity, money, type ActivityForm } from '$lib/server/schemas/activity.ts';
-import { flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
+import { activityFields, asActivity, type ActivityForm } from '$lib/server/schemas/activity.ts';
+import { dollars, flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
+import { limitsOf } from '$lib/server/services/calendar/runs.ts';
+import { resourcesNamed } from '$lib/server/services/library/named.ts';
+import { typedActivity } from '$lib/server/services/plan/activity-typed.ts';
 import { applyChoice, choiceOf } from '$lib/server/services/plan/choose-extras.ts';
 import { extrasOf } from '$lib/server/services/plan/extras.ts';
-import { limitsOf } from '$lib/server/services/plan/load.ts';
-import { resourcesNamed } from '$lib/server/services/library/uses.ts';
-import { typedActivity } from '$lib/server/services/plan/activity-typed.ts';
 import {
 	addActivity,
 	countDone,
@@ -19,12 +21,11 @@ import {
 	setStanding,
 	updateActivity
 } from '$lib/server/stores/plan/activities.ts';
-import { dayText } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
-	const asked = money
+	const asked = dollars
 		.allow(null)
 		.default(null)
 		.validate(url.searchParams.get('budget') ?? undefined);

@@ -3,8 +3,7 @@ import { CoreError } from '$core/error.ts';
 import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { money } from '$lib/server/schemas/activity.ts';
+import { id, dollars, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { loadView, weekOf } from '$lib/server/services/plan/load.ts';
 import { doInstead, placeActivity } from '$lib/server/stores/plan/activities.ts';
 import { setLimits } from '$lib/server/stores/plan/units.ts';
@@ -27,11 +26,11 @@ export const actions: Actions = {
 				minutes: wholeOrNothing('the minutes', 10_000),
 				handsOn: wholeOrNothing('the projects', 100),
 				prepareMinutes: wholeOrNothing('the minutes', 10_000),
-				cents: money.allow(null).default(null),
+				cents: dollars.allow(null).default(null),
 				mess: wholeOrNothing('the mess', 100),
 				adultMinutes: wholeOrNothing('the minutes', 10_000),
 				projects: wholeOrNothing('the projects', 1000),
-				budget: money.allow(null).default(null)
+				budget: dollars.allow(null).default(null)
 			}),
 			'How much we take',
 			(trx, form) => {

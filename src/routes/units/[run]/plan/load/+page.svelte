@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dollarsTyped } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import StackChart from '$lib/ui/chart/StackChart.svelte';
@@ -7,7 +8,7 @@
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const money = (cents: number | null) => (cents === null ? '' : (cents / 100).toFixed(2));
+	const money = (cents: number | null) => (cents === null ? '' : dollarsTyped(cents));
 	const weeks = $derived(
 		data.load.weeks.map((week) => {
 			const lessons = data.load.lessons.filter((lesson) => lesson.week === week.week);

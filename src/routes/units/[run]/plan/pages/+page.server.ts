@@ -5,11 +5,12 @@ import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { flagTyped, pagesView } from '$lib/server/services/plan/spines.ts';
-import { resourceNamed, typedUse, usesView } from '$lib/server/services/library/uses.ts';
-import { policyText } from '$lib/server/services/library/for-whom.ts';
+import { typedUse, usesView } from '$lib/server/services/library/uses.ts';
+import { resourceNamed } from '$lib/server/services/library/named.ts';
+import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { byId } from '$lib/server/snapshot/snapshot.ts';
 import { addUse, removeUse } from '$lib/server/stores/library/resources.ts';
-import { store } from '$lib/server/live/now.ts';
+import { store } from '$lib/server/live/data.ts';
 import * as spines from '$lib/server/stores/plan/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
 

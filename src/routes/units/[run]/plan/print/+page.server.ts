@@ -1,12 +1,12 @@
 import { runOf } from '$lib/server/requests/run-of.ts';
+import { qrCode } from '$lib/server/services/boxes/qr.ts';
+import { nextLessons } from '$lib/server/services/calendar/runs.ts';
+import { placePath } from '$lib/server/services/house/place-paths.ts';
+import { usesView } from '$lib/server/services/library/uses.ts';
+import { planOf } from '$lib/server/services/plan/days.ts';
 import { extrasOf } from '$lib/server/services/plan/extras.ts';
 import { monthAsked, monthView } from '$lib/server/services/plan/month.ts';
-import { nextLessons } from '$lib/server/services/calendar/runs.ts';
 import { pagesView } from '$lib/server/services/plan/spines.ts';
-import { planOf } from '$lib/server/services/plan/days.ts';
-import { usesView } from '$lib/server/services/library/uses.ts';
-import { placePath } from '$lib/server/services/house/place-paths.ts';
-import { qrCode } from '$lib/server/services/boxes/qr.ts';
 import { byId, linesOfLessons } from '$lib/server/snapshot/snapshot.ts';
 import type { PageServerLoad } from './$types';
 

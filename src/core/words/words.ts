@@ -1,0 +1,63 @@
+import { dayFromToday, daysBetween, dayText, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
+import { numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
+import { nameForCount } from '../naming/index.ts';
+
+/** "6 oranges", "375 g flour", "2 rolls of masking tape": an amount of a thing as one would say it. */
+export function thingText(amount: Exact, unit: Unit, name: string): string {
+	if (unit === 'each') return `${numberText(amount)} ${nameForCount(name, amount.valueOf())}`;
+	const of =
+		/^(sheet|roll|pack|box|bag|bottle|can|jar|tube|stick|ball|spool|bunch|pinch|drop|handful|pair|dozen)$/.test(
+			unit
+		);
+	const plural = nameForCount(name, unit === 'sheet' || unit === 'roll' ? 1 : 2);
+	return `${numberText(amount, unit)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
+}
+
+/** Whether to say "them" or "it" of an amount. */
+export function pronoun(amount: Exact, unit: Unit): string {
+	return unit === 'each' && amount.compare(1) > 0 ? 'them' : 'it';
+}
+
+/** "Tuesday's lesson" within a week, else "Lesson 8 on Tue, Feb 2". */
+export function lessonText(number: number, date: Day | null, today: Day): string {
+	if (date === null) return `Lesson ${number}`;
+	const days = daysBetween(today, date);
+	if (days === 0) return 'Today’s lesson';
+	if (days === 1) return 'Tomorrow’s lesson';
+	if (days > 1 && days < 7) return `${weekdayName(weekdayOf(date), 'long')}’s lesson`;
+	return `Lesson ${number} on ${dayText(date)}`;
+}
+
+/** "by Saturday", "today", "was due Tue, Jan 19". */
+export function byText(day: Day, today: Day): string {
+	if (day < today) return `was due ${dayFromToday(day, today)}`;
+	if (day === today) return 'today';
+	return `by ${dayFromToday(day, today)}`;
+}
+
+/** "$4.50" */
+export function money(cents: number): string {
+	return `$${dollarsTyped(cents)}`;
+}
+
+/** Cents as one types them in a field of dollars: "4.50". */
+export function dollarsTyped(cents: number): string {
+	return (cents / 100).toFixed(2);
+}
+
+/** "lesson 3", "lessons 3 and 4": each once, in their order. */
+export function lessonsText(numbers: Iterable<number>): string {
+	const each = [...new Set(numbers)].sort((a, b) => a - b);
+	return `lesson${each.length === 1 ? '' : 's'} ${listText(each.map(String))}`;
+}
+
+/** "a, b and c" */
+export function listText(parts: readonly string[]): string {
+	return parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+}
+
+/** An exact number as one types it in a field: "1 1/2", "0.75", "6". */
+export function numberTyped(amount: Exact): string {
+	const decimal = amount.valueOf();
+	return Number.isInteger(decimal * 100) ? String(decimal) : amount.toFraction(true);
+}

@@ -1,0 +1,27 @@
+import type { Migration } from 'kysely';
+import { first } from './0001-first.ts';
+import { house } from './0002-house.ts';
+import { evening } from './0003-evening.ts';
+import { calendar } from './0004-calendar.ts';
+import { plan } from './0005-plan.ts';
+import { children } from './0006-children.ts';
+import { library } from './0007-library.ts';
+import { lending } from './0008-lending.ts';
+import { buying } from './0009-buying.ts';
+import { gathering } from './0010-gathering.ts';
+import { occasions } from './0011-occasions.ts';
+
+/** All migrations by name, run in the order of their names. */
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+	'0001-first': first,
+	'0002-house': house,
+	'0003-evening': evening,
+	'0004-calendar': calendar,
+	'0005-plan': plan,
+	'0006-children': children,
+	'0007-library': library,
+	'0008-lending': lending,
+	'0009-buying': buying,
+	'0010-gathering': gathering,
+	'0011-occasions': occasions
+};

@@ -1,0 +1,116 @@
+import type { Generated } from 'kysely';
+import type { Day } from '$core/calendar';
+import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
+import type { Flag, Json } from './columns.ts';
+
+/** A book or any other thing of the library, ours or not. */
+export interface ResourceTable {
+	id: Generated<number>;
+	title: string;
+	/** With commas between. */
+	authors: Generated<string>;
+	kind: ResourceKind;
+	isbn13: string | null;
+	publisher: Generated<string>;
+	year: number | null;
+	language: Generated<string>;
+	pages: number | null;
+	/** What it is, in a sentence or two. */
+	about: Generated<string>;
+	/** With commas between. */
+	topics: Generated<string>;
+	from_age: number | null;
+	to_age: number | null;
+	/** Reading level as a school grade. */
+	grade: number | null;
+	/** Content notes that the household goes by, as JSON. */
+	content: Generated<Json>;
+	/** Paid by a charter, which wants it back. */
+	charter: Generated<Flag>;
+	/** It is the household's own. */
+	owned: Generated<Flag>;
+	copies: Generated<number>;
+	place_id: number | null;
+	/** Where it is borrowed or bought when it is not ours. */
+	supplier_id: number | null;
+	condition: Generated<string>;
+	cents: number | null;
+	came_from: Generated<string>;
+	rights: Generated<CopyingRight>;
+	players_from: number | null;
+	players_to: number | null;
+	pieces: number | null;
+	pieces_missing: Generated<string>;
+	small_parts: Generated<Flag>;
+	/** Thickness of its spine as it stands on the shelf, where it was measured. */
+	width_mm: number | null;
+	hardcover: Generated<Flag>;
+	/** Of a link: where it is, what one needs for it. */
+	address: Generated<string>;
+	service: Generated<string>;
+	device: Generated<string>;
+	minutes: number | null;
+	/** The notes one would stick on its cover, a line each. */
+	notes: Generated<string>;
+	liked: Generated<'' | 'good' | 'all right' | 'not used'>;
+	added_on: Day;
+	/** The name of its picture among the household's files. */
+	picture: string | null;
+}
+
+/** A resource that an activity takes together with its supplies. */
+export interface ActivityResourceTable {
+	id: Generated<number>;
+	activity_id: number;
+	resource_id: number;
+}
+
+/** A piece out of a set, lent to a tray or elsewhere; the set stays its home. */
+export interface LentPieceTable {
+	id: Generated<number>;
+	resource_id: number;
+	piece: string;
+	activity_id: number | null;
+	/** Where it is, in the household's words. */
+	lent_to: string;
+	lent_on: Day;
+}
+
+/** A resource in a lesson, and what for. */
+export interface ResourceUseTable {
+	id: Generated<number>;
+	resource_id: number;
+	lesson_id: number;
+	role: ResourceRole;
+	from_page: number | null;
+	to_page: number | null;
+	/** Ids of those it is for; null is everyone. */
+	participants: Json | null;
+	minutes: number | null;
+	/** A parent looks at it first, for so long. */
+	preview_minutes: number | null;
+	required: Generated<Flag>;
+	note: Generated<string>;
+}
+
+/** A book that came from somewhere (in), or that somebody has from us (out). */
+export interface LoanTable {
+	id: Generated<number>;
+	resource_id: number;
+	direction: 'in' | 'out';
+	supplier_id: number | null;
+	borrower: Generated<string>;
+	state: 'hold placed' | 'ready' | 'on loan' | 'back';
+	placed_on: Day | null;
+	/** When the hold is expected on the shelf. */
+	expected_on: Day | null;
+	ready_on: Day | null;
+	fetched_on: Day | null;
+	due_on: Day | null;
+	/** How often it has been renewed. */
+	renewed: Generated<number>;
+	back_on: Day | null;
+	note: Generated<string>;
+	/** As the library's own computer calls the hold; null while it has not been told. */
+	hold_number: string | null;
+}

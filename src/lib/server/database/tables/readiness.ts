@@ -1,0 +1,74 @@
+import type { Generated } from 'kysely';
+import type { Day } from '$core/calendar';
+import type { Rung } from '$core/gathering';
+import type { Unit } from '$core/measure';
+import type { Stream } from '$core/readiness';
+import type { Per, SupplyUse } from '$core/supplies';
+import type { Amount, Flag, HabitKind, Json } from './columns.ts';
+
+export interface SupplyLineTable {
+	id: Generated<number>;
+	/** Of a lesson, or of an activity. */
+	lesson_id: number | null;
+	activity_id: number | null;
+	position: number;
+	/** The line as the book prints it. */
+	written: string;
+	item_id: number;
+	/** Null: some, and nobody has said how much. */
+	quantity: Amount | null;
+	quantity_to: Amount | null;
+	unit: Unit;
+	per: Per;
+	group_size: number | null;
+	optional: Flag;
+	alternatives: Json;
+	note: string | null;
+	needs_look: Flag;
+	use: SupplyUse;
+	out_until: Day | null;
+	spare: Generated<Amount>;
+	/** Ids of those who take part; null is everyone of the run. */
+	participants: Json | null;
+	prepare_minutes: number | null;
+	prepare_wait_days: Generated<number>;
+	/** Which day of its lesson wants it, from 1. */
+	session: Generated<number>;
+	/** Served before or after all others that want the same, whatever their day. */
+	claim: 'first' | 'last' | null;
+}
+
+export interface NeedStateTable {
+	id: Generated<number>;
+	key: string;
+	run_id: number;
+	decision: 'do without' | null;
+	supplier_id: number | null;
+	/** Unit of the four amounts. */
+	unit: Unit | null;
+	arranged: Generated<Amount>;
+	found: Generated<Amount>;
+	prepared: Generated<Amount>;
+	out: Generated<Amount>;
+	promised: Day | null;
+	note: string | null;
+	/** The adult who does the next step. */
+	person_id: number | null;
+	/** The source that it was moved to. */
+	rung: Rung | null;
+}
+
+/** How far ahead one stream is made ready, for one run or (null) for the household. */
+export interface StreamHabitTable {
+	id: Generated<number>;
+	run_id: number | null;
+	stream: Stream;
+	kind: HabitKind;
+	date: Day | null;
+}
+
+export interface SittingTable {
+	id: Generated<number>;
+	held_on: Day;
+	minutes: number;
+}

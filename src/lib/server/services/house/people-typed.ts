@@ -1,0 +1,54 @@
+import { CoreError } from '$core/error.ts';
+import { readPerson } from '$core/house/index.ts';
+import { listText } from '$core/words/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import type { Moment } from '../../snapshot/moment.ts';
+import { addPerson } from '../../stores/house/people.ts';
+
+/**
+ * Adds people as typed, a child on each line and the adults in one. Who is here already stays as
+ * they are. Answers the names. @throws CoreError naming the line that cannot be read.
+ */
+export async function addPeopleTyped(
+	trx: Trx,
+	moment: Moment,
+	children: string,
+	adults: string
+): Promise<string> {
+	const { people, household } = moment.snapshot;
+	const here = new Set(people.map((person) => person.name.toLowerCase()));
+	const names: string[] = [];
+	const add = async (person: Parameters<typeof addPerson>[1]) => {
+		if (here.has(person.name.toLowerCase())) return;
+		here.add(person.name.toLowerCase());
+		names.push(person.name);
+		await addPerson(trx, person);
+	};
+	for (const [i, line] of children.split(/\r\n|\r|\n/).entries()) {
+		if (!line.trim()) continue;
+		const { name, born, allergies, unread } = readPerson(line, household.measures === 'metric');
+		const wrong = (message: string) =>
+			new CoreError(`Line ${i + 1}, “${line.trim().slice(0, 60)}”: ${message}`, 'children');
+		if (!name || name.length > 200) throw wrong('please start with the name.');
+		if (unread)
+			throw wrong(
+				`“${unread.slice(0, 40)}” could not be read. Write it like Odile, May 3, 2016, allergic to milk.`
+			);
+		if (!born) throw wrong('please add the date of birth, like May 3, 2016. Amounts and cautions go by it.');
+		if (born > moment.today) throw wrong('that day of birth has not come yet.');
+		if (born < '1900-01-01') throw wrong('that day of birth is long ago.');
+		await add({ name, kind: 'child', born, allergies, weekdays: [], reachMm: null });
+	}
+	for (const name of adults.split(/[,;\n]|\band\b/)) {
+		if (name.trim())
+			await add({
+				name: name.trim().slice(0, 200),
+				kind: 'adult',
+				born: null,
+				allergies: [],
+				weekdays: [],
+				reachMm: null
+			});
+	}
+	return listText(names);
+}

@@ -1,0 +1,49 @@
+import { CoreError } from '$core/error.ts';
+import { readPlaces, type TypedPlace } from '$core/house/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { addPlace } from '../../stores/house/places.ts';
+
+/** Most places that one text may name. */
+const MOST_PLACES = 500;
+
+/** Adds places as typed, into those that are there under the same names. Answers how many are new. */
+export async function addPlacesTyped(trx: Trx, text: string, within: number | null = null): Promise<number> {
+	const places = readPlaces(text);
+	if (count(places) === 0)
+		throw new CoreError(
+			'There is no place in this text. Write a room on each line, like “Kitchen: pantry, drawer”.',
+			'places'
+		);
+	if (count(places) > MOST_PLACES)
+		throw new CoreError(`That is more than ${MOST_PLACES} places. Start with those that matter.`, 'places');
+	return put(trx, places, within);
+}
+
+function count(places: readonly TypedPlace[]): number {
+	return places.reduce((sum, place) => sum + 1 + count(place.inside), 0);
+}
+
+async function put(trx: Trx, places: readonly TypedPlace[], parent: number | null): Promise<number> {
+	const there = await trx
+		.selectFrom('place')
+		.select(['id', 'name'])
+		.where('parent_id', 'is', parent)
+		.execute();
+	let added = 0;
+	for (const place of places) {
+		const same = there.find((one) => one.name.toLowerCase() === place.name.toLowerCase());
+		const id =
+			same?.id ??
+			(await addPlace(trx, parent, {
+				name: place.name,
+				kind: place.kind,
+				length_mm: null,
+				width_mm: null,
+				height_mm: null,
+				floor_mm: null
+			}));
+		if (!same) added++;
+		added += await put(trx, place.inside, id);
+	}
+	return added;
+}

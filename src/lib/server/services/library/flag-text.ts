@@ -1,0 +1,21 @@
+import { listText } from '$core/words/index.ts';
+
+/** "read aloud 12–18 · Odile · 15 min · why maps lie" */
+export function flagText(
+	how: string,
+	from: number | null,
+	to: number | null,
+	more: { readonly participants: string | null; readonly minutes: number | null; readonly note: string },
+	names: ReadonlyMap<number, string>
+): string {
+	const who = more.participants ? (JSON.parse(more.participants) as number[]) : [];
+	const pages = from === null ? '' : to === null || to === from ? ` ${from}` : ` ${from}–${to}`;
+	return [
+		`${how}${pages}`,
+		who.length ? listText(who.map((id) => names.get(id) ?? 'somebody who left')) : '',
+		more.minutes ? `${more.minutes} min` : '',
+		more.note
+	]
+		.filter(Boolean)
+		.join(' · ');
+}

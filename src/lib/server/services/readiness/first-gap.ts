@@ -1,0 +1,125 @@
+import { dayFromToday, type Day } from '$core/calendar/index.ts';
+import { isSome } from '$core/measure/index.ts';
+import { firstGap, type Stream, type Verdict } from '$core/readiness/index.ts';
+import { byText, lessonText, pronoun, thingText } from '$core/words/index.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import { GETTING_VERB, gettingKind } from './ladder.ts';
+import type { Situation } from './situation.ts';
+import type { SupplyNeed } from './streams/supplies.ts';
+import type { WholeNeed } from './whole-needs.ts';
+
+/** A computed sentence in three parts; the middle one is what is lacking. */
+export type Sentence = {
+	readonly before: string;
+	readonly gap: string;
+	readonly after: string;
+	readonly verdict: Verdict;
+};
+
+/** What stands in the way first, of one run or (null) of all, in every stream or one, in one sentence. */
+export function sentenceOf(
+	situation: Situation,
+	run: RunSituation | null,
+	stream: Stream | null = null
+): Sentence {
+	const { today } = situation;
+	const isMeant = (one: SupplyNeed | WholeNeed) =>
+		(run === null || one.run === run) && (stream === null || one.need.stream === stream);
+	const needs = situation.needs.filter(isMeant);
+	const whole = situation.whole.filter(isMeant);
+	const all = [...needs, ...whole];
+	const days = new Map(all.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
+	const gap = firstGap(
+		all.map((one) => one.need),
+		days
+	);
+	const other = gap && whole.find((candidate) => candidate.need.key === gap.key);
+	if (other?.step) return wholeSentence(other, today);
+	const one = gap && needs.find((candidate) => candidate.need.key === gap.key);
+	if (!one) return nothingOpen(needs, run);
+	const { standing } = one;
+	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
+	if (isSome(standing.missing)) {
+		const verb = GETTING_VERB[gettingKind(one)];
+		const them = pronoun(standing.missing, one.unit);
+		const act = one.days?.actBy ?? one.need.useDay!;
+		const after =
+			act < today
+				? `: ${verb} ${them} now, it ${byText(act, today)}.`
+				: `: ${verb} ${them} ${byText(act, today)}.`;
+		return {
+			before: `${lesson} lacks `,
+			gap: thingText(standing.missing, one.unit, one.item.name),
+			after,
+			verdict: one.verdict
+		};
+	}
+	if (isSome(standing.arranged) && !isSome(standing.toFetch)) {
+		return {
+			before: `${lesson} waits for `,
+			gap: thingText(standing.arranged, one.unit, one.item.name),
+			after: one.need.promised
+				? `, promised ${dayFromToday(one.need.promised, today)}.`
+				: ', with no day promised.',
+			verdict: one.verdict
+		};
+	}
+	if (isSome(standing.toFetch)) {
+		const waiting = needs.filter(
+			(other) => other.lesson === one.lesson && other.need.required && isSome(other.standing.toFetch)
+		);
+		const what =
+			waiting.length === 1
+				? thingText(standing.toFetch, one.unit, one.item.name)
+				: `${waiting.length} things`;
+		const by = one.days?.inHandBy ?? one.need.useDay!;
+		return {
+			before: `${lesson} has all it needs in the house; `,
+			gap: `${what} to fetch`,
+			after: by < today ? `; that ${byText(by, today)}.` : ` ${byText(by, today)}.`,
+			verdict: one.verdict
+		};
+	}
+	return {
+		before: `${lesson}: `,
+		gap: `prepare ${one.item.name}`,
+		after: one.days?.actBy ? ` ${byText(one.days.actBy, today)}.` : '.',
+		verdict: one.verdict
+	};
+}
+
+function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, today: Day): Sentence {
+	const act = need.state === 'arranged' ? (need.promised ?? days?.inHandBy) : days?.actBy;
+	const by = act ? (act < today ? `; that ${byText(act, today)}.` : ` ${byText(act, today)}.`) : '.';
+	return {
+		before: `${lessonText(lesson.number, need.useDay, today)}: `,
+		gap: `${step!.short} ${title}`,
+		after: by,
+		verdict
+	};
+}
+
+function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
+	const done = { gap: '', after: '', verdict: 'done' as const };
+	const missing = needs.filter((one) => isSome(one.standing.missing)).length;
+	if (!run) return { ...done, before: 'Nothing is waiting to be gathered.' };
+	if (run.lessons.length === 0)
+		return {
+			...done,
+			before: 'No lessons yet. Add them on Plan, then paste the supply list your book prints.'
+		};
+	if (!run.calendar) {
+		return needs.length
+			? {
+					...done,
+					before: `${needs.length} things are listed, `,
+					gap: `${missing} not at home`,
+					after: '. Give the unit a first day to see by when.',
+					verdict: 'undated'
+				}
+			: { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+	}
+	if (needs.length === 0)
+		return { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+	return { ...done, before: 'Every lesson has what it needs.' };
+}

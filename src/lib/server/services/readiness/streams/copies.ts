@@ -1,0 +1,25 @@
+import type { Row } from '../../../database/tables.ts';
+import type { BookStanding } from './book-standing.ts';
+
+/** A printable that is at home is still to be printed, one copy for each child who is there. */
+export function copiesOf(
+	original: BookStanding,
+	resource: Row<'resource'>,
+	children: number,
+	stored: Row<'need_state'> | null
+): BookStanding {
+	if (original.state !== 'in hand') return original;
+	if (stored?.prepared === '1') return { ...original, text: 'printed' };
+	const sheets = resource.pages ? `${resource.pages} ${resource.pages === 1 ? 'page' : 'pages'}, ` : '';
+	return {
+		...original,
+		state: 'missing',
+		text: 'to be printed',
+		step: {
+			kind: 'print',
+			title: `Print ${resource.title}`,
+			short: 'print',
+			detail: `${sheets}${children} ${children === 1 ? 'copy' : 'copies'}`
+		}
+	};
+}

@@ -1,0 +1,31 @@
+import { canConvert, convert, exact, larger, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import type { Row } from '../../database/tables.ts';
+import { remember } from '../../snapshot/remember.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/** What lies at home of a thing and is promised to nobody. */
+export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {
+	const item = itemCalled(snapshot, name);
+	if (!item) return ZERO;
+	const there = snapshot.lots
+		.filter((lot) => lot.item_id === item.id && canConvert(lot.unit, unit, name))
+		.reduce((sum, lot) => sum.add(convert(exact(lot.amount), lot.unit, unit, name)), ZERO);
+	const promised = needs
+		.filter((one) => one.item === item && one.served && canConvert(one.unit, unit, name))
+		.reduce((sum, one) => sum.add(convert(one.served!.fromStash, one.unit, unit, name)), ZERO);
+	const kept =
+		item.keep_back && item.keep_back_unit && canConvert(item.keep_back_unit, unit, name)
+			? convert(exact(item.keep_back), item.keep_back_unit, unit, name)
+			: ZERO;
+	return larger(ZERO, there.sub(promised).sub(kept));
+}
+
+const itemsByKey = remember<ReadonlyMap<string, Row<'item'>>>();
+
+/** The household's item of a name; null when there is none. */
+export function itemCalled({ items }: Snapshot, name: string): Row<'item'> | null {
+	const known = itemsByKey(items, [], () => new Map(items.map((item) => [item.name_key, item])));
+	return known.get(nameKey(name)) ?? null;
+}

@@ -1,0 +1,148 @@
+import type { Day, Weekday } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { Rung } from '$core/gathering/index.ts';
+import type { System } from '$core/measure/index.ts';
+import type { Db } from '../../database/open.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
+
+export type HouseholdInput = Measures & {
+	readonly name: string;
+	readonly habits: Habits;
+	readonly countAgeDays: number;
+	readonly country: string | null;
+	readonly region: string | null;
+	/** Content notes that the family wants to be warned about. */
+	readonly contentPolicy: readonly string[];
+	/** In percent. */
+	readonly salesTax: number;
+};
+
+export type Measures = {
+	readonly zone: string;
+	readonly weekStart: Weekday;
+	readonly measures: System;
+	readonly paper: Row<'household'>['paper'];
+};
+
+export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<void> {
+	const { habits } = input;
+	checkHabits(habits);
+	await trx
+		.updateTable('household')
+		.set({
+			name: input.name,
+			...measureColumns(input),
+			habit: habits.kind ?? 'a week ahead',
+			habit_date: habits.date,
+			count_age_days: input.countAgeDays,
+			country: input.country,
+			region: input.country ? input.region : null,
+			content_policy: JSON.stringify(input.contentPolicy),
+			sales_tax: String(input.salesTax)
+		})
+		.where('id', '=', 1)
+		.execute();
+	await setStreamHabits(trx, null, habits);
+}
+
+const measureColumns = (input: Measures) => ({
+	zone: input.zone,
+	week_start: input.weekStart,
+	measures: input.measures,
+	paper: input.paper
+});
+
+/** Sets in which measures, on which paper and by which clock the household lives. */
+export async function setMeasures(trx: Trx, input: Measures): Promise<void> {
+	await trx.updateTable('household').set(measureColumns(input)).where('id', '=', 1).execute();
+}
+
+/** Sets in which order sources are tried, how long each takes, and when the ground is frozen. */
+export async function setSources(
+	trx: Trx,
+	input: {
+		readonly ladder: readonly Rung[];
+		readonly days: Readonly<Partial<Record<Rung, number>>>;
+		readonly firstFrost: string | null;
+		readonly lastFrost: string | null;
+	}
+): Promise<void> {
+	if ((input.firstFrost === null) !== (input.lastFrost === null))
+		throw new CoreError('Give both: when the ground freezes, and when it is open again.', 'lastFrost');
+	await trx
+		.updateTable('household')
+		.set({
+			ladder: JSON.stringify(input.ladder),
+			rung_days: JSON.stringify(input.days),
+			first_frost: input.firstFrost,
+			last_frost: input.lastFrost
+		})
+		.where('id', '=', 1)
+		.execute();
+}
+
+/** Gives the calendar feed an address, a new one each time, or takes it away. */
+export async function setFeedSecret(trx: Trx, secret: string | null): Promise<void> {
+	await trx.updateTable('household').set({ feed_secret: secret }).where('id', '=', 1).execute();
+}
+
+/** Writes down that a step of the first evening is done, or skipped for now. */
+export async function markEvening(
+	trx: Trx,
+	marks: Readonly<Record<string, 'done' | 'skipped'>>
+): Promise<void> {
+	const { evening } = await trx.selectFrom('household').select('evening').executeTakeFirstOrThrow();
+	await trx
+		.updateTable('household')
+		.set({ evening: JSON.stringify({ ...JSON.parse(evening), ...marks }) })
+		.where('id', '=', 1)
+		.execute();
+}
+
+/** A stretch in which nothing is prepared: what would end in it ends before. */
+export async function addQuiet(trx: Trx, from: Day, to: Day, reason: string): Promise<void> {
+	if (to < from) throw new CoreError('The last day must not be before the first.', 'to');
+	await trx.insertInto('quiet').values({ from_on: from, to_on: to, reason }).execute();
+}
+
+export async function removeQuiet(trx: Trx, id: number): Promise<void> {
+	await trx.deleteFrom('quiet').where('id', '=', id).execute();
+}
+
+const WORKDAYS = JSON.stringify([1, 2, 3, 4, 5, 6]);
+
+/** What every household starts with: nobody, nothing, and one shop that is open on weekdays and Saturdays. */
+export async function seedEmpty(db: Db, zone: string): Promise<void> {
+	await db.transaction().execute(async (trx) => {
+		await trx
+			.insertInto('household')
+			.values({
+				id: 1,
+				name: 'Our household',
+				zone,
+				week_start: zone.startsWith('America/') ? 7 : 1,
+				fixed_today: null,
+				measures: zone.startsWith('America/') ? 'us' : 'metric',
+				habit: 'a week ahead',
+				habit_date: null,
+				count_age_days: 120
+			})
+			.execute();
+		await trx
+			.insertInto('supplier')
+			.values([
+				{ name: 'Shop', kind: 'shop', weekdays: WORKDAYS, lead_days: 0, position: 1 },
+				{ name: 'Ordered', kind: 'order', weekdays: WORKDAYS, lead_days: 5, position: 2 },
+				{
+					name: 'Borrowed from friends',
+					kind: 'friend',
+					weekdays: '[1,2,3,4,5,6,7]',
+					lead_days: 3,
+					position: 3
+				}
+			])
+			.execute();
+	});
+}

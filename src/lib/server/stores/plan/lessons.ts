@@ -1,0 +1,142 @@
+import type { Day } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
+import type { Row } from '../../database/tables.ts';
+import type { Trx } from '../../history/changes.ts';
+
+export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'> &
+	Partial<Omit<Row<'lesson'>, 'id' | 'run_id' | 'position'>>;
+
+/** Adds a lesson after the last one. */
+export async function addLesson(trx: Trx, run: number, input: LessonInput): Promise<number> {
+	const { last } = await trx
+		.selectFrom('lesson')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('run_id', '=', run)
+		.executeTakeFirstOrThrow();
+	const { id } = await trx
+		.insertInto('lesson')
+		.values({ run_id: run, position: Number(last ?? 0) + 1, ...input })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+export async function updateLesson(trx: Trx, run: number, id: number, input: LessonInput): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('lesson')
+		.set(input)
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n)
+		throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+}
+
+/** Puts the lessons of a run in the given order; lessons not named keep theirs after them. */
+export async function orderLessons(trx: Trx, run: number, order: readonly number[]): Promise<void> {
+	const lessons = await trx
+		.selectFrom('lesson')
+		.select(['id', 'position'])
+		.where('run_id', '=', run)
+		.orderBy('position')
+		.orderBy('id')
+		.execute();
+	const named = order.filter((id) => lessons.some((lesson) => lesson.id === id));
+	const all = [...named, ...lessons.map((lesson) => lesson.id).filter((id) => !named.includes(id))];
+	for (const [i, id] of all.entries()) {
+		if (lessons.find((lesson) => lesson.id === id)!.position === i + 1) continue;
+		await trx
+			.updateTable('lesson')
+			.set({ position: i + 1 })
+			.where('id', '=', id)
+			.execute();
+	}
+}
+
+/** Two lessons of one run change places in its order. */
+export async function swapLessons(trx: Trx, first: number, second: number): Promise<void> {
+	const rows = await trx
+		.selectFrom('lesson')
+		.select(['id', 'run_id', 'position'])
+		.where('id', 'in', [first, second])
+		.execute();
+	if (rows.length !== 2 || rows[0].run_id !== rows[1].run_id)
+		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+	const [a, b] = rows;
+	await trx.updateTable('lesson').set({ position: b.position }).where('id', '=', a.id).execute();
+	await trx.updateTable('lesson').set({ position: a.position }).where('id', '=', b.id).execute();
+}
+
+/** Takes a lesson out of the plan, with its supply lines and outcomes. */
+export async function removeLesson(trx: Trx, run: number, id: number): Promise<void> {
+	const lesson = await trx
+		.selectFrom('lesson')
+		.select('id')
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (!lesson) return;
+	await trx.deleteFrom('supply_line').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('session').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('page_range').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
+	// What was to be done in it goes back to the pool.
+	await trx.updateTable('activity').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('lesson').where('id', '=', id).execute();
+}
+
+/** Writes down how one session of a lesson went. */
+export async function setOutcome(
+	trx: Trx,
+	lesson: number,
+	ordinal: number,
+	outcome: Row<'session'>['outcome'],
+	heldOn: Day
+): Promise<void> {
+	const there = await trx.selectFrom('lesson').select('id').where('id', '=', lesson).executeTakeFirst();
+	if (!there) throw new CoreError('That lesson is not in the plan any more. Load the page again.');
+	await trx
+		.insertInto('session')
+		.values({ lesson_id: lesson, ordinal, outcome, held_on: heldOn })
+		.onConflict((conflict) =>
+			conflict.columns(['lesson_id', 'ordinal']).doUpdateSet({ outcome, held_on: heldOn })
+		)
+		.execute();
+}
+
+/** Lets a lesson go first when days are short. */
+export async function setOptional(trx: Trx, lesson: number): Promise<void> {
+	await trx.updateTable('lesson').set({ optional: 1 }).where('id', '=', lesson).execute();
+}
+
+/** Teaches two lessons on one day: the second becomes part of the first, with all that it needs. */
+export async function mergeLessons(trx: Trx, first: number, second: number): Promise<void> {
+	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();
+	const [kept, gone] = [rows.find((row) => row.id === first), rows.find((row) => row.id === second)];
+	if (!kept || !gone)
+		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+	const { last } = await trx
+		.selectFrom('supply_line')
+		.select((eb) => eb.fn.max('position').as('last'))
+		.where('lesson_id', '=', first)
+		.executeTakeFirstOrThrow();
+	await trx
+		.updateTable('supply_line')
+		.set((eb) => ({ lesson_id: first, position: eb('position', '+', Number(last ?? 0)) }))
+		.where('lesson_id', '=', second)
+		.execute();
+	await trx
+		.updateTable('lesson')
+		.set({
+			title: `${kept.title} · ${gone.title}`.slice(0, 200),
+			note: [kept.note, gone.note].filter(Boolean).join('; ').slice(0, 500),
+			optional: kept.optional && gone.optional
+		})
+		.where('id', '=', first)
+		.execute();
+	for (const table of ['activity', 'page_range', 'resource_use', 'task'] as const)
+		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
+	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
+	await trx.deleteFrom('lesson').where('id', '=', second).execute();
+}
