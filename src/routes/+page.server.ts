@@ -49,6 +49,6 @@ export const actions: Actions = {
 			event,
 			Joi.object({}),
 			(until: string) => `Everything is paused until ${until}`,
-			async (trx) => pauseAll(trx, await situation())
+			async ({ trx, now }) => pauseAll(trx, now)
 		)
 };

@@ -1,10 +1,20 @@
-import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
+import { randomBytes } from 'node:crypto';
+import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import { Refusal } from '$core/error.ts';
+import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
+import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
+import { lengthText } from '$core/measure/index.ts';
+import { ALLERGENS } from '$core/reference/index.ts';
+import type { Row } from '$lib/server/database/tables.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { act } from '$lib/server/requests/form-action.ts';
 import {
-	dollars,
 	chosenWeekdays,
-	flag,
 	day,
+	dollars,
+	flag,
 	id,
 	optionalDay,
 	title,
@@ -12,29 +22,21 @@ import {
 	wholeOrNothing,
 	type WeekdayFlags
 } from '$lib/server/schemas/fields.ts';
-import { CoreError } from '$core/error.ts';
-import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
-import { lengthText } from '$core/measure/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
-import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
-import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
-import { ALLERGENS } from '$core/reference/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
-import { situation } from '$lib/server/live/now.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
+import { typedLadder, typedYearDay } from '$lib/server/schemas/ladder.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
-import { typedLadder, typedYearDay } from '$lib/server/schemas/ladder.ts';
-import { comingOccasions } from '$lib/server/services/house/occasions.ts';
-import { householdLadder, rungDays } from '$lib/server/services/readiness/ladder.ts';
 import { countryOptions, regionOptions } from '$lib/server/services/calendar/holidays.ts';
 import { habitsTyped } from '$lib/server/services/house/habits.ts';
+import { comingOccasions } from '$lib/server/services/house/occasions.ts';
+import { householdLadder, rungDays } from '$lib/server/services/readiness/ladder.ts';
+import type { Moment } from '$lib/server/snapshot/moment.ts';
+import { removeSupplier, saveSupplier } from '$lib/server/stores/buying/suppliers.ts';
 import { addOccasion, removeOccasion } from '$lib/server/stores/house/occasions.ts';
+import type { Actions, PageServerLoad } from './$types';
+
 import * as household from '$lib/server/stores/house/household.ts';
 import * as people from '$lib/server/stores/house/people.ts';
-import { removeSupplier, saveSupplier } from '$lib/server/stores/buying/suppliers.ts';
-import type { Row } from '$lib/server/database/tables.ts';
-import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => {
 	const { snapshot, today } = await situation();
@@ -116,14 +118,13 @@ const personFields = {
 	...weekdayFlags
 };
 
-async function asPerson(form: PersonForm): Promise<people.PersonInput> {
-	const { today, snapshot } = await situation();
+function asPerson({ today, snapshot }: Moment, form: PersonForm): people.PersonInput {
 	if (form.born && form.born > today)
-		throw new CoreError('That day has not come yet. Please check the date of birth.', 'born');
+		throw new Refusal('That day has not come yet. Please check the date of birth.', 'born');
 	if (form.born && form.born < '1900-01-01')
-		throw new CoreError('That is long ago. Please check the date of birth.', 'born');
+		throw new Refusal('That is long ago. Please check the date of birth.', 'born');
 	if (form.kind !== 'adult' && !form.born)
-		throw new CoreError('Please give the date of birth: amounts and cautions go by it.', 'born');
+		throw new Refusal('Please give the date of birth: amounts and cautions go by it.', 'born');
 	const allergies = form.allergies
 		.split(',')
 		.map((one) => one.trim().toLowerCase())
@@ -144,7 +145,7 @@ function typedLevels(text: string): ReadingLevel[] {
 	try {
 		return readLevels(text);
 	} catch (error) {
-		throw error instanceof CoreError ? new CoreError(error.message, 'reads') : error;
+		throw error instanceof Refusal ? error.at('reads') : error;
 	}
 }
 
@@ -182,7 +183,7 @@ function typedRungDays(text: string): Partial<Record<Rung, number>> {
 		.filter(Boolean)) {
 		const [, name, count] = /^([a-z-]+)\s+(\d{1,3})(?:\s+days?)?$/i.exec(part) ?? [];
 		const [rung] = readLadder([name?.toLowerCase() ?? '']);
-		if (!rung) throw new CoreError(`“${part}” could not be read. Say it like “gift 30, free 3”.`, 'days');
+		if (!rung) throw new Refusal(`“${part}” could not be read. Say it like “gift 30, free 3”.`, 'days');
 		days[rung] = Number(count);
 	}
 	return days;
@@ -190,18 +191,18 @@ function typedRungDays(text: string): Partial<Record<Rung, number>> {
 
 export const actions: Actions = {
 	addPerson: (event) =>
-		act(event, Joi.object<PersonForm>(personFields), 'Person added', async (trx, form) =>
-			people.addPerson(trx, await asPerson(form))
+		act(event, Joi.object<PersonForm>(personFields), 'Person added', ({ trx, now }, form) =>
+			people.addPerson(trx, asPerson(now, form))
 		),
 	editPerson: (event) =>
 		act(
 			event,
 			Joi.object<PersonForm & { id: number }>({ id: id.required(), ...personFields }),
 			'Person changed',
-			async (trx, form) => people.updatePerson(trx, form.id, await asPerson(form))
+			({ trx, now }, form) => people.updatePerson(trx, form.id, asPerson(now, form))
 		),
 	removePerson: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', ({ trx }, form) =>
 			people.removePerson(trx, form.id)
 		),
 	household: (event) =>
@@ -227,7 +228,7 @@ export const actions: Actions = {
 				contentPolicy: Joi.string().trim().allow('').max(300).default('')
 			}),
 			'Household settings',
-			(trx, form) =>
+			({ trx }, form) =>
 				household.setHousehold(trx, {
 					...form,
 					habits: asHabits(form),
@@ -254,7 +255,7 @@ export const actions: Actions = {
 				...weekdayFlags
 			}),
 			'Shop saved',
-			(trx, form) =>
+			({ trx }, form) =>
 				saveSupplier(trx, form.id, {
 					name: form.name,
 					kind: form.kind,
@@ -278,7 +279,7 @@ export const actions: Actions = {
 				lastFrost: Joi.string().trim().allow('').max(20).default('')
 			}),
 			'Order of sources',
-			(trx, form) =>
+			({ trx }, form) =>
 				household.setSources(trx, {
 					ladder: typedLadder(form.ladder, 'ladder') ?? RUNGS,
 					days: typedRungDays(form.days),
@@ -291,14 +292,14 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ occasion: string }>({ occasion: title('the occasion and its day') }),
 			(name: string) => `Occasion added: ${name}`,
-			(trx, form) => addOccasion(trx, form.occasion)
+			({ trx }, form) => addOccasion(trx, form.occasion)
 		),
 	removeOccasion: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Occasion removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Occasion removed', ({ trx }, form) =>
 			removeOccasion(trx, form.id)
 		),
 	removeSupplier: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', ({ trx }, form) =>
 			removeSupplier(trx, form.id)
 		),
 	feed: (event) =>
@@ -306,7 +307,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ on: boolean }>({ on: flag }),
 			(on: boolean) => (on ? 'Calendar feed: a new address' : 'Calendar feed closed'),
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				await household.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
 				return form.on;
 			}
@@ -320,10 +321,11 @@ export const actions: Actions = {
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Days without preparing',
-			(trx, form) => household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
+			({ trx }, form) =>
+				household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
 		),
 	removeQuiet: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', ({ trx }, form) =>
 			household.removeQuiet(trx, form.id)
 		)
 };

@@ -36,7 +36,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ name: string }>({ name: title('the unit a name') }),
 			() => 'New unit',
-			async (trx, input) => createUnit(trx, input.name, (await situation()).today)
+			async ({ trx, now }, input) => createUnit(trx, input.name, now.today)
 		);
 		if ('result' in done) {
 			sayAfterRedirect(event.cookies, done.changed);

@@ -1,5 +1,5 @@
 import { isDay, readDay, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exactText, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readQuantity, readUnit } from '$core/supplies/index.ts';
@@ -45,40 +45,38 @@ export function cellsOf<Key extends string>(
 	) as Cells<Key>;
 }
 
-/** A name in a cell. @throws CoreError when it is none. */
+/** A name in a cell. @throws Refusal when it is none. */
 export function nameCell(text: string, what: string): string {
-	if (!text) throw new CoreError(`there is no ${what}.`);
-	if (isFormula(text))
-		throw new CoreError(`“${short(text)}” is a formula, not a ${what}. Type what it says.`);
-	if (text.length > 120) throw new CoreError(`the ${what} is longer than 120 letters.`);
-	if (!nameKey(text)) throw new CoreError(`“${short(text)}” has no letters in it, so it is no ${what}.`);
+	if (!text) throw new Refusal(`there is no ${what}.`);
+	if (isFormula(text)) throw new Refusal(`“${short(text)}” is a formula, not a ${what}. Type what it says.`);
+	if (text.length > 120) throw new Refusal(`the ${what} is longer than 120 letters.`);
+	if (!nameKey(text)) throw new Refusal(`“${short(text)}” has no letters in it, so it is no ${what}.`);
 	return text;
 }
 
-/** An amount in a cell, exactly, as text; null when the cell is empty. @throws CoreError when it is none. */
+/** An amount in a cell, exactly, as text; null when the cell is empty. @throws Refusal when it is none. */
 export function amountCell(text: string): string | null {
 	if (!text) return null;
-	if (isFormula(text)) throw new CoreError(`“${short(text)}” is a formula, not an amount. Type the number.`);
+	if (isFormula(text)) throw new Refusal(`“${short(text)}” is a formula, not an amount. Type the number.`);
 	const amount = readQuantity(/^\d+,\d+$/.test(text) ? text.replace(',', '.') : text);
-	if (!amount) throw new CoreError(`“${short(text)}” is not an amount. Write it like 2, 0.5 or 1 1/2.`);
-	if (amount.compare(1_000_000_000) > 0)
-		throw new CoreError(`“${short(text)}” is more than a house can hold.`);
+	if (!amount) throw new Refusal(`“${short(text)}” is not an amount. Write it like 2, 0.5 or 1 1/2.`);
+	if (amount.compare(1_000_000_000) > 0) throw new Refusal(`“${short(text)}” is more than a house can hold.`);
 	return exactText(amount);
 }
 
-/** A unit in a cell; single things when it is empty. @throws CoreError when it is none. */
+/** A unit in a cell; single things when it is empty. @throws Refusal when it is none. */
 export function unitCell(text: string): Unit {
 	if (!text) return 'each';
 	const unit = readUnit(text);
-	if (!unit) throw new CoreError(`“${short(text)}” is not a unit. Write it like g, cups, sheets or each.`);
+	if (!unit) throw new Refusal(`“${short(text)}” is not a unit. Write it like g, cups, sheets or each.`);
 	return unit;
 }
 
-/** A day in a cell; null when it is empty. @throws CoreError when it is none. */
+/** A day in a cell; null when it is empty. @throws Refusal when it is none. */
 export function dayCell(text: string, today: Day): Day | null {
 	if (!text) return null;
 	const day = isDay(text) ? text : readDay(text, today);
-	if (!day) throw new CoreError(`“${short(text)}” is not a date. Write it like 2027-06-30.`);
+	if (!day) throw new Refusal(`“${short(text)}” is not a date. Write it like 2027-06-30.`);
 	return day;
 }
 

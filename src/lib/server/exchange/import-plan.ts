@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Trx } from '../history/changes.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 import { cellsOf, columnsOf, type Cells, type Column } from './columns.ts';
@@ -71,7 +71,7 @@ export function readRow<T>(
 		const { status, text, value } = read();
 		return { planned: { row, status, text }, value };
 	} catch (error) {
-		if (!(error instanceof CoreError)) throw error;
+		if (!(error instanceof Refusal)) throw error;
 		return { planned: { row, status: 'wrong', text: error.message }, value: null };
 	}
 }

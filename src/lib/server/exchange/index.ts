@@ -3,7 +3,7 @@
  * goes out reads back as what it was. A file first becomes a plan, row by row; nothing is changed
  * until the plan is confirmed, and then all of it or nothing.
  */
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 import { columnsOf } from './columns.ts';
 import { isBibtex, readBibtex, writeBibtex } from './formats/bibtex.ts';
@@ -33,7 +33,7 @@ export function kindOf(sheet: Sheet): SheetKind {
 		(kind) =>
 			`${kind.needs.map((key) => `“${kind.columns.find((column) => column.key === key)!.title}”`).join(' and ')} for ${kind.name}`
 	);
-	throw new CoreError(
+	throw new Refusal(
 		`The columns of this file are not known: ${sheet.header
 			.slice(0, 8)
 			.map((title) => `“${title.slice(0, 30)}”`)
@@ -41,7 +41,7 @@ export function kindOf(sheet: Sheet): SheetKind {
 	);
 }
 
-/** Reads a file and says what bringing it in would do. @throws CoreError when it is no table of a known kind. */
+/** Reads a file and says what bringing it in would do. @throws Refusal when it is no table of a known kind. */
 export function planImport(
 	situation: Situation,
 	text: string,

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { mkdir, open, readFile, rename } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { env } from '$env/dynamic/private';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 
 /** What a picture may be, known by its first bytes. */
 const KINDS: readonly { readonly type: string; readonly ending: string; readonly starts: RegExp }[] = [
@@ -19,14 +19,14 @@ function pathOf(name: string): string {
 
 /**
  * Keeps a picture under the hash of its bytes, written to a temporary file first. Answers its name.
- * @throws CoreError when it is none, or too large.
+ * @throws Refusal when it is none, or too large.
  */
 export async function keepPicture(bytes: Uint8Array): Promise<string> {
 	if (bytes.length > MOST_BYTES)
-		throw new CoreError('That picture is larger than 8 MB. Take a smaller one.', 'picture');
+		throw new Refusal('That picture is larger than 8 MB. Take a smaller one.', 'picture');
 	const first = Buffer.from(bytes.subarray(0, 16)).toString('latin1');
 	const kind = KINDS.find(({ starts }) => starts.test(first));
-	if (!kind) throw new CoreError('That is not a picture that can be shown: JPEG, PNG or WebP is.', 'picture');
+	if (!kind) throw new Refusal('That is not a picture that can be shown: JPEG, PNG or WebP is.', 'picture');
 	const name = `${createHash('sha256').update(bytes).digest('hex')}.${kind.ending}`;
 	const path = pathOf(name);
 	await mkdir(dirname(path), { recursive: true });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it, onTestFinished } from 'vitest';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import { openStore, type Store } from '../database/open.ts';
 import { gatherList } from '../services/gathering/list.ts';
@@ -77,7 +77,7 @@ async function doAll(store: Store, history: readonly (readonly [number, number])
 			if (answer.changed) done++;
 		} catch (error) {
 			// Refused in words (a lesson that an earlier deed removed): nothing was changed.
-			if (!(error instanceof CoreError)) throw error;
+			if (!(error instanceof Refusal)) throw error;
 		}
 	}
 	return done;

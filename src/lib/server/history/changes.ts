@@ -1,5 +1,5 @@
 import { sql, type Transaction } from 'kysely';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
 import { TRACKED, type Database, type Row } from '../database/tables.ts';
 import { announce } from './news.ts';
@@ -55,7 +55,7 @@ async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T
 		return await db.transaction().execute(work);
 	} catch (error) {
 		if (error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-			throw new CoreError(
+			throw new Refusal(
 				'Something that this belongs to was removed meanwhile, or is in use. Load the page again.'
 			);
 		throw error;
@@ -146,7 +146,7 @@ function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc
 export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
 	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 0, 'desc');
-		if (!target) throw new CoreError('There is nothing to undo.');
+		if (!target) throw new Refusal('There is nothing to undo.');
 		return turn(trx, doer, target, 'undo');
 	});
 	return told(done);
@@ -156,7 +156,7 @@ export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
 export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
 	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 1, 'asc');
-		if (!target) throw new CoreError('There is nothing to do again.');
+		if (!target) throw new Refusal('There is nothing to do again.');
 		return turn(trx, doer, target, 'redo');
 	});
 	return told(done);
@@ -201,7 +201,7 @@ async function setRow(
 	if (!name) throw new Error(`The table ${table} is not tracked.`);
 	const current = await trx.selectFrom(name).selectAll().where('id', '=', id).executeTakeFirst();
 	if (!isSameRow(current, from)) {
-		throw new CoreError(
+		throw new Refusal(
 			`“${label}” cannot be undone any more: something it changed has been changed again since.`
 		);
 	}

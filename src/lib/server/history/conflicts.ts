@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
 import type { TRACKED } from '../database/tables.ts';
 import { KEPT_CHANGES } from './changes.ts';
@@ -39,6 +39,6 @@ async function forgottenSince(trx: Db, seen: number): Promise<string | null> {
 }
 
 /** An edit that would go over something newer. The page keeps it and asks. */
-export function conflict(newer: string, now: string): CoreError {
-	return new CoreError(`Meanwhile, on another device: “${newer}”. ${now}`, 'seen');
+export function conflict(newer: string, now: string): Refusal {
+	return new Refusal(`Meanwhile, on another device: “${newer}”. ${now}`, 'seen');
 }

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { Stopped, type ImportPlan } from '../exchange/index.ts';
 import { change, type Doer } from '../history/changes.ts';
 import { store } from './data.ts';
@@ -28,7 +28,7 @@ export function forgetImport(draft: number): void {
 
 /**
  * Begins to bring in a file, all of its good rows or nothing. What it gives ends when that has ended, and never
- * fails: the job says how it went. @throws CoreError when the file is being brought in already.
+ * fails: the job says how it went. @throws Refusal when the file is being brought in already.
  */
 export function runImport(
 	draft: number,
@@ -38,7 +38,7 @@ export function runImport(
 	doer: Doer
 ): Promise<ImportJob> {
 	const running = jobs.get(draft);
-	if (running?.state === 'running') throw new CoreError('This file is being brought in already.');
+	if (running?.state === 'running') throw new Refusal('This file is being brought in already.');
 	const total = plan.rows.filter((row) => row.status === 'new' || row.status === 'changed').length;
 	const job: ImportJob = { total, to, done: 0, state: 'running', said: null, stop: false };
 	jobs.set(draft, job);
@@ -60,7 +60,7 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 		job.said = changed;
 	} catch (error) {
 		job.state = error instanceof Stopped ? 'stopped' : 'failed';
-		if (error instanceof CoreError) job.said = error.message;
+		if (error instanceof Refusal) job.said = error.message;
 		else if (!(error instanceof Stopped)) {
 			console.error('A file could not be brought in', error);
 			job.said = 'Something went wrong on our side. Nothing of the file was brought in.';

@@ -1,8 +1,10 @@
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
 import { store } from '../live/data.ts';
+import { situation } from '../live/now.ts';
+import type { Situation } from '../services/readiness/situation.ts';
 
 /** What every action answers: a toast when something changed, or what is wrong and where. */
 export type ActionAnswer = {
@@ -15,6 +17,28 @@ export function doerOf(event: RequestEvent, operation: string | null): Doer {
 	return { device: event.locals.device, actor: event.locals.actor, operation };
 }
 
+/** What an action works with: its transaction, and the situation as it is then. */
+export type Acting = { readonly trx: Trx; readonly now: Situation };
+
+/** Does the work; what is refused becomes an answer in words, and what nobody expected goes on to the server's handler. */
+export async function answering<T, A>(
+	work: () => T | Promise<T>,
+	refused: (refusal: Refusal) => A
+): Promise<T | A> {
+	try {
+		return await work();
+	} catch (error) {
+		if (error instanceof Refusal) return refused(error);
+		throw error;
+	}
+}
+
+/** A refusal as a form shows it: at its field, with what was typed. */
+export const atItsField =
+	<Typed>(typed: Typed) =>
+	({ message, path }: Refusal) =>
+		fail(400, { message, path, typed });
+
 /**
  * The one border for forms: checks the fields, makes the change, and turns what is wrong into a
  * sentence at its field. What was typed goes back with the failure.
@@ -23,26 +47,25 @@ export async function act<Input, T>(
 	event: RequestEvent,
 	schema: Joi.ObjectSchema<Input>,
 	label: string | ((result: T) => string),
-	work: (trx: Trx, input: Input) => Promise<T>
+	work: (at: Acting, input: Input) => Promise<T>
 ) {
 	const form = await event.request.formData();
 	const typed = Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) as Record<
 		string,
 		string
 	>;
-	try {
+	return answering(async () => {
 		const { operation = null, ...fields } = typed;
 		const input = checked(schema, fields);
 		const { write } = await store();
-		const done: Done<T> = await change(write, doerOf(event, operation), label, (trx) => work(trx, input));
+		const done: Done<T> = await change(write, doerOf(event, operation), label, async (trx) =>
+			work({ trx, now: await situation() }, input)
+		);
 		return { changed: done.changed, result: done.result };
-	} catch (error) {
-		if (error instanceof CoreError) return fail(400, { message: error.message, path: error.path, typed });
-		throw error;
-	}
+	}, atItsField(typed));
 }
 
-/** The value as its schema says. @throws CoreError with a sentence and the field's name. */
+/** The value as its schema says. @throws Refusal with a sentence and the field's name. */
 export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown): T {
 	const { error, value: result } = schema.validate(value, {
 		abortEarly: true,
@@ -51,15 +74,15 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown): T {
 	});
 	if (!error) return result as T;
 	const [detail] = error.details;
-	throw new CoreError(sentence(detail.message), detail.path.join('.'));
+	throw new Refusal(sentence(detail.message), detail.path.join('.'));
 }
 
 /**
- * A list that a page sends as JSON in one field. @throws CoreError with the schema's own sentence, or where there
+ * A list that a page sends as JSON in one field. @throws Refusal with the schema's own sentence, or where there
  * is none with one that says that the list is damaged.
  */
 export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] {
-	const broken = new CoreError('The list did not arrive whole. It is still on this page; try again.');
+	const broken = new Refusal('The list did not arrive whole. It is still on this page; try again.');
 	let list: unknown;
 	try {
 		list = JSON.parse(text);
@@ -70,7 +93,7 @@ export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] 
 	if (!error) return value as T[];
 	const [{ message, context }] = error.details;
 	// Joi's own words begin with the name of a field that nobody sees.
-	throw message.startsWith(String(context?.label)) ? broken : new CoreError(sentence(message));
+	throw message.startsWith(String(context?.label)) ? broken : new Refusal(sentence(message));
 }
 
 function sentence(text: string): string {

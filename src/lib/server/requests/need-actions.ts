@@ -1,10 +1,8 @@
 import type { Actions, RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import { RUNGS, type Rung } from '$core/gathering/index.ts';
-import type { Trx } from '../history/changes.ts';
 import { changedElsewhere, conflict } from '../history/conflicts.ts';
 import { tellLibrarySoon } from '../live/desk-talk.ts';
-import { situation } from '../live/now.ts';
 import { typedAmount } from '../schemas/amount.ts';
 import { id, optionalDay } from '../schemas/fields.ts';
 import {
@@ -17,7 +15,7 @@ import {
 	takeStep,
 	tryNext
 } from '../services/readiness/steps.ts';
-import { act, doerOf } from './form-action.ts';
+import { act, doerOf, type Acting } from './form-action.ts';
 
 const keys = Joi.string().required();
 
@@ -31,22 +29,27 @@ function actOnNeeds<Input extends { readonly keys: string }>(
 	event: RequestEvent,
 	schema: Joi.ObjectSchema<Input>,
 	label: (what: string) => string,
-	work: (trx: Trx, input: Input) => Promise<string>
+	work: (at: Acting, input: Input) => Promise<string>
 ) {
 	const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
 	return act(
 		event,
 		(schema as Joi.ObjectSchema).keys({ seen }) as Joi.ObjectSchema<Input & { seen: number | null }>,
 		label,
-		async (trx, input) => {
-			if (input.seen !== null) await stopAtNewer(trx, split(input.keys), input.seen, event.locals.device);
-			return work(trx, input);
+		async (at, input) => {
+			if (input.seen !== null) await stopAtNewer(at, split(input.keys), input.seen, event.locals.device);
+			return work(at, input);
 		}
 	);
 }
 
-async function stopAtNewer(trx: Trx, keys: readonly string[], seen: number, device: string): Promise<void> {
-	const { whole, snapshot } = await situation();
+async function stopAtNewer(
+	{ trx, now }: Acting,
+	keys: readonly string[],
+	seen: number,
+	device: string
+): Promise<void> {
+	const { whole, snapshot } = now;
 	const books = new Set(
 		whole.flatMap((one) => (one.book && keys.includes(one.need.key) ? [one.book.resource.id] : []))
 	);
@@ -72,28 +75,28 @@ export const needActions = {
 			event,
 			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
 			(what: string) => `${what}: in the house`,
-			async (trx, input) => gotIt(trx, await situation(), split(input.keys), typedAmount(input.amount))
+			async ({ trx, now }, input) => gotIt(trx, now, split(input.keys), typedAmount(input.amount))
 		),
 	arrange: (event) =>
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; promised: string | null }>({ keys, promised: optionalDay }),
 			(what: string) => `${what}: on its way`,
-			async (trx, input) => arrange(trx, await situation(), split(input.keys), input.promised)
+			async ({ trx, now }, input) => arrange(trx, now, split(input.keys), input.promised)
 		),
 	prepared: (event) =>
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => `${what}: prepared`,
-			async (trx, input) => prepared(trx, await situation(), split(input.keys))
+			async ({ trx, now }, input) => prepared(trx, now, split(input.keys))
 		),
 	step: async (event) => {
 		const done = await actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => what,
-			async (trx, input) => takeStep(trx, await situation(), split(input.keys))
+			async ({ trx, now }, input) => takeStep(trx, now, split(input.keys))
 		);
 		tellLibrarySoon(doerOf(event, null));
 		return done;
@@ -103,7 +106,7 @@ export const needActions = {
 			event,
 			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
 			(what: string) => `${what}: decided`,
-			async (trx, input) => decide(trx, await situation(), split(input.keys), input.without)
+			async ({ trx, now }, input) => decide(trx, now, split(input.keys), input.without)
 		),
 	give: (event) =>
 		actOnNeeds(
@@ -113,7 +116,7 @@ export const needActions = {
 				person: id.empty('').allow(null).default(null)
 			}),
 			(who: string) => `Given to ${who}`,
-			async (trx, input) => giveTo(trx, await situation(), split(input.keys), input.person)
+			async ({ trx, now }, input) => giveTo(trx, now, split(input.keys), input.person)
 		),
 	source: (event) =>
 		actOnNeeds(
@@ -130,13 +133,13 @@ export const needActions = {
 					})
 			}),
 			(what: string) => `${what}: way of getting it`,
-			async (trx, input) => chooseSource(trx, await situation(), split(input.keys), input.source)
+			async ({ trx, now }, input) => chooseSource(trx, now, split(input.keys), input.source)
 		),
 	next: (event) =>
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
 			(what: string) => what,
-			async (trx, input) => tryNext(trx, await situation(), split(input.keys))
+			async ({ trx, now }, input) => tryNext(trx, now, split(input.keys))
 		)
 } satisfies Actions;

@@ -1,6 +1,5 @@
 import type { Action } from '@sveltejs/kit';
 import Joi from 'joi';
-import { situation } from '../live/now.ts';
 import { id } from '../schemas/fields.ts';
 import { recordOutcome } from '../services/plan/outcomes.ts';
 import { act } from './form-action.ts';
@@ -16,5 +15,5 @@ export const outcomeAction: Action = (event) =>
 			outcome: Joi.string().valid('taught', 'partly taught', 'skipped').required()
 		}),
 		(what: string) => `${what}: written down`,
-		async (trx, form) => recordOutcome(trx, await situation(), form.id, form.outcome)
+		async ({ trx, now }, form) => recordOutcome(trx, now, form.id, form.outcome)
 	);

@@ -1,27 +1,24 @@
-import { fail, type RequestEvent } from '@sveltejs/kit';
-import { CoreError } from '$core/error.ts';
+import type { RequestEvent } from '@sveltejs/kit';
+import { Refusal } from '$core/error.ts';
 import { keepPicture } from '../files/pictures.ts';
 import { change, type Trx } from '../history/changes.ts';
 import { store } from '../live/data.ts';
-import { doerOf } from './form-action.ts';
+import { answering, atItsField, doerOf } from './form-action.ts';
 
 /** Takes a picture from a form and gives its name to whatever it belongs to; what else the form says goes with it. */
-export async function pictureAction(
+export function pictureAction(
 	event: RequestEvent,
 	label: string,
 	keep: (trx: Trx, picture: string, form: FormData) => Promise<void>
 ) {
-	try {
+	return answering(async () => {
 		const form = await event.request.formData();
 		const file = form.get('picture');
 		if (!(file instanceof File) || file.size === 0)
-			throw new CoreError('Take or choose a picture first.', 'picture');
+			throw new Refusal('Take or choose a picture first.', 'picture');
 		const picture = await keepPicture(new Uint8Array(await file.arrayBuffer()));
 		const { write } = await store();
 		const done = await change(write, doerOf(event, null), label, (trx) => keep(trx, picture, form));
 		return { changed: done.changed };
-	} catch (problem) {
-		if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
-		throw problem;
-	}
+	}, atItsField({}));
 }

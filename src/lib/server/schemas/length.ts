@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readLength, type System } from '$core/measure/index.ts';
 
 /** A length as typed; `typedLength` reads it in the household's measures. */
@@ -7,17 +7,17 @@ export const lengthField = Joi.string().trim().allow('').max(40).default('');
 
 const MOST_MM = 10_000;
 
-/** Millimetres of what was typed, null when nothing was. @throws CoreError at the field. */
+/** Millimetres of what was typed, null when nothing was. @throws Refusal at the field. */
 export function typedLength(text: string, system: System, path: string): number | null {
 	if (text === '') return null;
 	const mm = readLength(text, system);
 	if (mm === null)
-		throw new CoreError(
+		throw new Refusal(
 			system === 'us'
 				? `“${text}” is not a length. Write it like 12 1/2, 4 ft 2 in or 32 cm.`
 				: `“${text}” is not a length. Write it like 32, 31.5 cm or 12 in.`,
 			path
 		);
-	if (mm > MOST_MM) throw new CoreError('That is longer than a house is high: please check it.', path);
+	if (mm > MOST_MM) throw new Refusal('That is longer than a house is high: please check it.', path);
 	return mm;
 }

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
 import type { LessonLineInput } from '../stores/gathering/supply-lines.ts';
@@ -52,12 +52,12 @@ const alternatives = Joi.array().items(
 	})
 );
 
-/** A form's line as the store keeps it. @throws CoreError at the field that cannot be read. */
+/** A form's line as the store keeps it. @throws Refusal at the field that cannot be read. */
 export function asLine(form: LineForm, prefix = ''): LessonLineInput {
 	const quantity = numberOrNothing(form.quantity, `${prefix}quantity`);
 	const to = numberOrNothing(form.to, `${prefix}to`);
 	if (quantity !== null && to !== null && to <= quantity) {
-		throw new CoreError('The upper amount must be more than the lower one.', `${prefix}to`);
+		throw new Refusal('The upper amount must be more than the lower one.', `${prefix}to`);
 	}
 	return {
 		lesson: form.lesson,
@@ -91,11 +91,8 @@ function numberOrNothing(text: string, path: string): number | null {
 	if (text === '') return null;
 	const amount = readQuantity(text);
 	if (!amount)
-		throw new CoreError(
-			`“${text}” is not an amount. Write it like 2, 0.5 or 1 1/2, or leave it empty.`,
-			path
-		);
+		throw new Refusal(`“${text}” is not an amount. Write it like 2, 0.5 or 1 1/2, or leave it empty.`, path);
 	if (amount.compare(1_000_000_000) > 0)
-		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+		throw new Refusal('That is more than a house can hold: please check the amount.', path);
 	return amount.valueOf();
 }

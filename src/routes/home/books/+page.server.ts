@@ -41,7 +41,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ text: string }>({ text: Joi.string().trim().allow('').max(500).required() }),
 			({ title }: { id: number; title: string }) => `${title}: in the library`,
-			async (trx, form) => addTyped(trx, await situation(), form.text)
+			async ({ trx, now }, form) => addTyped(trx, now, form.text)
 		);
 		if ('result' in done && done.result) redirect(303, `/home/books/${done.result.id}?new`);
 		return done;

@@ -21,6 +21,6 @@ export const actions: Actions = {
 					.messages({ 'string.empty': 'Please give the amount that is there' })
 			}),
 			(what: string) => `Counted: ${what}`,
-			async (trx, form) => correct(trx, await situation(), form.lot, typedAmount(form.amount))
+			async ({ trx, now }, form) => correct(trx, now, form.lot, typedAmount(form.amount))
 		)
 };

@@ -1,8 +1,9 @@
-import { fail, redirect } from '@sveltejs/kit';
-import { CoreError } from '$core/error.ts';
+import { redirect } from '@sveltejs/kit';
+import { Refusal } from '$core/error.ts';
 import { decodeText } from '$lib/server/exchange/index.ts';
 import { store } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
+import { answering, atItsField } from '$lib/server/requests/form-action.ts';
 import { keepDraft } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -18,18 +19,16 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
 	/** Takes a file in and shows what it would do. Changes nothing in the household. */
-	file: async ({ request }) => {
-		let draft: number;
-		try {
-			const file = (await request.formData()).get('file');
-			if (!(file instanceof File) || (file.size === 0 && !file.name))
-				throw new CoreError('Choose a file first, or drop one on any page.', 'file');
-			const { text, note } = decodeText(new Uint8Array(await file.arrayBuffer()));
-			draft = await keepDraft((await store()).write, { name: file.name.slice(0, 200), text, note });
-		} catch (error) {
-			if (error instanceof CoreError) return fail(400, { message: error.message, path: 'file' });
-			throw error;
-		}
-		redirect(303, `/home/files/${draft}`);
-	}
+	file: ({ request }) =>
+		answering(
+			async () => {
+				const file = (await request.formData()).get('file');
+				if (!(file instanceof File) || (file.size === 0 && !file.name))
+					throw new Refusal('Choose a file first, or drop one on any page.', 'file');
+				const { text, note } = decodeText(new Uint8Array(await file.arrayBuffer()));
+				const draft = await keepDraft((await store()).write, { name: file.name.slice(0, 200), text, note });
+				redirect(303, `/home/files/${draft}`);
+			},
+			(refusal) => atItsField({})(refusal.at('file'))
+		)
 };

@@ -46,7 +46,7 @@ export const actions: Actions = {
 				parent
 			}),
 			(added: number) => (added === 1 ? 'Place added' : `${added} places added`),
-			(trx, form) => addPlacesTyped(trx, form.places, form.parent)
+			({ trx }, form) => addPlacesTyped(trx, form.places, form.parent)
 		),
 	edit: (event) =>
 		act(
@@ -61,8 +61,8 @@ export const actions: Actions = {
 				floor: lengthField
 			}),
 			'Place changed',
-			async (trx, form) => {
-				const { measures } = (await situation()).snapshot.household;
+			async ({ trx, now }, form) => {
+				const { measures } = now.snapshot.household;
 				await places.updatePlace(trx, form.id, {
 					name: form.name,
 					kind: form.kind,
@@ -82,10 +82,10 @@ export const actions: Actions = {
 				index: Joi.number().integer().min(0).default(10_000)
 			}),
 			'Place moved',
-			(trx, form) => places.movePlace(trx, form.id, form.parent, form.index)
+			({ trx }, form) => places.movePlace(trx, form.id, form.parent, form.index)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Place removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Place removed', ({ trx }, form) =>
 			places.removePlace(trx, form.id)
 		)
 };

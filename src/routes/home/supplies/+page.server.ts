@@ -1,19 +1,18 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readKitParts } from '$core/gathering/index.ts';
 import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
-import { nameKey } from '$core/naming/index.ts';
 import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
 import { store } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
-import { flag, id, dollars, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { dollars, flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { typedLadder } from '$lib/server/schemas/ladder.ts';
 import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
 import { eventText, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
-import { itemNamed, mergeItems, setItemSources, updateItem } from '$lib/server/stores/stash/items.ts';
+import { itemNamed, mergeInto, setItemSources, updateItem } from '$lib/server/stores/stash/items.ts';
 import {
 	addLot,
 	eventsOfItem,
@@ -102,8 +101,7 @@ export const actions: Actions = {
 				place: id.empty('').allow(null).default(null)
 			}),
 			(added: string) => `At home: ${added}`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const { places } = now.snapshot;
 				const known = places.map((place) => {
 					const path = placePath(places, place.id).split(' › ');
@@ -114,19 +112,19 @@ export const actions: Actions = {
 				});
 				const read = readStashLine(form.text, known, now.today);
 				if (read.length === 0)
-					throw new CoreError(
+					throw new Refusal(
 						'There is no thing in that line. Say it like “flour 2 kg pantry, till June”.',
 						'text'
 					);
 				const unread = read.find((line) => line.unread)?.unread;
 				if (unread)
-					throw new CoreError(
+					throw new Refusal(
 						`“${unread}” could not be read as a date. Say “till June” or “till 2027-06-30”.`,
 						'text'
 					);
 				const lots = read.map((line) => {
 					if (line.quantity === null)
-						throw new CoreError(`How much ${line.item} is there? Say it like “${line.item} 2 kg”.`, 'text');
+						throw new Refusal(`How much ${line.item} is there? Say it like “${line.item} 2 kg”.`, 'text');
 					return { ...line, amount: exact(line.quantity) };
 				});
 				for (const line of lots) {
@@ -160,7 +158,7 @@ export const actions: Actions = {
 				opened: flag
 			}),
 			'Stash changed',
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const item = await itemNamed(trx, form.item);
 				await updateLot(
 					trx,
@@ -173,7 +171,7 @@ export const actions: Actions = {
 						good_until: form.goodUntil,
 						opened: form.opened
 					},
-					(await situation()).today
+					now.today
 				);
 			}
 		),
@@ -186,15 +184,14 @@ export const actions: Actions = {
 				to: id.required().messages({ 'number.base': 'Choose a place', 'any.required': 'Choose a place' })
 			}),
 			'Some of it put elsewhere',
-			async (trx, form) =>
-				splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, (await situation()).today)
+			async ({ trx, now }, form) => splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, now.today)
 		),
 	removeLot: (event) =>
 		act(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			'Taken out of the stash',
-			async (trx, form) => removeLot(trx, form.id, (await situation()).today)
+			async ({ trx, now }, form) => removeLot(trx, form.id, now.today)
 		),
 	item: (event) =>
 		act(
@@ -211,7 +208,7 @@ export const actions: Actions = {
 				supplier: id.empty('').allow(null).default(null)
 			}),
 			'Item changed',
-			(trx, form) =>
+			({ trx }, form) =>
 				updateItem(trx, form.id, {
 					name: form.name,
 					use: form.use,
@@ -242,7 +239,7 @@ export const actions: Actions = {
 				makeMinutes: wholeOrNothing('The minutes', 1440)
 			}),
 			'Where it comes from',
-			(trx, form) =>
+			({ trx }, form) =>
 				setItemSources(trx, form.id, {
 					ladder: typedLadder(form.ladder, 'ladder'),
 					startDays: form.startDays,
@@ -263,14 +260,14 @@ export const actions: Actions = {
 				})
 			}),
 			(name: string) => `Instead: ${name}`,
-			async (trx, form) => {
-				const { snapshot } = await situation();
+			async ({ trx, now }, form) => {
+				const { snapshot } = now;
 				const item = snapshot.items.find((one) => one.id === form.id);
 				const asked = readPack(form.for || '1');
-				if (!asked) throw new CoreError('Say for how much, like “1 cup” or “1”.', 'for');
+				if (!asked) throw new Refusal('Say for how much, like “1 cup” or “1”.', 'for');
 				const [read] = readSupplyLine(form.other);
 				if (!item || !read || read.quantity === null)
-					throw new CoreError('Say what to take instead, like “2 tbsp lemon juice”.', 'other');
+					throw new Refusal('Say what to take instead, like “2 tbsp lemon juice”.', 'other');
 				return addSubstitute(
 					trx,
 					item,
@@ -284,7 +281,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ substitute: number }>({ substitute: id.required() }),
 			'Not instead any more',
-			(trx, form) => removeSubstitute(trx, form.substitute)
+			({ trx }, form) => removeSubstitute(trx, form.substitute)
 		),
 	kit: (event) =>
 		act(
@@ -295,11 +292,11 @@ export const actions: Actions = {
 				parts: Joi.string().trim().allow('').max(3000).default('')
 			}),
 			'What the kit holds',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const lot = await lotById(trx, form.id);
 				const { parts, wrong } = readKitParts(form.parts, exact(lot.amount));
 				if (wrong.length)
-					throw new CoreError(
+					throw new Refusal(
 						`“${wrong[0]}” could not be read. Say it like “2 felt hearts, 46 there”.`,
 						'parts'
 					);
@@ -311,7 +308,7 @@ export const actions: Actions = {
 			setLotPicture(trx, Number(form.get('id')), picture)
 		),
 	noPicture: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Picture taken away', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Picture taken away', ({ trx }, form) =>
 			setLotPicture(trx, form.id, null)
 		),
 	merge: (event) =>
@@ -319,15 +316,6 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; into: string }>({ id: id.required(), into: title('the other name') }),
 			(said: string) => `Merged: ${said}`,
-			async (trx, form) => {
-				const other = await trx
-					.selectFrom('item')
-					.select('id')
-					.where('name_key', '=', nameKey(form.into))
-					.executeTakeFirst();
-				if (!other)
-					throw new CoreError(`There is nothing called “${form.into}”. Choose a name from the list.`, 'into');
-				return mergeItems(trx, form.id, other.id);
-			}
+			({ trx }, form) => mergeInto(trx, form.id, form.into)
 		)
 };

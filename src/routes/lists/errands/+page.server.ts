@@ -26,18 +26,18 @@ export const actions: Actions = {
 				seen: Joi.number().integer().min(0).empty('').allow(null).default(null)
 			}),
 			(what: string) => `${what}: bought`,
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const errand = await errandOf(trx, form.id);
 				const paid = Math.round(form.paid * 100);
 				if (errand.done_on !== null && form.seen !== null && errand.cents !== paid) {
 					const newer = await changedElsewhere(trx, 'errand', form.id, form.seen, event.locals.device);
 					if (newer !== null) throw conflict(newer, `It is in the cart for ${money(errand.cents)}.`);
 				}
-				return tickErrand(trx, await situation(), form.id, paid);
+				return tickErrand(trx, now, form.id, paid);
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
 			removeErrand(trx, form.id)
 		)
 };

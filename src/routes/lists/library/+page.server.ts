@@ -1,6 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS, type ResourceKind } from '$core/library/index.ts';
 import { deskState, talkToLibrary, tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
@@ -52,10 +52,9 @@ export const actions: Actions = {
 				pages: Joi.number().integer().empty('').allow(null).default(null)
 			}),
 			(title: string) => `${title}: hold placed`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const library = now.snapshot.suppliers.find((one) => one.kind === 'library');
-				if (!library) throw new CoreError('Add the library on House first, with its open days.');
+				if (!library) throw new Refusal('Add the library on House first, with its open days.');
 				const { isbn13 } = readIsbn(form.isbn);
 				const same = sameAs(now, { title: form.title, authors: form.authors, isbn13 });
 				const twin = same.find((one) => one.how === 'same ISBN');
@@ -87,6 +86,6 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ first: number; second: number }>({ first: id.required(), second: id.required() }),
 			'Lessons changed places',
-			(trx, form) => swapLessons(trx, form.first, form.second)
+			({ trx }, form) => swapLessons(trx, form.first, form.second)
 		)
 };

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readPack, readSupplyLine } from '$core/supplies/index.ts';
@@ -40,7 +40,7 @@ export const load: PageServerLoad = async ({ url }) => {
 /** How much a pack holds, as typed: "1 kg", "12", "500 ml". */
 function packTyped(text: string) {
 	const pack = readPack(text);
-	if (!pack) throw new CoreError('Please say what a pack holds, like “1 kg”, “500 ml” or “12”.', 'pack');
+	if (!pack) throw new Refusal('Please say what a pack holds, like “1 kg”, “500 ml” or “12”.', 'pack');
 	return pack;
 }
 
@@ -63,11 +63,11 @@ const errandList = Joi.array<ErrandInput[]>()
 	.max(500)
 	.messages({ 'array.max': 'Take at most 500 things along at a time' });
 
-/** The things of one line of a bundle. @throws CoreError where the line has to be guessed. */
+/** The things of one line of a bundle. @throws Refusal where the line has to be guessed. */
 function bundleParts(line: string) {
 	return readSupplyLine(line).map(({ item, quantity, unit, check }) => {
 		if (check || quantity === null)
-			throw new CoreError(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
+			throw new Refusal(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
 		return { item, amount: exact(quantity), unit };
 	});
 }
@@ -87,9 +87,9 @@ export const actions: Actions = {
 				aisle: Joi.string().trim().allow('').max(60).default('')
 			}),
 			'Price noted',
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const { size, unit } = packTyped(form.pack);
-				const { today } = await situation();
+				const { today } = now;
 				await addOffer(
 					trx,
 					{ item: form.item, supplier: form.shop, size, unit, cents: cents(form.price), aisle: form.aisle },
@@ -102,7 +102,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ offer: number; price: number }>({ offer, price }),
 			'New price',
-			async (trx, form) => setPrice(trx, form.offer, cents(form.price), (await situation()).today)
+			async ({ trx, now }, form) => setPrice(trx, form.offer, cents(form.price), now.today)
 		),
 	standing: (event) =>
 		act(
@@ -113,10 +113,10 @@ export const actions: Actions = {
 				why: Joi.string().trim().allow('').max(200).default('')
 			}),
 			'Choice noted',
-			(trx, form) => setOfferStanding(trx, form.offer, form.standing, form.why)
+			({ trx }, form) => setOfferStanding(trx, form.offer, form.standing, form.why)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', (trx, form) =>
+		act(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', ({ trx }, form) =>
 			removeOffer(trx, form.offer)
 		),
 	claim: (event) =>
@@ -124,17 +124,17 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: flag }),
 			'Noted',
-			(trx, form) => setReimbursable(trx, form.id, form.claim)
+			({ trx }, form) => setReimbursable(trx, form.id, form.claim)
 		),
 	lookUp: (event) =>
 		act(
 			event,
 			Joi.object({}),
 			(found: number) => (found === 1 ? '1 price found' : `${found} prices found`),
-			async (trx) => {
-				const { snapshot, today, needs } = await situation();
+			async ({ trx, now }) => {
+				const { snapshot, today, needs } = now;
 				const source = priceSource();
-				if (!source) throw new CoreError('No shop has sent its list.');
+				if (!source) throw new Refusal('No shop has sent its list.');
 				const names = new Map(needs.map(({ item }) => [nameKey(item.name), item]));
 				const shops = new Map(snapshot.suppliers.map((one) => [one.name, one.id]));
 				const packs = await source.packsOf([...names.keys()], [...shops.keys()]);
@@ -153,7 +153,7 @@ export const actions: Actions = {
 						today
 					);
 				}
-				if (packs.length === 0) throw new CoreError('The lists of the shops hold nothing of this.');
+				if (packs.length === 0) throw new Refusal('The lists of the shops hold nothing of this.');
 				return packs.length;
 			}
 		),
@@ -170,17 +170,17 @@ export const actions: Actions = {
 				})
 			}),
 			'Bundle noted',
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const parts = form.parts.split('\n').flatMap(bundleParts);
 				await addBundle(
 					trx,
 					{ supplier: form.shop, name: form.name, cents: cents(form.bundlePrice), parts },
-					(await situation()).today
+					now.today
 				);
 			}
 		),
 	noBundle: (event) =>
-		act(event, Joi.object<{ bundle: number }>({ bundle: id.required() }), 'Bundle removed', (trx, form) =>
+		act(event, Joi.object<{ bundle: number }>({ bundle: id.required() }), 'Bundle removed', ({ trx }, form) =>
 			removeBundle(trx, form.bundle)
 		),
 	gotBundle: (event) =>
@@ -191,8 +191,7 @@ export const actions: Actions = {
 				keys: Joi.string().allow('').default('')
 			}),
 			(what: string) => `${what}: bought`,
-			async (trx, form) =>
-				boughtBundle(trx, await situation(), form.bundle, form.keys.split(' ').filter(Boolean))
+			async ({ trx, now }, form) => boughtBundle(trx, now, form.bundle, form.keys.split(' ').filter(Boolean))
 		),
 	source: needActions.source,
 	back: (event) =>
@@ -200,18 +199,18 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			(what: string) => `${what}: brought back`,
-			async (trx, form) => bringBack(trx, await situation(), form.id)
+			async ({ trx, now }, form) => bringBack(trx, now, form.id)
 		),
 	along: (event) =>
 		act(
 			event,
 			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
 			'The list for the shops',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const list = checkedList(errandList, form.list);
 				for (const { offer, bundle } of list) {
 					if ((offer === null) === (bundle === null))
-						throw new CoreError('Each line of the list is a pack or a bundle.', 'list');
+						throw new Refusal('Each line of the list is a pack or a bundle.', 'list');
 					if (offer !== null) await offerOf(trx, offer);
 					else await bundleOf(trx, bundle!);
 				}
@@ -228,8 +227,8 @@ export const actions: Actions = {
 				paid: price
 			}),
 			(what: string) => `${what}: bought`,
-			async (trx, form) =>
-				boughtPacks(trx, await situation(), {
+			async ({ trx, now }, form) =>
+				boughtPacks(trx, now, {
 					offer: form.offer,
 					count: form.count,
 					keys: form.keys.split(' ').filter(Boolean),

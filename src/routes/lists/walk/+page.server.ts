@@ -1,10 +1,9 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
-import type { Trx } from '$lib/server/history/changes.ts';
 import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { act, type Acting } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
 import {
@@ -59,7 +58,7 @@ const FOUND = 'Found: ';
  * that thing already.
  */
 async function newerThan(
-	trx: Trx,
+	{ trx, now }: Acting,
 	event: RequestEvent,
 	form: { readonly lot: number; readonly run?: number; readonly seen: number | null }
 ): Promise<string | null> {
@@ -67,7 +66,7 @@ async function newerThan(
 	const { device } = event.locals;
 	const ofLot = await changedElsewhere(trx, 'lot', form.lot, form.seen, device);
 	if (ofLot !== null || form.run === undefined) return ofLot;
-	for (const state of statesOf(await situation(), form.lot, form.run)) {
+	for (const state of statesOf(now, form.lot, form.run)) {
 		const newer = await changedElsewhere(trx, 'need_state', state, form.seen, device);
 		if (newer !== null) return newer;
 	}
@@ -94,10 +93,9 @@ export const actions: Actions = {
 				move: flag
 			}),
 			(what: string) => `${FOUND}${what}`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const found = typedAmount(form.amount);
-				const newer = await newerThan(trx, event, form);
+				const newer = await newerThan({ trx, now }, event, form);
 				if (newer !== null && !stillWants(now, form.lot, form.run, found, form.unit)) {
 					// Ticked on two phones: it is found once, and neither has to decide anything.
 					if (newer.startsWith(FOUND) && wantedFrom(now, form.lot, form.run) === null) return newer;
@@ -124,10 +122,9 @@ export const actions: Actions = {
 				amount: Joi.string().trim().default('0')
 			}),
 			(what: string) => `Count corrected: ${what}`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const there = typedAmount(form.amount);
-				const newer = await newerThan(trx, event, form);
+				const newer = await newerThan({ trx, now }, event, form);
 				if (newer !== null) throw conflict(newer, `${lotText(now, form.lot)} there by the account now.`);
 				return correct(trx, now, form.lot, there);
 			}

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { readWanted } from '$core/buying/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { id, dollars } from '$lib/server/schemas/fields.ts';
@@ -36,8 +36,8 @@ export const actions: Actions = {
 				})
 			}),
 			(what: string) => `${what}: looked for`,
-			async (trx, { text }) => {
-				const { runs, snapshot, today } = await situation();
+			async ({ trx, now }, { text }) => {
+				const { runs, snapshot, today } = now;
 				const read = readWanted(
 					text,
 					runs.map((run) => run.unit.name),
@@ -64,8 +64,8 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; paid: number }>({ id: id.required(), paid: dollars.default(0) }),
 			(what: string) => `${what}: found`,
-			async (trx, form) => {
-				const { runs, snapshot, today } = await situation();
+			async ({ trx, now }, form) => {
+				const { runs, snapshot, today } = now;
 				const row = snapshot.wanted.find((one) => one.id === form.id);
 				const place = boxOf(runs, row?.run_id);
 				return foundWanted(trx, form.id, place, Math.round(form.paid * 100), today);
@@ -76,17 +76,16 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			(what: string) => `${what}: taken from home`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const row = now.snapshot.wanted.find((one) => one.id === form.id);
 				const one = wantedView(now).open.find((each) => each.id === form.id);
 				if (!row || !one?.atHome)
-					throw new CoreError('There is none left at home that no lesson uses up. Load the page again.');
+					throw new Refusal('There is none left at home that no lesson uses up. Load the page again.');
 				return servedAtHome(trx, form.id, one.atHome.lot, boxOf(now.runs, row.run_id), now.today);
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
 			removeWanted(trx, form.id)
 		)
 };

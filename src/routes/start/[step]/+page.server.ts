@@ -68,7 +68,7 @@ export const actions: Actions = {
 				adults: Joi.string().trim().allow('').max(500).default('')
 			}),
 			(names: string) => `In the house: ${names}`,
-			async (trx, form) => addPeopleTyped(trx, await situation(), form.children, form.adults)
+			async ({ trx, now }, form) => addPeopleTyped(trx, now, form.children, form.adults)
 		);
 		return 'result' in done ? goOn(event, 'who', done.changed) : done;
 	},
@@ -77,12 +77,12 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ places: string }>({ places: text('Please name a room first, or skip this step') }),
 			(added: number) => (added === 1 ? '1 place' : `${added} places`),
-			(trx, form) => addPlacesTyped(trx, form.places)
+			({ trx }, form) => addPlacesTyped(trx, form.places)
 		);
 		return 'result' in done ? goOn(event, 'places', done.changed) : done;
 	},
 	measures: async (event) => {
-		const done = await act(event, Joi.object<Measures>(measureFields), 'Measures', async (trx, form) => {
+		const done = await act(event, Joi.object<Measures>(measureFields), 'Measures', async ({ trx }, form) => {
 			await setMeasures(trx, form);
 			await markEvening(trx, { measures: 'done' });
 		});
@@ -98,9 +98,9 @@ export const actions: Actions = {
 				...weekdayFlags
 			}),
 			({ lessons }: { lessons: number }) => `New unit with ${lessons} lessons`,
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const lessons = lessonsTyped(form.contents);
-				const run = await createUnit(trx, form.name, (await situation()).today);
+				const run = await createUnit(trx, form.name, now.today);
 				for (const lesson of lessons) await addLesson(trx, run, lesson);
 				await setCalendar(trx, run, {
 					start: form.start,
@@ -116,13 +116,13 @@ export const actions: Actions = {
 	},
 	skip: async (event) => {
 		const step = event.params.step as Step;
-		const done = await act(event, Joi.object({}), 'Skipped for now', (trx) =>
+		const done = await act(event, Joi.object({}), 'Skipped for now', ({ trx }) =>
 			markEvening(trx, { [step]: 'skipped' })
 		);
 		return 'result' in done ? goOn(event, step, null) : done;
 	},
 	over: async (event) => {
-		const done = await act(event, Joi.object({}), 'First evening put aside', (trx) =>
+		const done = await act(event, Joi.object({}), 'First evening put aside', ({ trx }) =>
 			markEvening(trx, { over: 'done' })
 		);
 		if (!('result' in done)) return done;

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 
 /** A table as a spreadsheet keeps it: the first row names the columns. */
 export type Sheet = { readonly header: readonly string[]; readonly rows: readonly (readonly string[])[] };
@@ -12,7 +12,7 @@ export const MOST_ROWS = 10_000;
 
 /**
  * Reads comma-, semicolon- or tab-separated text (RFC 4180 and what spreadsheets make of it).
- * @throws CoreError in words when it is no table.
+ * @throws Refusal in words when it is no table.
  */
 export function readCsv(text: string): Sheet {
 	const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
@@ -21,13 +21,13 @@ export function readCsv(text: string): Sheet {
 	});
 	const quotes = errors.find((error) => error.type === 'Quotes');
 	if (quotes)
-		throw new CoreError(
+		throw new Refusal(
 			`Row ${(quotes.row ?? 0) + 1} has a quotation mark that is not closed. Mend it in the file and bring it in again.`
 		);
 	const [header, ...rows] = data;
-	if (!header || rows.length === 0) throw new CoreError('There are no rows below the names of the columns.');
+	if (!header || rows.length === 0) throw new Refusal('There are no rows below the names of the columns.');
 	if (rows.length > MOST_ROWS)
-		throw new CoreError(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Bring it in in parts.`);
+		throw new Refusal(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Bring it in in parts.`);
 	return {
 		header: header.map((cell) => cell.trim()),
 		rows: rows.map((row) => row.map((cell) => withoutGuard(cell.trim())))

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 
 /** Largest file that is read at once, in bytes. */
 export const MOST_BYTES = 8 * 1024 * 1024;
@@ -13,20 +13,18 @@ const KINDS: readonly (readonly [number[], string])[] = [
 
 /**
  * The text of a file, whatever spreadsheet wrote it, and what is to be said about how it was read.
- * @throws CoreError when it is no text.
+ * @throws Refusal when it is no text.
  */
 export function decodeText(bytes: Uint8Array): { text: string; note: string } {
-	if (bytes.length === 0) throw new CoreError('That file is empty.');
+	if (bytes.length === 0) throw new Refusal('That file is empty.');
 	if (bytes.length > MOST_BYTES)
-		throw new CoreError('That file is larger than 8 MB. Bring in a part of it at a time.');
+		throw new Refusal('That file is larger than 8 MB. Bring in a part of it at a time.');
 	const kind = KINDS.find(([start]) => start.every((byte, i) => bytes[i] === byte))?.[1];
 	if (kind)
-		throw new CoreError(
-			`That is ${kind}. Bring in a CSV file or plain text: in a spreadsheet, “save as CSV”.`
-		);
+		throw new Refusal(`That is ${kind}. Bring in a CSV file or plain text: in a spreadsheet, “save as CSV”.`);
 	if (bytes[0] === 0xff && bytes[1] === 0xfe) return { text: read(bytes, 'utf-16le'), note: '' };
 	if (bytes[0] === 0xfe && bytes[1] === 0xff) return { text: read(bytes, 'utf-16be'), note: '' };
-	if (bytes.includes(0)) throw new CoreError('That is not text. Bring in a CSV file or plain text.');
+	if (bytes.includes(0)) throw new Refusal('That is not text. Bring in a CSV file or plain text.');
 	try {
 		return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), note: '' };
 	} catch {

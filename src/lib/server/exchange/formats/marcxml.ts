@@ -1,5 +1,5 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { MOST_ROWS, type Sheet } from './csv.ts';
 
 /**
@@ -46,11 +46,11 @@ export function isMarcxml(text: string): boolean {
 	);
 }
 
-/** Reads the records of a file. @throws CoreError when it is no XML. */
+/** Reads the records of a file. @throws Refusal when it is no XML. */
 export function readMarcxml(text: string): Sheet {
 	const valid = XMLValidator.validate(text);
 	if (valid !== true)
-		throw new CoreError(`The file is not whole: line ${valid.err.line} cannot be read (${valid.err.msg}).`);
+		throw new Refusal(`The file is not whole: line ${valid.err.line} cannot be read (${valid.err.msg}).`);
 	const parsed = new XMLParser({
 		ignoreAttributes: false,
 		attributeNamePrefix: '@',
@@ -62,7 +62,7 @@ export function readMarcxml(text: string): Sheet {
 		isArray: (name) => ['record', 'datafield', 'subfield'].includes(name)
 	}).parse(text) as { collection?: { record?: Node[] }; record?: Node[] };
 	const records = parsed.collection?.record ?? parsed.record ?? [];
-	if (records.length === 0) throw new CoreError('There is no record in this file.');
+	if (records.length === 0) throw new Refusal('There is no record in this file.');
 	return {
 		header: [...FIELDS.map(([column]) => column), ...REPEATED.map(([column]) => column)],
 		rows: records.slice(0, MOST_ROWS).map((record) => {

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import {
 	COPYING_RIGHTS,
 	readIsbn,
@@ -107,7 +107,7 @@ export const LIBRARY: SheetKind<Key> = {
 				for (const part of path) nameCell(part, 'place');
 				const own = key(title, kind, cells.authors);
 				const before = seen.get(isbn13 ?? own);
-				if (before !== undefined) throw new CoreError(`the same as row ${before}.`);
+				if (before !== undefined) throw new Refusal(`the same as row ${before}.`);
 				seen.set(isbn13 ?? own, row);
 				const known = (isbn13 ? byIsbn.get(isbn13) : undefined) ?? byKey.get(own);
 				const input: ResourceInput = {
@@ -157,7 +157,7 @@ const short = (cell: string) => (cell.length > 40 ? `${cell.slice(0, 40)}…` : 
 function isbnCell(cell: string): string | null {
 	if (!cell) return null;
 	const isbn = readIsbn(cell);
-	if (!isbn.valid) throw new CoreError(`“${short(cell)}” is no ISBN: ${isbn.why}.`);
+	if (!isbn.valid) throw new Refusal(`“${short(cell)}” is no ISBN: ${isbn.why}.`);
 	return isbn.isbn13;
 }
 
@@ -165,7 +165,7 @@ function kindCell(cell: string): ResourceKind {
 	if (!cell) return 'book';
 	const kind = RESOURCE_KINDS.find((one) => one === cell.toLowerCase());
 	if (!kind)
-		throw new CoreError(`“${short(cell)}” is no kind of thing here. It can be ${RESOURCE_KINDS.join(', ')}.`);
+		throw new Refusal(`“${short(cell)}” is no kind of thing here. It can be ${RESOURCE_KINDS.join(', ')}.`);
 	return kind;
 }
 
@@ -173,7 +173,7 @@ function rightsCell(cell: string): CopyingRight {
 	if (!cell) return 'own family';
 	const rights = COPYING_RIGHTS.find((one) => one === cell.toLowerCase());
 	if (!rights)
-		throw new CoreError(`“${short(cell)}” is no right to copy. It can be ${COPYING_RIGHTS.join(', ')}.`);
+		throw new Refusal(`“${short(cell)}” is no right to copy. It can be ${COPYING_RIGHTS.join(', ')}.`);
 	return rights;
 }
 
@@ -181,7 +181,7 @@ function wholeCell(cell: string, what: string, most: number): number | null {
 	if (!cell) return null;
 	const number = Number(cell);
 	if (!Number.isInteger(number) || number < 0 || number > most)
-		throw new CoreError(`“${short(cell)}” is no ${what}. Write a whole number up to ${most}.`);
+		throw new Refusal(`“${short(cell)}” is no ${what}. Write a whole number up to ${most}.`);
 	return number;
 }
 
@@ -189,6 +189,6 @@ function gradeCell(cell: string): number | null {
 	if (!cell) return null;
 	const grade = /^k$/i.test(cell) ? 0 : Number(cell);
 	if (!(grade >= 0 && grade <= 12))
-		throw new CoreError(`“${short(cell)}” is no school grade. Write K or 1 to 12.`);
+		throw new Refusal(`“${short(cell)}” is no school grade. Write K or 1 to 12.`);
 	return grade;
 }

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { addLesson, updateLesson, type LessonInput } from '../../stores/plan/lessons.ts';
 import { yesCell } from '../columns.ts';
 import { isFormula } from '../formats/csv.ts';
@@ -33,19 +33,19 @@ export const PLAN: SheetKind<Key> = {
 
 	plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.run.id === run);
-		if (!own) throw new CoreError('Please choose the unit that the lessons belong to.', 'run');
+		if (!own) throw new Refusal('Please choose the unit that the lessons belong to.', 'run');
 		const planned: { id: number | null; number: number; input: LessonInput }[] = [];
 		const read = rows.map(({ row, cells }) =>
 			readRow(row, () => {
 				const number = Number(cells.lesson);
 				if (!Number.isInteger(number) || number < 1 || number > 999)
-					throw new CoreError(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
-				if (!cells.title || isFormula(cells.title)) throw new CoreError('there is no title.');
+					throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
+				if (!cells.title || isFormula(cells.title)) throw new Refusal('there is no title.');
 				if (planned.some((one) => one.number === number))
-					throw new CoreError(`lesson ${number} stands in the file already.`);
+					throw new Refusal(`lesson ${number} stands in the file already.`);
 				const sessions = cells.sessions ? Number(cells.sessions) : 1;
 				if (!Number.isInteger(sessions) || sessions < 1 || sessions > 50)
-					throw new CoreError(`“${cells.sessions.slice(0, 40)}” is not a number of teaching days.`);
+					throw new Refusal(`“${cells.sessions.slice(0, 40)}” is not a number of teaching days.`);
 				const input: LessonInput = {
 					title: cells.title.slice(0, 200),
 					note: cells.note.slice(0, 500),

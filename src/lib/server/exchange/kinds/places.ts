@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import { lengthText, readLength, type System } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
@@ -55,9 +55,9 @@ export const PLACES: SheetKind<Key> = {
 					.split(/\s*[›>]\s*/)
 					.map((part) => part.trim())
 					.filter(Boolean);
-				if (path.length === 0) throw new CoreError('there is no place.');
+				if (path.length === 0) throw new Refusal('there is no place.');
 				for (const part of path) nameCell(part, 'place');
-				if (path.length > 8) throw new CoreError('a place cannot lie more than eight places deep.');
+				if (path.length > 8) throw new Refusal('a place cannot lie more than eight places deep.');
 				const here = known.get(path.join(' › ').toLowerCase());
 				const input: PlaceInput = {
 					name: here?.name ?? path.at(-1)!,
@@ -99,8 +99,7 @@ export const PLACES: SheetKind<Key> = {
 function kindCell(text: string): Row<'place'>['kind'] | null {
 	if (!text) return null;
 	const kind = KINDS.find((one) => one === text.toLowerCase());
-	if (!kind)
-		throw new CoreError(`“${text.slice(0, 40)}” is not a kind. Write room, furniture, shelf or box.`);
+	if (!kind) throw new Refusal(`“${text.slice(0, 40)}” is not a kind. Write room, furniture, shelf or box.`);
 	return kind;
 }
 
@@ -108,6 +107,6 @@ function lengthCell(text: string, system: System): number | null {
 	if (!text) return null;
 	const mm = readLength(text, system);
 	if (mm === null || mm > 10_000)
-		throw new CoreError(`“${text.slice(0, 40)}” is not a length. Write it like 32 cm, 12 1/2 in or 320 mm.`);
+		throw new Refusal(`“${text.slice(0, 40)}” is not a length. Write it like 32 cm, 12 1/2 in or 320 mm.`);
 	return mm;
 }

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import {
@@ -82,18 +82,18 @@ export const LIST: SheetKind<Key> = {
 
 	plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.run.id === run);
-		if (!own) throw new CoreError('Please choose the unit that the list belongs to.', 'run');
+		if (!own) throw new Refusal('Please choose the unit that the list belongs to.', 'run');
 		const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 		const newLessons = new Map<number, string>();
 		const read = rows.map(({ row, cells }) =>
 			readRow(row, () => {
 				const number = Number(cells.lesson);
 				if (!Number.isInteger(number) || number < 1 || number > own.lessons.length + 300)
-					throw new CoreError(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
+					throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
 				const lesson = own.lessons.find((one) => one.number === number)?.lesson.id ?? -number;
 				if (lesson < 0 && !newLessons.has(number)) {
 					if (!cells.title || isFormula(cells.title))
-						throw new CoreError(`the unit has no lesson ${number}, and the row gives no title for it.`);
+						throw new Refusal(`the unit has no lesson ${number}, and the row gives no title for it.`);
 					newLessons.set(number, cells.title.slice(0, 200));
 				}
 				const line = lineOf(cells, lesson, uses);
@@ -148,17 +148,17 @@ function lineOf(
 	const quantity = numberCell(cells.amount) ?? said?.quantity ?? null;
 	const to = numberCell(cells.to) ?? said?.to ?? null;
 	if (quantity !== null && to !== null && to <= quantity)
-		throw new CoreError('the upper amount must be more than the lower one.');
+		throw new Refusal('the upper amount must be more than the lower one.');
 	const per = cells.per ? PERS.find((one) => one === cells.per.toLowerCase()) : (said?.per ?? 'family');
 	if (!per)
-		throw new CoreError(`“${cells.per.slice(0, 40)}” is not for whom. Write family, child, pair or group.`);
+		throw new Refusal(`“${cells.per.slice(0, 40)}” is not for whom. Write family, child, pair or group.`);
 	const groupSize = cells.group ? Number(cells.group) : (said?.groupSize ?? null);
 	if (groupSize !== null && (!Number.isInteger(groupSize) || groupSize < 1 || groupSize > 500))
-		throw new CoreError(`“${cells.group.slice(0, 40)}” is not the size of a group.`);
+		throw new Refusal(`“${cells.group.slice(0, 40)}” is not the size of a group.`);
 	const item = said?.item ?? thing;
 	const use = cells.use.toLowerCase();
 	if (use && use !== 'consumed' && use !== 'kept')
-		throw new CoreError(`“${cells.use.slice(0, 40)}” is not a use. Write consumed or kept.`);
+		throw new Refusal(`“${cells.use.slice(0, 40)}” is not a use. Write consumed or kept.`);
 	return {
 		lesson,
 		written: (cells.written || thing).slice(0, 1000),

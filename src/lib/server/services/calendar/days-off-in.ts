@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { addDays, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 
 export type DayOff = { readonly from: Day; readonly to: Day; readonly reason: string };
 
@@ -11,7 +11,7 @@ const MOST_DAYS = 400;
  * The events of an iCalendar text that touch a span of days, each with its days; what repeats is
  * written out. Times of day do not matter: a day with an event is a day.
  *
- * @throws CoreError when the text is no calendar.
+ * @throws Refusal when the text is no calendar.
  */
 export function daysOffIn(text: string, from: Day, to: Day): DayOff[] {
 	let events: ICAL.Event[];
@@ -21,7 +21,7 @@ export function daysOffIn(text: string, from: Day, to: Day): DayOff[] {
 			.slice(0, MOST_EVENTS)
 			.map((one) => new ICAL.Event(one));
 	} catch {
-		throw new CoreError(
+		throw new Refusal(
 			'That is no calendar file. Export one from your calendar; its name ends in .ics.',
 			'ics'
 		);

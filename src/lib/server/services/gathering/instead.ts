@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { rankSubstitutes, type Substitute } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
@@ -6,6 +6,7 @@ import { nameKey } from '$core/naming/index.ts';
 import { money, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { replaceThing } from '../../stores/gathering/supply-lines.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { cheapest } from '../buying/prices.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -70,9 +71,9 @@ export async function takeInstead(
 ): Promise<string> {
 	const needs = situation.needs.filter((one) => keys.includes(one.need.key) && isSome(one.standing.missing));
 	if (needs.length === 0)
-		throw new CoreError('That is not missing any more; the list has changed. Load the page again.');
+		throw new Refusal('That is not missing any more; the list has changed. Load the page again.');
 	const trade = tradesOf(situation.snapshot, needs).find((one) => nameKey(one.name) === nameKey(name));
-	if (!trade) throw new CoreError(`“${name}” is not known as something to take instead.`);
+	if (!trade) throw new Refusal(`“${name}” is not known as something to take instead.`);
 	const other = await itemNamed(trx, trade.name);
 	for (const { line, item } of needs) {
 		const scaled = (text: string | null) =>
@@ -81,17 +82,13 @@ export async function takeInstead(
 				: exactText(
 						convert(exact(text), line.unit, trade.unit, item.name).div(trade.amount).mul(trade.otherAmount)
 					);
-		await trx
-			.updateTable('supply_line')
-			.set({
-				item_id: other.id,
-				quantity: scaled(line.quantity ?? '1'),
-				quantity_to: scaled(line.quantity_to),
-				unit: trade.otherUnit,
-				note: [line.note, `instead of ${item.name}`].filter(Boolean).join('; ')
-			})
-			.where('id', '=', line.id)
-			.execute();
+		await replaceThing(trx, line.id, {
+			item_id: other.id,
+			quantity: scaled(line.quantity ?? '1'),
+			quantity_to: scaled(line.quantity_to),
+			unit: trade.otherUnit,
+			note: [line.note, `instead of ${item.name}`].filter(Boolean).join('; ')
+		});
 	}
 	return `${other.name} instead of ${needs[0].item.name}`;
 }

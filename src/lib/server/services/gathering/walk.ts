@@ -1,5 +1,5 @@
 import { addDays, dayText } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import {
 	amountText,
 	convert,
@@ -173,7 +173,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 	const { snapshot } = situation;
 	const served = servedFrom(situation, input.lot, input.run);
 	if (served.length === 0)
-		throw new CoreError('Nothing is wanted from there any more; it may have been ticked already.');
+		throw new Refusal('Nothing is wanted from there any more; it may have been ticked already.');
 	const [{ one: first }] = served;
 	const found = convert(input.found, input.unit, first.unit, first.item.name);
 	let left = found;
@@ -252,7 +252,7 @@ export function lotText({ snapshot }: Situation, id: number): string {
 /** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */
 export async function correct(trx: Trx, situation: Situation, lot: number, there: Exact): Promise<string> {
 	const row = byId(situation.snapshot.lots).get(lot);
-	if (!row) throw new CoreError('That is not in the stash any more. Load the page again.');
+	if (!row) throw new Refusal('That is not in the stash any more. Load the page again.');
 	await countLot(trx, lot, there, situation.today);
 	return byId(situation.snapshot.items).get(row.item_id)!.name;
 }

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readPerson } from '$core/house/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -7,7 +7,7 @@ import { addPerson } from '../../stores/house/people.ts';
 
 /**
  * Adds people as typed, a child on each line and the adults in one. Who is here already stays as
- * they are. Answers the names. @throws CoreError naming the line that cannot be read.
+ * they are. Answers the names. @throws Refusal naming the line that cannot be read.
  */
 export async function addPeopleTyped(
 	trx: Trx,
@@ -28,7 +28,7 @@ export async function addPeopleTyped(
 		if (!line.trim()) continue;
 		const { name, born, allergies, unread } = readPerson(line, household.measures === 'metric');
 		const wrong = (message: string) =>
-			new CoreError(`Line ${i + 1}, “${line.trim().slice(0, 60)}”: ${message}`, 'children');
+			new Refusal(`Line ${i + 1}, “${line.trim().slice(0, 60)}”: ${message}`, 'children');
 		if (!name || name.length > 200) throw wrong('please start with the name.');
 		if (unread)
 			throw wrong(

@@ -1,7 +1,7 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readPlaces, type TypedPlace } from '$core/house/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { addPlace } from '../../stores/house/places.ts';
+import { addPlace, placesIn } from '../../stores/house/places.ts';
 
 /** Most places that one text may name. */
 const MOST_PLACES = 500;
@@ -10,12 +10,12 @@ const MOST_PLACES = 500;
 export async function addPlacesTyped(trx: Trx, text: string, within: number | null = null): Promise<number> {
 	const places = readPlaces(text);
 	if (count(places) === 0)
-		throw new CoreError(
+		throw new Refusal(
 			'There is no place in this text. Write a room on each line, like “Kitchen: pantry, drawer”.',
 			'places'
 		);
 	if (count(places) > MOST_PLACES)
-		throw new CoreError(`That is more than ${MOST_PLACES} places. Start with those that matter.`, 'places');
+		throw new Refusal(`That is more than ${MOST_PLACES} places. Start with those that matter.`, 'places');
 	return put(trx, places, within);
 }
 
@@ -24,11 +24,7 @@ function count(places: readonly TypedPlace[]): number {
 }
 
 async function put(trx: Trx, places: readonly TypedPlace[], parent: number | null): Promise<number> {
-	const there = await trx
-		.selectFrom('place')
-		.select(['id', 'name'])
-		.where('parent_id', 'is', parent)
-		.execute();
+	const there = await placesIn(trx, parent);
 	let added = 0;
 	for (const place of places) {
 		const same = there.find((one) => one.name.toLowerCase() === place.name.toLowerCase());

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { titleKey } from '$core/library/index.ts';
 import type { Db } from '../../database/open.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -6,18 +6,18 @@ import { EVERYTHING, libraryPage } from './search.ts';
 
 const OFFERED = 4;
 
-/** The resource that a title means. @throws CoreError when none or several begin so. */
+/** The resource that a title means. @throws Refusal when none or several begin so. */
 export async function resourceNamed(read: Db, situation: Situation, title: string): Promise<number> {
 	const { total, rows } = await libraryPage(read, situation, { ...EVERYTHING, words: title }, 0, 200);
 	const same = rows.filter((row) => titleKey(row.title) === titleKey(title));
 	if (same.length === 1) return same[0].id;
 	if (total === 1) return rows[0].id;
 	if (total === 0)
-		throw new CoreError(
+		throw new Refusal(
 			`“${title.slice(0, 60)}” is not in the library. Add it under At home, Books and things.`,
 			'title'
 		);
-	throw new CoreError(
+	throw new Refusal(
 		`${total} things go by that: ${rows
 			.slice(0, OFFERED)
 			.map((row) => row.title)
@@ -26,7 +26,7 @@ export async function resourceNamed(read: Db, situation: Situation, title: strin
 	);
 }
 
-/** The resources that titles mean, one on each line. @throws CoreError at the first that cannot be told. */
+/** The resources that titles mean, one on each line. @throws Refusal at the first that cannot be told. */
 export async function resourcesNamed(read: Db, situation: Situation, text: string): Promise<number[]> {
 	const titles = text
 		.split('\n')
@@ -37,7 +37,7 @@ export async function resourcesNamed(read: Db, situation: Situation, text: strin
 		try {
 			ids.push(await resourceNamed(read, situation, title));
 		} catch (error) {
-			throw error instanceof CoreError ? new CoreError(error.message, 'resources') : error;
+			throw error instanceof Refusal ? error.at('resources') : error;
 		}
 	}
 	return ids;

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { reportPile, type PileThing } from '$core/library/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables.ts';
@@ -55,19 +55,17 @@ export function pilesOf({ snapshot, runs, today }: Situation): Pile[] {
 /** Starts a unit from a pile, with its spine where it has one. Answers the new run. */
 export async function startFromPile(trx: Trx, situation: Situation, topic: string): Promise<number> {
 	const rows = situation.snapshot.resources.filter((row) => topicList(row.topics).includes(topic));
-	if (rows.length === 0) throw new CoreError('Nothing is in that pile any more. Load the page again.');
+	if (rows.length === 0) throw new Refusal('Nothing is in that pile any more. Load the page again.');
 	const run = await createUnit(trx, topic[0].toUpperCase() + topic.slice(1), situation.today);
 	const { spine } = reportPile(rows.map(thing), []);
 	const book = rows.find((row) => String(row.id) === spine);
 	if (book) {
-		const id = await addSpine(trx, run, {
-			title: book.title,
-			counted: 'pages',
-			first_page: 1,
-			last_page: book.pages!,
-			words_per_page: null
-		});
-		await trx.updateTable('spine').set({ resource_id: book.id }).where('id', '=', id).execute();
+		await addSpine(
+			trx,
+			run,
+			{ title: book.title, counted: 'pages', first_page: 1, last_page: book.pages!, words_per_page: null },
+			book.id
+		);
 	}
 	return run;
 }

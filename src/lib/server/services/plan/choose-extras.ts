@@ -1,5 +1,5 @@
 import type { ChoiceInput, ChoiceLimit } from '$core/choice/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { addLoads, MEASURES_OF_LOAD, type Load } from '$core/plan/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeActivity } from '../../stores/plan/activities.ts';
@@ -110,7 +110,7 @@ function childrenOf(run: RunSituation, activity: { participants: string | null }
  * Puts the chosen activities into lessons of their weeks and the others back into the pool. Among the
  * lessons of a week the one with the fewest extras gets the next.
  *
- * @throws CoreError when the plan has changed so that a week has no lesson any more.
+ * @throws Refusal when the plan has changed so that a week has no lesson any more.
  */
 export async function applyChoice(
 	trx: Trx,
@@ -138,7 +138,7 @@ export async function applyChoice(
 					weekOf(situation, run, one.dates[0]) === to
 			);
 			if (lessons.length === 0)
-				throw new CoreError('The plan has changed since this was worked out. Work it out again.');
+				throw new Refusal('The plan has changed since this was worked out. Work it out again.');
 			const best = lessons.reduce((a, b) =>
 				(count.get(b.lesson.id) ?? 0) < (count.get(a.lesson.id) ?? 0) ? b : a
 			);

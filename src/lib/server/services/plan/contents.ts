@@ -1,20 +1,20 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readContents } from '$core/plan/index.ts';
 import type { LessonInput } from '../../stores/plan/lessons.ts';
 
 /** Most lessons that one table of contents may name. */
 const MOST_LESSONS = 300;
 
-/** The lessons of a pasted table of contents, with page and topics as a note. @throws CoreError when there is none. */
+/** The lessons of a pasted table of contents, with page and topics as a note. @throws Refusal when there is none. */
 export function lessonsTyped(text: string): LessonInput[] {
 	const { lessons } = readContents(text);
 	if (lessons.length === 0)
-		throw new CoreError(
+		throw new Refusal(
 			'There is no lesson in this text. Write one on each line, like “Lesson 3 Scale and distance … 22”.',
 			'contents'
 		);
 	if (lessons.length > MOST_LESSONS)
-		throw new CoreError(`That is more than ${MOST_LESSONS} lessons. Paste one unit at a time.`, 'contents');
+		throw new Refusal(`That is more than ${MOST_LESSONS} lessons. Paste one unit at a time.`, 'contents');
 	return lessons.map(({ title, page, topics }) => ({
 		title,
 		note: topics.join(', ').slice(0, 500),

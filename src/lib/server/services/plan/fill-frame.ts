@@ -1,7 +1,8 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readActivity, readFrame } from '$core/plan/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { setFrame } from '../../stores/house/household.ts';
 import { addActivity } from '../../stores/plan/activities.ts';
 import { addLesson, orderLessons } from '../../stores/plan/lessons.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -11,17 +12,17 @@ import { typedActivity } from './activity-typed.ts';
  * Keeps the household's frame and puts it into a run: opening lessons first, closing ones last, and what
  * is weekly into the pool, once for each week. What is there already by its name is not put in twice.
  *
- * @throws CoreError naming the line that is none of a frame.
+ * @throws Refusal naming the line that is none of a frame.
  */
 export async function fillFrame(trx: Trx, run: RunSituation, text: string): Promise<string> {
 	const frame = readFrame(text);
 	const [wrong] = frame.unread;
 	if (wrong)
-		throw new CoreError(
+		throw new Refusal(
 			`Line ${wrong.lineNumber}, “${wrong.written.slice(0, 60)}”: begin it with Opening, Weekly, Closing or Books and a colon.`,
 			'frame'
 		);
-	await trx.updateTable('household').set({ frame: text }).execute();
+	await setFrame(trx, text);
 	const here = new Set([
 		...run.lessons.map(({ lesson }) => lesson.title.toLowerCase()),
 		...run.activities.map(({ activity }) => activity.title.toLowerCase())

@@ -1,5 +1,5 @@
 import { dayText, waysToFit, weekdayName, type FitOption, type TeachingDays } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { mergeLessons, setOptional } from '../../stores/plan/lessons.ts';
@@ -69,7 +69,7 @@ function resultText(result: TeachingDays): string {
 	return [finish, spare, dropped].filter(Boolean).join(', ');
 }
 
-/** Does one of the ways. Answers it in words. @throws CoreError when it is not needed any more. */
+/** Does one of the ways. Answers it in words. @throws Refusal when it is not needed any more. */
 export async function makeFit(
 	trx: Trx,
 	situation: Situation,
@@ -77,7 +77,7 @@ export async function makeFit(
 	id: string
 ): Promise<string> {
 	const way = ways(situation, run).find((one) => wayId(one) === id);
-	if (!way) throw new CoreError('That is not needed any more: the plan has changed. Load the page again.');
+	if (!way) throw new Refusal('That is not needed any more: the plan has changed. Load the page again.');
 	if (way.kind === 'drop') for (const lesson of way.lessons) await setOptional(trx, Number(lesson));
 	else if (way.kind === 'merge')
 		for (const [first, second] of way.pairs) await mergeLessons(trx, Number(first), Number(second));

@@ -1,5 +1,5 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -21,7 +21,7 @@ export async function recordOutcome(
 ): Promise<string> {
 	const lesson = situation.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === lessonId);
 	if (!lesson || lesson.over)
-		throw new CoreError('That lesson already has its outcome, or is not in the plan any more.');
+		throw new Refusal('That lesson already has its outcome, or is not in the plan any more.');
 	if (outcome !== 'skipped') {
 		for (const one of situation.needs.filter((need) => need.lesson === lesson))
 			await bookConsumption(trx, one, situation.today);

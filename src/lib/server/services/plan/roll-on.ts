@@ -1,5 +1,5 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addBlocked } from '../../stores/plan/units.ts';
@@ -105,7 +105,7 @@ const lastDay = (today: Day) => addDays(today, PAUSE_DAYS - 1);
 /** Pauses every running unit from today for a week; lessons roll on. Answers the last paused day in words. */
 export async function pauseAll(trx: Trx, situation: Situation): Promise<string> {
 	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
-	if (running.length === 0) throw new CoreError('No unit is running, so there is nothing to pause.');
+	if (running.length === 0) throw new Refusal('No unit is running, so there is nothing to pause.');
 	for (const run of running) await addBlocked(trx, run.id, situation.today, lastDay(situation.today), REASON);
 	return dayText(lastDay(situation.today));
 }

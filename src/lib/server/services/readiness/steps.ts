@@ -1,5 +1,5 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import { exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
 import { thingText } from '$core/words/index.ts';
@@ -14,15 +14,15 @@ import { readyOn, settingKey } from './streams/setting.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
 
-/** The needs of the given keys. @throws CoreError when one of them is not wanted any more. */
+/** The needs of the given keys. @throws Refusal when one of them is not wanted any more. */
 function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
 	const needs = situation.needs.filter((one) => keys.includes(one.need.key));
 	if (needs.length === 0)
-		throw new CoreError('That is not wanted any more; the list has changed. Load the page again.');
+		throw new Refusal('That is not wanted any more; the list has changed. Load the page again.');
 	return needs;
 }
 
-/** Needs of any stream, with what they are called. @throws CoreError as above. */
+/** Needs of any stream, with what they are called. @throws Refusal as above. */
 function anyNeedsOf(
 	situation: Situation,
 	keys: readonly string[]
@@ -44,7 +44,7 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
 	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
 	if (needs.length === 0)
-		throw new CoreError('That is done already, or not wanted any more. Load the page again.');
+		throw new Refusal('That is done already, or not wanted any more. Load the page again.');
 	for (const { run, need, step } of needs) {
 		const activity = run.activities.find((one) => settingKey(run.run.id, one.activity.id) === need.key)!;
 		await patchNeed(
@@ -164,7 +164,7 @@ export async function giveTo(
 ): Promise<string> {
 	const adult = situation.snapshot.people.find((one) => one.id === person && one.kind === 'adult');
 	if (person !== null && !adult)
-		throw new CoreError('Only an adult of the household can be asked. Load the page again.', 'person');
+		throw new Refusal('Only an adult of the household can be asked. Load the page again.', 'person');
 	for (const { run, key } of anyNeedsOf(situation, keys))
 		await patchNeed(trx, run, key, { person_id: person });
 	return adult?.name ?? 'whoever has time';
@@ -180,7 +180,7 @@ export async function chooseSource(
 	const needs = needsOf(situation, keys);
 	const supplier = situation.snapshot.suppliers.find((one) => one.id === source);
 	if (typeof source === 'number' && !supplier)
-		throw new CoreError('That source is not here any more. Load the page again.', 'source');
+		throw new Refusal('That source is not here any more. Load the page again.', 'source');
 	const patch = supplier
 		? { supplier_id: supplier.id, rung: rungOfSupplier(supplier) }
 		: { rung: source as Rung };
@@ -188,11 +188,11 @@ export async function chooseSource(
 	return needs[0].item.name;
 }
 
-/** It is not to be had where it was tried: each need goes on to its next rung. @throws CoreError at the end. */
+/** It is not to be had where it was tried: each need goes on to its next rung. @throws Refusal at the end. */
 export async function tryNext(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
 	const needs = needsOf(situation, keys);
 	if (needs.every((one) => one.nextRung === null))
-		throw new CoreError(
+		throw new Refusal(
 			`That was the last way to get ${needs[0].item.name}. Take something instead, or do without.`
 		);
 	for (const one of needs)
@@ -215,7 +215,7 @@ export async function stepOfBook(
 		case 'place':
 		case 'ask for': {
 			if (supplier === null)
-				throw new CoreError('There is no library in the household yet. Add one on House first.');
+				throw new Refusal('There is no library in the household yet. Add one on House first.');
 			if (loan?.state === 'on loan') await endLoan(trx, loan.id, today);
 			await placeHold(trx, resource.id, supplier, today);
 			return `${resource.title}: ${step!.kind === 'place' ? 'hold placed' : 'asked for'}`;

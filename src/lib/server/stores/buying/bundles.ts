@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exactText, type Exact, type Unit } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -16,7 +16,7 @@ export async function addBundle(
 	},
 	today: Day
 ): Promise<void> {
-	if (input.parts.length === 0) throw new CoreError('Say what it holds, a line each.', 'parts');
+	if (input.parts.length === 0) throw new Refusal('Say what it holds, a line each.', 'parts');
 	const { id } = await trx
 		.insertInto('bundle')
 		.values({ supplier_id: input.supplier, name: input.name, cents: input.cents, seen_on: today })
@@ -36,7 +36,7 @@ export async function bundleOf(
 	id: number
 ): Promise<{ bundle: Row<'bundle'>; parts: Row<'bundle_part'>[] }> {
 	const bundle = await trx.selectFrom('bundle').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!bundle) throw new CoreError('That bundle is not here any more. Load the page again.');
+	if (!bundle) throw new Refusal('That bundle is not here any more. Load the page again.');
 	const parts = await trx.selectFrom('bundle_part').selectAll().where('bundle_id', '=', id).execute();
 	return { bundle, parts };
 }

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 
@@ -15,7 +15,7 @@ export async function setReimbursable(trx: Trx, id: number, is: boolean): Promis
 		.set({ reimbursable: is ? 1 : 0 })
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new CoreError('That purchase is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That purchase is not here any more. Load the page again.');
 }
 
 /** The shop took a purchase back. */
@@ -44,6 +44,6 @@ export async function setReceiptCents(
 
 export async function purchaseOf(trx: Trx, id: number): Promise<Row<'purchase'>> {
 	const purchase = await trx.selectFrom('purchase').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!purchase) throw new CoreError('That purchase is not here any more. Load the page again.');
+	if (!purchase) throw new Refusal('That purchase is not here any more. Load the page again.');
 	return purchase;
 }

@@ -1,5 +1,5 @@
 import type { Weekday } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import { removeOffersOf } from './offers.ts';
@@ -21,7 +21,7 @@ export type SupplierInput = {
 };
 
 export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
-	if (input.weekdays.length === 0) throw new CoreError('Please choose at least one open day.', 'weekdays');
+	if (input.weekdays.length === 0) throw new Refusal('Please choose at least one open day.', 'weekdays');
 	const row = {
 		name: input.name,
 		kind: input.kind,

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables.ts';
@@ -67,7 +67,7 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
  */
 export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<boolean> {
 	const current = await trx.selectFrom('supply_line').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!current) throw new CoreError('That line is not on the list any more. Load the page again.');
+	if (!current) throw new Refusal('That line is not on the list any more. Load the page again.');
 	const patch: Partial<Row<'supply_line'>> = await columns(trx, line);
 	if (line.participants !== undefined) {
 		patch.participants = line.participants ? JSON.stringify(line.participants) : null;
@@ -76,6 +76,15 @@ export async function updateLine(trx: Trx, id: number, line: LineInput): Promise
 	if (keys.every((key) => current[key] === patch[key])) return false;
 	await trx.updateTable('supply_line').set(patch).where('id', '=', id).execute();
 	return true;
+}
+
+/** The line asks for another thing from now on; as the book printed it, it stays on record. */
+export async function replaceThing(
+	trx: Trx,
+	id: number,
+	other: Pick<Row<'supply_line'>, 'item_id' | 'quantity' | 'quantity_to' | 'unit' | 'note'>
+): Promise<void> {
+	await trx.updateTable('supply_line').set(other).where('id', '=', id).execute();
 }
 
 /** Takes a line off the list. What is known about its need is kept and comes back with it. */
@@ -90,6 +99,5 @@ export async function setClaim(trx: Trx, line: number, claim: Row<'supply_line'>
 		.set({ claim })
 		.where('id', '=', line)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n)
-		throw new CoreError('That line is not on the list any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That line is not on the list any more. Load the page again.');
 }

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Stream } from '$core/readiness/index.ts';
 import type { HabitKind } from '../../database/tables/columns.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -21,11 +21,11 @@ export type Habits = {
 	readonly streams: Readonly<Partial<Record<Stream, HabitKind>>>;
 };
 
-/** @throws CoreError when a date is wanted and none is given. */
+/** @throws Refusal when a date is wanted and none is given. */
 export function checkHabits(habits: Habits): void {
 	const kinds = [habits.kind, ...Object.values(habits.streams)];
 	if (kinds.includes('before a date') && !habits.date)
-		throw new CoreError('Please give the date before which all is ready.', 'habitDate');
+		throw new Refusal('Please give the date before which all is ready.', 'habitDate');
 }
 
 /** Keeps the ways of single streams, of one run or (null) of the household. */

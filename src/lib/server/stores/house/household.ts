@@ -1,5 +1,5 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import type { System } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
@@ -54,6 +54,11 @@ const measureColumns = (input: Measures) => ({
 	paper: input.paper
 });
 
+/** Keeps the frame into which every unit is put. */
+export async function setFrame(trx: Trx, frame: string): Promise<void> {
+	await trx.updateTable('household').set({ frame }).where('id', '=', 1).execute();
+}
+
 /** Sets in which measures, on which paper and by which clock the household lives. */
 export async function setMeasures(trx: Trx, input: Measures): Promise<void> {
 	await trx.updateTable('household').set(measureColumns(input)).where('id', '=', 1).execute();
@@ -70,7 +75,7 @@ export async function setSources(
 	}
 ): Promise<void> {
 	if ((input.firstFrost === null) !== (input.lastFrost === null))
-		throw new CoreError('Give both: when the ground freezes, and when it is open again.', 'lastFrost');
+		throw new Refusal('Give both: when the ground freezes, and when it is open again.', 'lastFrost');
 	await trx
 		.updateTable('household')
 		.set({
@@ -103,7 +108,7 @@ export async function markEvening(
 
 /** A stretch in which nothing is prepared: what would end in it ends before. */
 export async function addQuiet(trx: Trx, from: Day, to: Day, reason: string): Promise<void> {
-	if (to < from) throw new CoreError('The last day must not be before the first.', 'to');
+	if (to < from) throw new Refusal('The last day must not be before the first.', 'to');
 	await trx.insertInto('quiet').values({ from_on: from, to_on: to, reason }).execute();
 }
 

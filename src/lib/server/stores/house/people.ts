@@ -1,5 +1,5 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -51,7 +51,7 @@ export async function updatePerson(trx: Trx, id: number, input: PersonInput): Pr
 		.where('id', '=', id)
 		.executeTakeFirst();
 	if (numUpdatedRows === 0n)
-		throw new CoreError('That person is not in the household any more. Load the page again.');
+		throw new Refusal('That person is not in the household any more. Load the page again.');
 }
 
 /** Takes someone out of the household and out of all units. */

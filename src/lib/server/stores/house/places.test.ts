@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact, ZERO } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
 import { walkingOrder } from '../../services/house/place-paths.ts';
@@ -20,7 +20,7 @@ describe('places', () => {
 				const done = await change(store.write, doer(), 'move', (trx) =>
 					movePlace(trx, id, parent, index)
 				).catch((error: unknown) => {
-					if (!(error instanceof CoreError)) throw error;
+					if (!(error instanceof Refusal)) throw error;
 					return null;
 				});
 				const { places } = (await situationOf(store)).snapshot;

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -11,7 +11,7 @@ export type PlaceInput = Pick<
 
 /** Adds a place as the last one inside another, or as a room of its own. */
 export async function addPlace(trx: Trx, parent: number | null, input: PlaceInput): Promise<number> {
-	const siblings = await siblingsOf(trx, parent);
+	const siblings = await placesIn(trx, parent);
 	const { id } = await trx
 		.insertInto('place')
 		.values({ ...input, parent_id: parent, position: (siblings.at(-1)?.position ?? 0) + 1 })
@@ -26,22 +26,22 @@ export async function updatePlace(trx: Trx, id: number, input: PlaceInput): Prom
 		.set(input)
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new CoreError('That place is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That place is not here any more. Load the page again.');
 }
 
 /**
  * Puts a place, with all that is in it, inside another one, before the sibling at `index`. The order that the
  * parent gives counts from then on, and earlier walks are forgotten.
- * @throws CoreError when it would lie inside itself.
+ * @throws Refusal when it would lie inside itself.
  */
 export async function movePlace(trx: Trx, id: number, parent: number | null, index: number): Promise<void> {
 	const places = await trx.selectFrom('place').select(['id', 'parent_id']).execute();
 	for (let at = parent; at !== null; at = places.find((place) => place.id === at)?.parent_id ?? null) {
-		if (at === id) throw new CoreError('A place cannot be put inside itself.', 'parent');
+		if (at === id) throw new Refusal('A place cannot be put inside itself.', 'parent');
 	}
 	await trx.deleteFrom('place_stop').execute();
-	const siblings = (await siblingsOf(trx, parent)).filter((place) => place.id !== id);
-	siblings.splice(Math.max(0, Math.min(index, siblings.length)), 0, { id, position: -1 });
+	const siblings = (await placesIn(trx, parent)).filter((place) => place.id !== id);
+	siblings.splice(Math.max(0, Math.min(index, siblings.length)), 0, { id, name: '', position: -1 });
 	await trx.updateTable('place').set({ parent_id: parent }).where('id', '=', id).execute();
 	for (const [i, place] of siblings.entries()) {
 		if (place.position !== i + 1)
@@ -80,11 +80,7 @@ export async function passedBy(trx: Trx, place: number, today: Day): Promise<voi
 export async function placeByPath(trx: Trx, path: readonly string[]): Promise<number> {
 	let parent: number | null = null;
 	for (const name of path) {
-		const there: { id: number; name: string }[] = await trx
-			.selectFrom('place')
-			.select(['id', 'name'])
-			.where('parent_id', 'is', parent)
-			.execute();
+		const there: { id: number; name: string }[] = await placesIn(trx, parent);
 		parent =
 			there.find((place) => place.name.toLowerCase() === name.toLowerCase())?.id ??
 			(await addPlace(trx, parent, {
@@ -96,11 +92,11 @@ export async function placeByPath(trx: Trx, path: readonly string[]): Promise<nu
 				floor_mm: null
 			}));
 	}
-	if (parent === null) throw new CoreError('A place needs a name.', 'place');
+	if (parent === null) throw new Refusal('A place needs a name.', 'place');
 	return parent;
 }
 
-/** Takes a place away. @throws CoreError when something still lies in it, or a unit collects there. */
+/** Takes a place away. @throws Refusal when something still lies in it, or a unit collects there. */
 export async function removePlace(trx: Trx, id: number): Promise<void> {
 	const inside = await trx.selectFrom('place').select('id').where('parent_id', '=', id).executeTakeFirst();
 	const lot = await trx.selectFrom('lot').select('id').where('place_id', '=', id).executeTakeFirst();
@@ -109,19 +105,20 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 		.select('id')
 		.where('collecting_place_id', '=', id)
 		.executeTakeFirst();
-	if (inside) throw new CoreError('There are places inside it. Move or remove those first.');
-	if (lot) throw new CoreError('Things still lie there. Move them first, then remove the place.');
+	if (inside) throw new Refusal('There are places inside it. Move or remove those first.');
+	if (lot) throw new Refusal('Things still lie there. Move them first, then remove the place.');
 	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
-	if (book) throw new CoreError('Books or other things stand there. Move them first, then remove the place.');
-	if (run) throw new CoreError('A unit collects its things there.');
+	if (book) throw new Refusal('Books or other things stand there. Move them first, then remove the place.');
+	if (run) throw new Refusal('A unit collects its things there.');
 	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
 	await trx.deleteFrom('place').where('id', '=', id).execute();
 }
 
-function siblingsOf(trx: Trx, parent: number | null) {
+/** What lies right inside a place, or (null) the rooms, in their order. */
+export function placesIn(trx: Trx, parent: number | null) {
 	return trx
 		.selectFrom('place')
-		.select(['id', 'position'])
+		.select(['id', 'name', 'position'])
 		.where('parent_id', 'is', parent)
 		.orderBy('position')
 		.orderBy('id')

@@ -1,5 +1,5 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import { resourceOf } from './resources.ts';
@@ -16,7 +16,7 @@ export async function placeHold(
 	const from = await supplierOf(trx, supplier);
 	const open = await openLoan(trx, resource);
 	if (open?.state === 'hold placed' || open?.state === 'ready')
-		throw new CoreError(`There is a hold on “${title}” already.`);
+		throw new Refusal(`There is a hold on “${title}” already.`);
 	const { id } = await trx
 		.insertInto('loan')
 		.values({
@@ -52,9 +52,9 @@ export async function fetchLoan(trx: Trx, id: number, today: Day): Promise<void>
 export async function renewLoan(trx: Trx, id: number): Promise<Day> {
 	const loan = await loanOf(trx, id);
 	const { renewals, loan_days, name } = await supplierOf(trx, loan.supplier_id!);
-	if (loan.state !== 'on loan') throw new CoreError('Only what is on loan can be renewed.');
+	if (loan.state !== 'on loan') throw new Refusal('Only what is on loan can be renewed.');
 	if (loan.renewed >= renewals)
-		throw new CoreError(
+		throw new Refusal(
 			`${name} renews ${renewals === 1 ? 'once' : `${renewals} times`}, and that has been done. Place another hold.`
 		);
 	const due = addDays(loan.due_on!, loan_days);
@@ -86,8 +86,8 @@ export async function lendOut(
 	due: Day | null
 ): Promise<void> {
 	const { title, owned, copies } = await resourceOf(trx, resource);
-	if (!owned) throw new CoreError(`“${title}” is not ours to lend.`);
-	if (due !== null && due < today) throw new CoreError(`${dayText(due)} is over already.`, 'due');
+	if (!owned) throw new Refusal(`“${title}” is not ours to lend.`);
+	if (due !== null && due < today) throw new Refusal(`${dayText(due)} is over already.`, 'due');
 	const out = await trx
 		.selectFrom('loan')
 		.select('id')
@@ -95,7 +95,7 @@ export async function lendOut(
 		.where('direction', '=', 'out')
 		.where('state', '=', 'on loan')
 		.execute();
-	if (out.length >= copies) throw new CoreError(`“${title}” is lent already.`, 'borrower');
+	if (out.length >= copies) throw new Refusal(`“${title}” is lent already.`, 'borrower');
 	await trx
 		.insertInto('loan')
 		.values({
@@ -116,15 +116,14 @@ async function change(
 	patch: Partial<Row<'loan'>>
 ): Promise<Row<'loan'>> {
 	const loan = await loanOf(trx, id);
-	if (!from.includes(loan.state))
-		throw new CoreError('That loan has changed meanwhile. Load the page again.');
+	if (!from.includes(loan.state)) throw new Refusal('That loan has changed meanwhile. Load the page again.');
 	await trx.updateTable('loan').set(patch).where('id', '=', id).execute();
 	return loan;
 }
 
 async function loanOf(trx: Trx, id: number): Promise<Row<'loan'>> {
 	const loan = await trx.selectFrom('loan').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!loan) throw new CoreError('That loan is not here any more. Load the page again.');
+	if (!loan) throw new Refusal('That loan is not here any more. Load the page again.');
 	return loan;
 }
 
@@ -141,6 +140,6 @@ function openLoan(trx: Trx, resource: number) {
 
 async function supplierOf(trx: Trx, id: number): Promise<Row<'supplier'>> {
 	const supplier = await trx.selectFrom('supplier').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!supplier) throw new CoreError('That library or friend is not in the household any more.');
+	if (!supplier) throw new Refusal('That library or friend is not in the household any more.');
 	return supplier;
 }

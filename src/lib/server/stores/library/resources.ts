@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { requirePages } from '$core/plan/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -24,7 +24,7 @@ export async function updateResource(trx: Trx, id: number, patch: Partial<Resour
 		.set(patch)
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new CoreError(GONE);
+	if (numUpdatedRows === 0n) throw new Refusal(GONE);
 }
 
 /** Takes a resource out of the library, with its uses and loans. */
@@ -34,7 +34,7 @@ export async function removeResource(trx: Trx, id: number): Promise<void> {
 		await trx.deleteFrom(table).where('resource_id', '=', id).execute();
 	await trx.updateTable('spine').set({ resource_id: null }).where('resource_id', '=', id).execute();
 	const { numDeletedRows } = await trx.deleteFrom('resource').where('id', '=', id).executeTakeFirst();
-	if (numDeletedRows === 0n) throw new CoreError(GONE);
+	if (numDeletedRows === 0n) throw new Refusal(GONE);
 }
 
 /** Adds a note to those stuck on its cover. */
@@ -45,7 +45,7 @@ export async function addNote(trx: Trx, id: number, note: string): Promise<void>
 
 export type UseInput = Omit<Row<'resource_use'>, 'id'>;
 
-/** Flags a resource for a lesson of a run. @throws CoreError for pages out of order or beyond the last. */
+/** Flags a resource for a lesson of a run. @throws Refusal for pages out of order or beyond the last. */
 export async function addUse(trx: Trx, run: number, input: UseInput): Promise<number> {
 	const resource = await resourceOf(trx, input.resource_id);
 	const lesson = await trx
@@ -54,11 +54,11 @@ export async function addUse(trx: Trx, run: number, input: UseInput): Promise<nu
 		.where('id', '=', input.lesson_id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!lesson) throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+	if (!lesson) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
 	if (input.from_page !== null) {
 		requirePages({ from: input.from_page, to: input.to_page ?? input.from_page });
 		if (resource.pages !== null && (input.to_page ?? input.from_page) > resource.pages)
-			throw new CoreError(`“${resource.title}” has ${resource.pages} pages.`, 'text');
+			throw new Refusal(`“${resource.title}” has ${resource.pages} pages.`, 'text');
 	}
 	const { id } = await trx.insertInto('resource_use').values(input).returning('id').executeTakeFirstOrThrow();
 	return id;
@@ -85,11 +85,11 @@ export async function lendPiece(trx: Trx, id: number, piece: string, to: string,
 /** The piece is back in its set. */
 export async function pieceBack(trx: Trx, id: number): Promise<void> {
 	const { numDeletedRows } = await trx.deleteFrom('lent_piece').where('id', '=', id).executeTakeFirst();
-	if (numDeletedRows === 0n) throw new CoreError('That piece is back already.');
+	if (numDeletedRows === 0n) throw new Refusal('That piece is back already.');
 }
 
 export async function resourceOf(trx: Trx, id: number): Promise<Row<'resource'>> {
 	const row = await trx.selectFrom('resource').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!row) throw new CoreError(GONE);
+	if (!row) throw new Refusal(GONE);
 	return row;
 }

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readSupplyList, usualUse } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -69,7 +69,7 @@ export async function setStanding(
 /** Does the easier thing instead: its minutes, nothing to make, nothing to get. */
 export async function doInstead(trx: Trx, run: number, id: number): Promise<void> {
 	const one = await activityOf(trx, run, id);
-	if (!one.instead) throw new CoreError('There is no easier way written down for this.');
+	if (!one.instead) throw new Refusal('There is no easier way written down for this.');
 	await trx
 		.updateTable('activity')
 		.set({
@@ -113,7 +113,7 @@ async function activityOf(trx: Trx, run: number, id: number): Promise<Row<'activ
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new CoreError('That activity is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That activity is not in the unit any more. Load the page again.');
 	return row;
 }
 
@@ -125,7 +125,7 @@ async function requireLesson(trx: Trx, run: number, lesson: number | null): Prom
 		.where('id', '=', lesson)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
 }
 
 /** Makes the supply lines say what is written; lines written as before keep their ids. */

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 
@@ -29,7 +29,7 @@ export async function updateLesson(trx: Trx, run: number, id: number, input: Les
 		.where('run_id', '=', run)
 		.executeTakeFirst();
 	if (numUpdatedRows === 0n)
-		throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+		throw new Refusal('That lesson is not in the unit any more. Load the page again.');
 }
 
 /** Puts the lessons of a run in the given order; lessons not named keep theirs after them. */
@@ -61,7 +61,7 @@ export async function swapLessons(trx: Trx, first: number, second: number): Prom
 		.where('id', 'in', [first, second])
 		.execute();
 	if (rows.length !== 2 || rows[0].run_id !== rows[1].run_id)
-		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+		throw new Refusal('One of the two lessons is not here any more. Load the page again.');
 	const [a, b] = rows;
 	await trx.updateTable('lesson').set({ position: b.position }).where('id', '=', a.id).execute();
 	await trx.updateTable('lesson').set({ position: a.position }).where('id', '=', b.id).execute();
@@ -95,7 +95,7 @@ export async function setOutcome(
 	heldOn: Day
 ): Promise<void> {
 	const there = await trx.selectFrom('lesson').select('id').where('id', '=', lesson).executeTakeFirst();
-	if (!there) throw new CoreError('That lesson is not in the plan any more. Load the page again.');
+	if (!there) throw new Refusal('That lesson is not in the plan any more. Load the page again.');
 	await trx
 		.insertInto('session')
 		.values({ lesson_id: lesson, ordinal, outcome, held_on: heldOn })
@@ -114,8 +114,7 @@ export async function setOptional(trx: Trx, lesson: number): Promise<void> {
 export async function mergeLessons(trx: Trx, first: number, second: number): Promise<void> {
 	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();
 	const [kept, gone] = [rows.find((row) => row.id === first), rows.find((row) => row.id === second)];
-	if (!kept || !gone)
-		throw new CoreError('One of the two lessons is not here any more. Load the page again.');
+	if (!kept || !gone) throw new Refusal('One of the two lessons is not here any more. Load the page again.');
 	const { last } = await trx
 		.selectFrom('supply_line')
 		.select((eb) => eb.fn.max('position').as('last'))

@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { requirePages, type PageRange } from '$core/plan/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -11,8 +11,13 @@ export type SpineInput = Pick<
 export type RangeInput = Pick<Row<'page_range'>, 'way' | 'minutes' | 'note'> &
 	PageRange & { readonly participants: readonly number[] | null };
 
-/** Adds a book that carries the run, after those it has. */
-export async function addSpine(trx: Trx, run: number, input: SpineInput): Promise<number> {
+/** Adds a book that carries the run, after those it has; one of the library with its id there. */
+export async function addSpine(
+	trx: Trx,
+	run: number,
+	input: SpineInput,
+	resource: number | null = null
+): Promise<number> {
 	requirePages({ from: input.first_page, to: input.last_page });
 	const { last } = await trx
 		.selectFrom('spine')
@@ -21,7 +26,13 @@ export async function addSpine(trx: Trx, run: number, input: SpineInput): Promis
 		.executeTakeFirstOrThrow();
 	const { id } = await trx
 		.insertInto('spine')
-		.values({ ...input, run_id: run, position: Number(last ?? 0) + 1, reached: null })
+		.values({
+			...input,
+			run_id: run,
+			position: Number(last ?? 0) + 1,
+			reached: null,
+			resource_id: resource
+		})
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	return id;
@@ -78,14 +89,14 @@ export async function addRange(
 	const book = await spineOf(trx, run, spine);
 	requirePages({ from, to });
 	if (from < book.first_page || to > book.last_page)
-		throw new CoreError(`“${book.title}” runs from ${book.first_page} to ${book.last_page}.`, 'flag');
+		throw new Refusal(`“${book.title}” runs from ${book.first_page} to ${book.last_page}.`, 'flag');
 	const own = await trx
 		.selectFrom('lesson')
 		.select('id')
 		.where('id', '=', lesson)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!own) throw new CoreError('That lesson is not in the unit any more. Load the page again.');
+	if (!own) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
 	const { id } = await trx
 		.insertInto('page_range')
 		.values({
@@ -113,7 +124,7 @@ export async function removeRange(trx: Trx, run: number, id: number): Promise<vo
 export async function setReached(trx: Trx, run: number, id: number, page: number | null): Promise<void> {
 	const book = await spineOf(trx, run, id);
 	if (page !== null && (page < book.first_page - 1 || page > book.last_page))
-		throw new CoreError(`“${book.title}” runs from ${book.first_page} to ${book.last_page}.`, 'reached');
+		throw new Refusal(`“${book.title}” runs from ${book.first_page} to ${book.last_page}.`, 'reached');
 	await trx.updateTable('spine').set({ reached: page }).where('id', '=', id).execute();
 }
 
@@ -157,6 +168,6 @@ async function spineOf(trx: Trx, run: number, id: number): Promise<Row<'spine'>>
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new CoreError('That book is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That book is not in the unit any more. Load the page again.');
 	return row;
 }

@@ -1,5 +1,5 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Rhythm } from '$core/plan/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { checkHabits, setStreamHabits, type Habits } from '../house/habits.ts';
@@ -52,7 +52,7 @@ export type CalendarInput = {
 /** Sets on which days a run is taught and how far ahead the household works for it. */
 export async function setCalendar(trx: Trx, run: number, input: CalendarInput): Promise<void> {
 	if (input.start && input.end && input.end < input.start) {
-		throw new CoreError('The last day must not be before the first.', 'end');
+		throw new Refusal('The last day must not be before the first.', 'end');
 	}
 	checkHabits(input.habits);
 	await setStreamHabits(trx, run, input.habits);
@@ -73,7 +73,7 @@ export async function setCalendar(trx: Trx, run: number, input: CalendarInput): 
 }
 
 export async function addBlocked(trx: Trx, run: number, from: Day, to: Day, reason: string): Promise<void> {
-	if (to < from) throw new CoreError('The last day off must not be before the first.', 'to');
+	if (to < from) throw new Refusal('The last day off must not be before the first.', 'to');
 	await trx.insertInto('blocked').values({ run_id: run, from_on: from, to_on: to, reason }).execute();
 }
 

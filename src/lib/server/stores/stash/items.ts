@@ -1,4 +1,4 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
@@ -9,8 +9,7 @@ import type { Trx } from '../../history/changes.ts';
 /** The household's item of that name, whatever its number or capitals; made when there is none. */
 export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promise<Row<'item'>> {
 	const key = nameKey(name);
-	if (!key)
-		throw new CoreError(`“${name.slice(0, 40)}” has no letters in it: please name the thing.`, 'item');
+	if (!key) throw new Refusal(`“${name.slice(0, 40)}” has no letters in it: please name the thing.`, 'item');
 	const known = await trx.selectFrom('item').selectAll().where('name_key', '=', key).executeTakeFirst();
 	if (known) return known;
 	const other = await trx
@@ -49,7 +48,7 @@ export type ItemInput = {
 /** Changes what the household knows about an item. A new name keeps the old one as another name for it. */
 export async function updateItem(trx: Trx, id: number, input: ItemInput): Promise<void> {
 	const item = await trx.selectFrom('item').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!item) throw new CoreError('That item is not here any more. Load the page again.');
+	if (!item) throw new Refusal('That item is not here any more. Load the page again.');
 	const key = nameKey(input.name);
 	const other = await trx
 		.selectFrom('item')
@@ -57,7 +56,7 @@ export async function updateItem(trx: Trx, id: number, input: ItemInput): Promis
 		.where('name_key', '=', key)
 		.where('id', '!=', id)
 		.executeTakeFirst();
-	if (other) throw new CoreError(`There is “${other.name}” already. Merge the two instead.`, 'name');
+	if (other) throw new Refusal(`There is “${other.name}” already. Merge the two instead.`, 'name');
 	if (key !== item.name_key) {
 		await trx.deleteFrom('item_alias').where('name_key', '=', key).execute();
 		await trx
@@ -105,19 +104,30 @@ export async function setItemSources(
 		})
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new CoreError('That item is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That item is not here any more. Load the page again.');
 }
 
 /**
- * Makes two names mean one thing: lots, lines and history of the first go to the second, and its
- * name stays as another name. Amounts are conserved.
+ * Makes two names mean one thing: lots, lines and history of the first go to the one of the given name, and its
+ * own name stays as another name. Amounts are conserved. @throws Refusal where nothing is called so.
  */
+export async function mergeInto(trx: Trx, from: number, name: string): Promise<string> {
+	const other = await trx
+		.selectFrom('item')
+		.select('id')
+		.where('name_key', '=', nameKey(name))
+		.executeTakeFirst();
+	if (!other) throw new Refusal(`There is nothing called “${name}”. Choose a name from the list.`, 'into');
+	return mergeItems(trx, from, other.id);
+}
+
+/** As `mergeInto`, by the ids of both. */
 export async function mergeItems(trx: Trx, from: number, into: number): Promise<string> {
-	if (from === into) throw new CoreError('That is the same item.', 'into');
+	if (from === into) throw new Refusal('That is the same item.', 'into');
 	const items = await trx.selectFrom('item').selectAll().where('id', 'in', [from, into]).execute();
 	const gone = items.find((item) => item.id === from);
 	const kept = items.find((item) => item.id === into);
-	if (!gone || !kept) throw new CoreError('One of the two is not here any more. Load the page again.');
+	if (!gone || !kept) throw new Refusal('One of the two is not here any more. Load the page again.');
 	await trx.updateTable('lot').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();

@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { afterMaking, type KitPart } from '$core/gathering/index.ts';
 import {
 	amountText,
@@ -79,7 +79,7 @@ async function putLot(trx: Trx, lot: NewLot, today: Day): Promise<number> {
 
 export async function lotById(trx: Trx, id: number): Promise<Row<'lot'>> {
 	const lot = await trx.selectFrom('lot').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!lot) throw new CoreError('That is not in the stash any more. Load the page again.');
+	if (!lot) throw new Refusal('That is not in the stash any more. Load the page again.');
 	return lot;
 }
 
@@ -139,7 +139,7 @@ export async function moveLot(trx: Trx, id: number, amount: Exact, place: number
 }
 
 /**
- * Puts some of a lot somewhere else, as a lot of its own. @throws CoreError when there is not that
+ * Puts some of a lot somewhere else, as a lot of its own. @throws Refusal when there is not that
  * much, or it lies there already.
  */
 export async function splitLot(
@@ -150,10 +150,10 @@ export async function splitLot(
 	today: Day
 ): Promise<void> {
 	const lot = await lotById(trx, id);
-	if (!isSome(amount)) throw new CoreError('Say how much of it: more than nothing.', 'some');
+	if (!isSome(amount)) throw new Refusal('Say how much of it: more than nothing.', 'some');
 	if (amount.compare(exact(lot.amount)) > 0)
-		throw new CoreError(`There is only ${amountText(exact(lot.amount), lot.unit)} of it.`, 'some');
-	if (lot.place_id === place) throw new CoreError('It lies there already: choose another place.', 'to');
+		throw new Refusal(`There is only ${amountText(exact(lot.amount), lot.unit)} of it.`, 'some');
+	if (lot.place_id === place) throw new Refusal('It lies there already: choose another place.', 'to');
 	await moveLot(trx, id, amount, place, today);
 }
 

@@ -1,10 +1,10 @@
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from './items.ts';
 
-/** Notes that so much of one thing stands in for so much of another. @throws CoreError for a thing for itself. */
+/** Notes that so much of one thing stands in for so much of another. @throws Refusal for a thing for itself. */
 export async function addSubstitute(
 	trx: Trx,
 	item: Row<'item'>,
@@ -13,9 +13,9 @@ export async function addSubstitute(
 ): Promise<string> {
 	const instead = await itemNamed(trx, other.name);
 	if (instead.id === item.id)
-		throw new CoreError(`${item.name} cannot stand in for itself. Name something else.`, 'other');
+		throw new Refusal(`${item.name} cannot stand in for itself. Name something else.`, 'other');
 	if (!isSome(asked.amount) || !isSome(other.amount))
-		throw new CoreError('Both amounts have to be more than nothing.', 'other');
+		throw new Refusal('Both amounts have to be more than nothing.', 'other');
 	await trx
 		.deleteFrom('substitute')
 		.where('item_id', '=', item.id)

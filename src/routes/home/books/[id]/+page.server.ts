@@ -1,7 +1,7 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import {
 	COPYING_RIGHTS,
 	readIsbn,
@@ -165,7 +165,7 @@ const resourceForm = Joi.object<ResourceForm>({
 function isbnTyped(text: string): string | null {
 	if (!text) return null;
 	const isbn = readIsbn(text);
-	if (!isbn.valid) throw new CoreError(`That ISBN is not right: ${isbn.why}.`, 'isbn');
+	if (!isbn.valid) throw new Refusal(`That ISBN is not right: ${isbn.why}.`, 'isbn');
 	return isbn.isbn13;
 }
 
@@ -180,9 +180,9 @@ const loanForm = Joi.object<{ loan: number }>({ loan: id.required() });
 
 export const actions: Actions = {
 	save: (event) =>
-		act(event, resourceForm, 'Saved', (trx, form) => {
+		act(event, resourceForm, 'Saved', ({ trx }, form) => {
 			if (form.fromAge !== null && form.toAge !== null && form.toAge < form.fromAge)
-				throw new CoreError('The second age must not be below the first.', 'toAge');
+				throw new Refusal('The second age must not be below the first.', 'toAge');
 			return updateResource(trx, Number(event.params.id), {
 				title: form.title,
 				authors: form.authors,
@@ -238,7 +238,7 @@ export const actions: Actions = {
 					.messages({ 'string.empty': 'Please type the note first' })
 			}),
 			'Note stuck on',
-			(trx, form) => addNote(trx, Number(event.params.id), form.note)
+			({ trx }, form) => addNote(trx, Number(event.params.id), form.note)
 		),
 	use: (event) =>
 		act(
@@ -248,10 +248,9 @@ export const actions: Actions = {
 				text: words(500)
 			}),
 			(lesson: string) => `Flagged for ${lesson}`,
-			async (trx, form) => {
-				const now = await situation();
+			async ({ trx, now }, form) => {
 				const run = now.runs.find((one) => one.lessons.some(({ lesson }) => lesson.id === form.lesson));
-				if (!run) throw new CoreError('That lesson is not here any more. Load the page again.');
+				if (!run) throw new Refusal('That lesson is not here any more. Load the page again.');
 				await addUse(trx, run.run.id, {
 					...typedUse(run.participants, form.text),
 					resource_id: Number(event.params.id),
@@ -268,29 +267,27 @@ export const actions: Actions = {
 				event,
 				Joi.object<{ source: number }>({ source: id.required() }),
 				'Hold placed',
-				async (trx, form) => placeHold(trx, Number(event.params.id), form.source, (await situation()).today)
+				async ({ trx, now }, form) => placeHold(trx, Number(event.params.id), form.source, now.today)
 			)
 		),
 	ready: (event) =>
-		act(event, loanForm, 'On the hold shelf', async (trx, form) =>
-			holdReady(trx, form.loan, (await situation()).today)
+		act(event, loanForm, 'On the hold shelf', async ({ trx, now }, form) =>
+			holdReady(trx, form.loan, now.today)
 		),
 	fetch: (event) =>
-		act(event, loanForm, 'On loan', async (trx, form) =>
-			fetchLoan(trx, form.loan, (await situation()).today)
-		),
+		act(event, loanForm, 'On loan', async ({ trx, now }, form) => fetchLoan(trx, form.loan, now.today)),
 	renew: (event) =>
 		telling(event, () =>
 			act(
 				event,
 				loanForm,
 				(due: string) => `Renewed, due ${dayText(due)}`,
-				(trx, form) => renewLoan(trx, form.loan)
+				({ trx }, form) => renewLoan(trx, form.loan)
 			)
 		),
 	back: (event) =>
 		telling(event, () =>
-			act(event, loanForm, 'Back', async (trx, form) => endLoan(trx, form.loan, (await situation()).today))
+			act(event, loanForm, 'Back', async ({ trx, now }, form) => endLoan(trx, form.loan, now.today))
 		),
 	lend: (event) =>
 		act(
@@ -302,8 +299,7 @@ export const actions: Actions = {
 				due: optionalDay
 			}),
 			'Lent',
-			async (trx, form) =>
-				lendOut(trx, Number(event.params.id), form.borrower, (await situation()).today, form.due)
+			async ({ trx, now }, form) => lendOut(trx, Number(event.params.id), form.borrower, now.today, form.due)
 		),
 	picture: async (event) => {
 		const now = await situation();
@@ -314,7 +310,7 @@ export const actions: Actions = {
 		);
 	},
 	noPicture: (event) =>
-		act(event, Joi.object({}), 'Picture taken away', (trx) =>
+		act(event, Joi.object({}), 'Picture taken away', ({ trx }) =>
 			updateResource(trx, Number(event.params.id), { picture: null })
 		),
 	piece: (event) =>
@@ -325,15 +321,14 @@ export const actions: Actions = {
 				to: Joi.string().trim().max(100).required().messages({ 'string.empty': 'Please say where it goes' })
 			}),
 			'Piece lent',
-			async (trx, form) =>
-				lendPiece(trx, Number(event.params.id), form.piece, form.to, (await situation()).today)
+			async ({ trx, now }, form) => lendPiece(trx, Number(event.params.id), form.piece, form.to, now.today)
 		),
 	pieceBack: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', ({ trx }, form) =>
 			pieceBack(trx, form.id)
 		),
 	remove: async (event) => {
-		const done = await act(event, Joi.object({}), 'Taken out of the library', (trx) =>
+		const done = await act(event, Joi.object({}), 'Taken out of the library', ({ trx }) =>
 			removeResource(trx, Number(event.params.id))
 		);
 		if ('changed' in done) {

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import type { Row } from '$lib/server/database/tables.ts';
 import { situation } from '$lib/server/live/now.ts';
@@ -65,12 +65,12 @@ export const actions: Actions = {
 				place: id.empty('').allow(null).default(null)
 			}),
 			(count: number) => (count === 1 ? '1 book in the library' : `${count} books in the library`),
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const list = checkedList(scanned, form.list);
-				const { today } = await situation();
+				const { today } = now;
 				for (const one of list) {
 					const isbn = one.isbn13 === null ? null : readIsbn(one.isbn13);
-					if (isbn && !isbn.valid) throw new CoreError(`“${one.title}”: ${isbn.why}.`);
+					if (isbn && !isbn.valid) throw new Refusal(`“${one.title}”: ${isbn.why}.`);
 					await addResource(
 						trx,
 						{

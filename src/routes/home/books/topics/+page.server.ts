@@ -17,7 +17,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ topic: string }>({ topic: Joi.string().trim().max(100).required() }),
 			'A unit from a pile',
-			async (trx, form) => startFromPile(trx, await situation(), form.topic)
+			async ({ trx, now }, form) => startFromPile(trx, now, form.topic)
 		);
 		if ('result' in done) {
 			sayAfterRedirect(event.cookies, done.changed);

@@ -1,10 +1,10 @@
-import { error, fail, redirect } from '@sveltejs/kit';
-import { CoreError } from '$core/error.ts';
+import { error, redirect } from '@sveltejs/kit';
+import { Refusal } from '$core/error.ts';
 import { planImport } from '$lib/server/exchange/index.ts';
 import { store } from '$lib/server/live/data.ts';
 import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { doerOf } from '$lib/server/requests/form-action.ts';
+import { answering, atItsField, doerOf } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { draftById } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -77,7 +77,7 @@ export const load: PageServerLoad = async ({ params, url, cookies, depends }) =>
 			text: null
 		};
 	} catch (problem) {
-		if (!(problem instanceof CoreError)) throw problem;
+		if (!(problem instanceof Refusal)) throw problem;
 		// No table: perhaps a list or a table of contents as plain text.
 		const isTable = /\.(csv|tsv|bib|xml)$/i.test(draft.name);
 		return {
@@ -98,7 +98,7 @@ export const actions: Actions = {
 		const form = await event.request.formData();
 		const run = Number(form.get('unit')) || null;
 		const operation = form.get('operation');
-		try {
+		return answering(async () => {
 			const { kind, plan } = planImport(await situation(), draft.text, run);
 			const to =
 				kind.id === 'list'
@@ -111,11 +111,8 @@ export const actions: Actions = {
 			// A short file is in before anybody could look; a long one shows how far it is.
 			if (plan.rows.length <= SHORT_ROWS) await job;
 			else void job;
-		} catch (problem) {
-			if (problem instanceof CoreError) return fail(400, { message: problem.message, path: problem.path });
-			throw problem;
-		}
-		redirect(303, event.url.pathname);
+			redirect(303, event.url.pathname);
+		}, atItsField({}));
 	},
 	/** Stops bringing it in; what was brought in so far is taken out again. */
 	stop: async (event) => {

@@ -1,10 +1,9 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readSupplyLine, usualUse } from '$core/supplies/index.ts';
 import { numberTyped } from '$core/words/index.ts';
-import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -81,7 +80,7 @@ export const actions: Actions = {
 				name: title('what is taken instead')
 			}),
 			(what: string) => what,
-			async (trx, form) => takeInstead(trx, await situation(), form.keys.split(' '), form.name)
+			async ({ trx, now }, form) => takeInstead(trx, now, form.keys.split(' '), form.name)
 		),
 	claim: (event) =>
 		act(
@@ -91,7 +90,7 @@ export const actions: Actions = {
 				claim: Joi.string().valid('first', 'last').empty('').allow(null).default(null)
 			}),
 			'Who gets it',
-			(trx, form) => setClaim(trx, form.line, form.claim)
+			({ trx }, form) => setClaim(trx, form.line, form.claim)
 		),
 	add: (event) =>
 		act(
@@ -104,11 +103,11 @@ export const actions: Actions = {
 				lesson: id.required()
 			}),
 			(added: string) => `Added: ${added}`,
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const read = readSupplyLine(form.text);
 				if (read.length === 0)
-					throw new CoreError('That reads like a heading. Type what is needed, like “2 cups flour”.', 'text');
-				const uses = new Map((await situation()).snapshot.items.map((item) => [item.name_key, item.use]));
+					throw new Refusal('That reads like a heading. Type what is needed, like “2 cups flour”.', 'text');
+				const uses = new Map(now.snapshot.items.map((item) => [item.name_key, item.use]));
 				for (const line of read) {
 					const use = uses.get(nameKey(line.item)) ?? usualUse(line.item);
 					await addLine(trx, { ...line, lesson: form.lesson, written: form.text, use });
@@ -121,7 +120,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<EditForm>({ id: id.required(), ...lineFields }).pattern(/^child\d+$/, Joi.string()),
 			'Supply line changed',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				const chosen = run.participants
 					.filter((person) => form[`child${person.id}`] !== undefined)
@@ -131,7 +130,7 @@ export const actions: Actions = {
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Supply line removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Supply line removed', ({ trx }, form) =>
 			removeLine(trx, form.id)
 		)
 };

@@ -1,14 +1,14 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { change } from '$lib/server/history/changes.ts';
 import { store } from '$lib/server/live/data.ts';
-import { checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
+import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { MOST_LINES, reviewList } from '$lib/server/services/gathering/review.ts';
-import { addLine, removeLine, updateLine } from '$lib/server/stores/gathering/supply-lines.ts';
+import { savedText, saveReviewed } from '$lib/server/services/gathering/save-list.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -59,10 +59,10 @@ export const actions: Actions = {
 	read: async ({ request, params }) => {
 		const form = await request.formData();
 		const typed = { text: String(form.get('text') ?? ''), lesson: String(form.get('lesson') ?? '') };
-		try {
+		return answering(async () => {
 			const input = checked(pasteForm, typed);
 			if (input.text.split('\n').length > MOST_LINES) {
-				throw new CoreError(
+				throw new Refusal(
 					`That is more than ${MOST_LINES.toLocaleString('en-US')} lines. Paste it in parts.`,
 					'text'
 				);
@@ -70,65 +70,36 @@ export const actions: Actions = {
 			const { now, run } = await runOf(params);
 			const review = reviewList(now, run, input.text, input.lesson);
 			if (review.rows.length === 0)
-				throw new CoreError('There is nothing to gather in this text, only headings or empty lines.', 'text');
+				throw new Refusal('There is nothing to gather in this text, only headings or empty lines.', 'text');
 			return { review, typed };
-		} catch (error) {
-			if (error instanceof CoreError) return fail(400, { message: error.message, path: error.path, typed });
-			throw error;
-		}
+		}, atItsField(typed));
 	},
 
 	/** Keeps the reviewed list: all of it or nothing. */
 	save: async (event) => {
 		const form = await event.request.formData();
 		const typed = { text: String(form.get('text') ?? ''), lesson: String(form.get('lesson') ?? '') };
-		try {
+		return answering(async () => {
 			const { run } = await runOf(event.params);
-			const ownLessons = new Set(run.lessons.map(({ lesson }) => lesson.id));
-			const rows = [...rowsOf(form), ...restOf(form)].map(({ index, id, keep, fields }) => {
-				if (!keep) return null;
-				const line = asLine(checkedRow(fields, index), `row-${index}-`);
-				if (!ownLessons.has(line.lesson))
-					throw new CoreError('That lesson is not in this unit.', `row-${index}-lesson`);
-				return { id, line };
-			});
+			const rows = [...rowsOf(form), ...restOf(form)]
+				.filter((row) => row.keep)
+				.map(({ index, id, fields }) => ({
+					id,
+					path: `row-${index}-`,
+					line: asLine(checkedRow(fields, index), `row-${index}-`)
+				}));
 			const gone = form.getAll('gone').map(Number);
-			const { write } = await store();
 			const { changed } = await change(
-				write,
+				(await store()).write,
 				doerOf(event, operationOf(form)),
-				({ added, changed, removed }: { added: number; changed: number; removed: number }) =>
-					`List saved: ${added} new, ${changed} changed, ${removed} gone`,
-				async (trx) => {
-					const counts = { added: 0, changed: 0, removed: 0 };
-					for (const row of rows) {
-						if (!row) continue;
-						if (row.id === null) {
-							await addLine(trx, row.line);
-							counts.added++;
-						} else {
-							if (await updateLine(trx, row.id, row.line)) counts.changed++;
-						}
-					}
-					for (const id of gone) {
-						await removeLine(trx, id);
-						counts.removed++;
-					}
-					return counts;
-				}
+				savedText,
+				(trx) => saveReviewed(trx, run, rows, gone)
 			);
 			sayAfterRedirect(event.cookies, changed);
-		} catch (error) {
-			if (!(error instanceof CoreError)) throw error;
-			return fail(400, { message: error.message, path: error.path, typed });
-		}
-		// The first list of a household leads to the board: its first true answer.
-		redirect(
-			303,
-			event.url.searchParams.get('from') === 'start'
-				? `/units/${event.params.run}`
-				: `/units/${event.params.run}/gather`
-		);
+			// The first list of a household leads to the board: its first true answer.
+			const isFirst = event.url.searchParams.get('from') === 'start';
+			redirect(303, `/units/${event.params.run}${isFirst ? '' : '/gather'}`);
+		}, atItsField(typed));
 	}
 };
 
@@ -141,8 +112,7 @@ function checkedRow(fields: Record<string, string>, index: number): LineForm {
 	try {
 		return checked(lineForm, fields);
 	} catch (error) {
-		if (error instanceof CoreError) throw new CoreError(error.message, `row-${index}-${error.path}`);
-		throw error;
+		throw error instanceof Refusal ? error.at(`row-${index}-${error.path}`) : error;
 	}
 }
 

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { dayText, isDay } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -156,7 +156,7 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 
 export const actions: Actions = {
 	calendar: (event) =>
-		act(event, calendarForm, 'Calendar', async (trx, form) => {
+		act(event, calendarForm, 'Calendar', async ({ trx }, form) => {
 			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
 			await units.setCalendar(trx, Number(event.params.run), {
 				start: form.start,
@@ -172,7 +172,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ frame: string }>({ frame: Joi.string().trim().allow('').max(5000).default('') }),
 			(put: string) => put,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				return fillFrame(trx, run, form.frame);
 			}
@@ -188,14 +188,14 @@ export const actions: Actions = {
 			}),
 			(added: number) =>
 				added === 1 ? '1 day or stretch kept free' : `${added} days or stretches kept free`,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const { start_on, end_on } = run.run;
 				if (!start_on)
-					throw new CoreError('Give the unit a first day first, then its days off are known.', 'ics');
+					throw new Refusal('Give the unit a first day first, then its days off are known.', 'ics');
 				const days = daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
 				if (days.length === 0)
-					throw new CoreError('Nothing in that calendar falls between the first and the last day.', 'ics');
+					throw new Refusal('Nothing in that calendar falls between the first and the last day.', 'ics');
 				for (const day of days) await units.addBlocked(trx, run.run.id, day.from, day.to, day.reason);
 				return days.length;
 			}
@@ -211,7 +211,7 @@ export const actions: Actions = {
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Day off',
-			(trx, form) =>
+			({ trx }, form) =>
 				units.addBlocked(
 					trx,
 					Number(event.params.run),
@@ -221,11 +221,11 @@ export const actions: Actions = {
 				)
 		),
 	unblock: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Day off removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Day off removed', ({ trx }, form) =>
 			units.removeBlocked(trx, Number(event.params.run), form.id)
 		),
 	add: (event) =>
-		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', (trx, form) =>
+		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', ({ trx }, form) =>
 			addLesson(trx, Number(event.params.run), asLesson(form))
 		),
 	contents: (event) =>
@@ -239,7 +239,7 @@ export const actions: Actions = {
 					.messages({ 'string.empty': 'Paste the lessons first, one on each line' })
 			}),
 			(added: number) => (added === 1 ? '1 lesson added' : `${added} lessons added`),
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const lessons = lessonsTyped(form.contents);
 				for (const lesson of lessons) await addLesson(trx, Number(event.params.run), lesson);
 				return lessons.length;
@@ -254,18 +254,18 @@ export const actions: Actions = {
 				...detailFields
 			}).pattern(whoFlags, flag),
 			'Lesson changed',
-			(trx, form) =>
+			({ trx }, form) =>
 				updateLesson(trx, Number(event.params.run), form.id, {
 					...asLesson(form),
 					...asDetails(form)
 				})
 		),
 	order: (event) =>
-		act(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', (trx, form) =>
+		act(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', ({ trx }, form) =>
 			orderLessons(trx, Number(event.params.run), form.order)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', ({ trx }, form) =>
 			removeLesson(trx, Number(event.params.run), form.id)
 		),
 	fit: (event) =>
@@ -273,7 +273,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ way: string }>({ way: Joi.string().required() }),
 			(what: string) => what,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				return makeFit(trx, now, run, form.way);
 			}
@@ -287,7 +287,7 @@ export const actions: Actions = {
 				without: ids
 			}),
 			'Plan changed',
-			async (trx, form) =>
+			async ({ trx }, form) =>
 				applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop, form.without))
 		),
 	missed: (event) =>
@@ -295,7 +295,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ day: string }>({ day: day.required() }),
 			(when: string) => `Rolled on: no lesson on ${when}`,
-			(trx, form) => rollOn(trx, Number(event.params.run), form.day)
+			({ trx }, form) => rollOn(trx, Number(event.params.run), form.day)
 		),
 	outcome: outcomeAction
 };

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
@@ -34,20 +34,20 @@ export const actions: Actions = {
 				activity: id.empty('').allow(null).default(null)
 			}),
 			(name: string) => `A task for ${name}`,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const person = run.participants.find((one) => one.id === form.person);
 				const isHere =
 					run.lessons.some(({ lesson }) => lesson.id === form.lesson) &&
 					(form.activity === null || run.activities.some(({ activity }) => activity.id === form.activity));
 				if (!person || !isHere)
-					throw new CoreError('That lesson or child is not in the unit any more. Load the page again.');
+					throw new Refusal('That lesson or child is not in the unit any more. Load the page again.');
 				await addTask(trx, form.lesson, form.person, form.text, form.minutes, form.activity);
 				return person.name;
 			}
 		),
 	untask: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', ({ trx }, form) =>
 			removeTask(trx, form.id)
 		),
 	goal: (event) =>
@@ -58,6 +58,6 @@ export const actions: Actions = {
 				text: Joi.string().trim().allow('').max(300).default('')
 			}),
 			'Goal',
-			(trx, form) => setGoal(trx, Number(event.params.run), form.person, form.text)
+			({ trx }, form) => setGoal(trx, Number(event.params.run), form.person, form.text)
 		)
 };

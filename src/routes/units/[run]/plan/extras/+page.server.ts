@@ -1,9 +1,8 @@
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { readActivity } from '$core/plan/index.ts';
 import { store } from '$lib/server/live/data.ts';
-import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { activityFields, asActivity, type ActivityForm } from '$lib/server/schemas/activity.ts';
@@ -60,14 +59,14 @@ export const actions: Actions = {
 				})
 			}),
 			(title: string) => `Into the pool: ${title}`,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const people = run.participants;
 				const typed = readActivity(
 					form.text,
 					people.map((person) => person.name)
 				);
-				if (!typed.title) throw new CoreError('Please say what it is first, before the first comma.', 'text');
+				if (!typed.title) throw new Refusal('Please say what it is first, before the first comma.', 'text');
 				await addActivity(trx, run.run.id, typedActivity(people, typed));
 				return typed.title;
 			}
@@ -84,14 +83,14 @@ export const actions: Actions = {
 				}
 			).pattern(whoFlags, flag),
 			'Extra changed',
-			async (trx, form) => {
+			async ({ trx, now }, form) => {
 				const run = Number(event.params.run);
 				if (form.lesson !== null && form.day !== null)
-					throw new CoreError('Choose a lesson or a day of its own, not both.', 'day');
+					throw new Refusal('Choose a lesson or a day of its own, not both.', 'day');
 				const { read } = await store();
 				await updateActivity(trx, run, form.id, {
 					...asActivity(form),
-					resources: await resourcesNamed(read, await situation(), form.resources),
+					resources: await resourcesNamed(read, now, form.resources),
 					standing: form.required ? 'required' : 'extra'
 				});
 				await placeActivity(trx, run, form.id, { lesson: form.lesson, day: form.day });
@@ -105,20 +104,22 @@ export const actions: Actions = {
 				...placeFields
 			}),
 			'Extra moved',
-			(trx, form) => placeActivity(trx, Number(event.params.run), form.id, form)
+			({ trx }, form) => placeActivity(trx, Number(event.params.run), form.id, form)
 		),
 	done: (event) =>
-		act(event, one, 'Done once', (trx, form) => countDone(trx, Number(event.params.run), form.id, 1)),
+		act(event, one, 'Done once', ({ trx }, form) => countDone(trx, Number(event.params.run), form.id, 1)),
 	without: (event) =>
-		act(event, one, 'Done without', (trx, form) =>
+		act(event, one, 'Done without', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'do without')
 		),
 	back: (event) =>
-		act(event, one, 'Wanted again', (trx, form) =>
+		act(event, one, 'Wanted again', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'extra')
 		),
 	remove: (event) =>
-		act(event, one, 'Extra removed', (trx, form) => removeActivity(trx, Number(event.params.run), form.id)),
+		act(event, one, 'Extra removed', ({ trx }, form) =>
+			removeActivity(trx, Number(event.params.run), form.id)
+		),
 	choose: (event) =>
 		act(
 			event,
@@ -129,7 +130,7 @@ export const actions: Actions = {
 					.required()
 			}),
 			(moved: number) => `Best set taken: ${moved} moved`,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const chosen = form.chosen
 					.split(',')

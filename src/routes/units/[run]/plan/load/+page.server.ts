@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -33,7 +33,7 @@ export const actions: Actions = {
 				budget: dollars.allow(null).default(null)
 			}),
 			'How much we take',
-			(trx, form) => {
+			({ trx }, form) => {
 				const cents = (dollars: number | null) => (dollars === null ? null : Math.round(dollars * 100));
 				return setLimits(trx, Number(event.params.run), {
 					...form,
@@ -51,7 +51,7 @@ export const actions: Actions = {
 				to: id.empty('').allow(null).default(null)
 			}),
 			'Week made lighter',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				if (form.way === 'instead') return doInstead(trx, run.run.id, form.activity);
 				if (form.way === 'leave out')
@@ -59,7 +59,7 @@ export const actions: Actions = {
 				const lesson = run.lessons.find(
 					(one) => one.dates.length > 0 && !one.over && weekOf(now, run, one.dates[0]) === form.to
 				);
-				if (!lesson) throw new CoreError('That week has no lesson any more. Load the page again.');
+				if (!lesson) throw new Refusal('That week has no lesson any more. Load the page again.');
 				await placeActivity(trx, run.run.id, form.activity, { lesson: lesson.lesson.id, day: null });
 			}
 		)

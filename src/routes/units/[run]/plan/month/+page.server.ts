@@ -18,7 +18,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; day: string | null }>({ id: id.required(), day: optionalDay }),
 			(where: string) => where,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				await placeActivity(trx, Number(event.params.run), form.id, { lesson: null, day: form.day });
 				return form.day ? `Moved to ${dayText(form.day)}` : 'Back in the pool';
 			}

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { CoreError } from '$core/error.ts';
+import { Refusal } from '$core/error.ts';
 import { rangesFromStarts, readFrame, sharePages, USUAL_FRAME } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -70,7 +70,7 @@ export const actions: Actions = {
 				slip: Joi.string().trim().allow('').max(500).default('')
 			}),
 			(warning: string) => (warning ? `Flagged; ${warning}` : 'Flagged'),
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const resource = await resourceNamed((await store()).read, now, form.title);
 				await addUse(trx, run.run.id, {
@@ -82,11 +82,11 @@ export const actions: Actions = {
 			}
 		),
 	unuse: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', (trx, form) =>
+		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', ({ trx }, form) =>
 			removeUse(trx, Number(event.params.run), form.id)
 		),
 	add: (event) =>
-		act(event, Joi.object<SpineForm>(spineFields), 'Book added', (trx, form) =>
+		act(event, Joi.object<SpineForm>(spineFields), 'Book added', ({ trx }, form) =>
 			spines.addSpine(trx, Number(event.params.run), asSpine(form))
 		),
 	edit: (event) =>
@@ -94,10 +94,10 @@ export const actions: Actions = {
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
 			'Book changed',
-			(trx, form) => spines.updateSpine(trx, Number(event.params.run), form.spine, asSpine(form))
+			({ trx }, form) => spines.updateSpine(trx, Number(event.params.run), form.spine, asSpine(form))
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ spine: number }>(one), 'Book removed', (trx, form) =>
+		act(event, Joi.object<{ spine: number }>(one), 'Book removed', ({ trx }, form) =>
 			spines.removeSpine(trx, Number(event.params.run), form.spine)
 		),
 	share: (event) =>
@@ -109,13 +109,13 @@ export const actions: Actions = {
 				most: wholeOrNothing('the pages a day', 500)
 			}),
 			'Pages shared over the lessons',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const book = now.snapshot.spines.find((spine) => spine.id === form.spine);
-				if (!book) throw new CoreError('That book is not in the unit any more. Load the page again.');
+				if (!book) throw new Refusal('That book is not in the unit any more. Load the page again.');
 				const lessons = run.lessons.filter((lesson) => !lesson.over);
 				const from = Math.max(book.first_page, (book.reached ?? 0) + 1);
-				if (from > book.last_page) throw new CoreError('That book has been read to the end.');
+				if (from > book.last_page) throw new Refusal('That book has been read to the end.');
 				const ranges =
 					form.by === 'contents'
 						? rangesFromStarts(
@@ -146,11 +146,11 @@ export const actions: Actions = {
 				})
 			}),
 			'Flag added',
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const { pages, ids, who: _, ...rest } = flagTyped(now, form.flag);
 				if (!pages)
-					throw new CoreError('Please start with the pages, like “12–19 aloud: how scale works”.', 'flag');
+					throw new Refusal('Please start with the pages, like “12–19 aloud: how scale works”.', 'flag');
 				await spines.addRange(trx, run.run.id, form.spine, form.lesson, {
 					...pages,
 					way: rest.way,
@@ -161,7 +161,7 @@ export const actions: Actions = {
 			}
 		),
 	unflag: (event) =>
-		act(event, Joi.object<{ range: number }>({ range: id.required() }), 'Flag taken off', (trx, form) =>
+		act(event, Joi.object<{ range: number }>({ range: id.required() }), 'Flag taken off', ({ trx }, form) =>
 			spines.removeRange(trx, Number(event.params.run), form.range)
 		),
 	reached: (event) =>
@@ -172,7 +172,7 @@ export const actions: Actions = {
 				reached: wholeOrNothing('the page', 9999)
 			}),
 			'Read so far',
-			(trx, form) => spines.setReached(trx, Number(event.params.run), form.spine, form.reached)
+			({ trx }, form) => spines.setReached(trx, Number(event.params.run), form.spine, form.reached)
 		),
 	readOn: (event) =>
 		act(
@@ -182,14 +182,14 @@ export const actions: Actions = {
 				on: Joi.string().valid('lessons', 'weekdays', 'every day').required()
 			}),
 			'Days for reading',
-			(trx, form) => spines.setReadOn(trx, Number(event.params.run), form.spine, form.on)
+			({ trx }, form) => spines.setReadOn(trx, Number(event.params.run), form.spine, form.on)
 		),
 	swap: (event) =>
 		act(
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
 			(lapsed: number) => `Swapped; ${lapsed === 1 ? 'one flag has' : `${lapsed} flags have`} lapsed`,
-			async (trx, form) => {
+			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const toCome = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson.id);
 				const lapsed = now.snapshot.ranges.filter(
