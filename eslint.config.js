@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { rooms } from './rooms.eslint.js';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
@@ -66,5 +67,6 @@ export default ts.config(
 		// Today comes with the data; screens never ask the clock.
 		files: ['src/lib/ui/**', 'src/routes/**/*.svelte'],
 		rules: { 'no-restricted-globals': ['error', 'Date'] }
-	}
+	},
+	...rooms
 );

@@ -1,7 +1,8 @@
 import type { Db } from '../src/lib/server/database/open.ts';
 import { addLine } from '../src/lib/server/stores/gathering/supply-lines.ts';
 import { itemNamed } from '../src/lib/server/stores/stash/items.ts';
-import { addDays } from '../src/core/calendar/index.ts';
+import { addDays, type Weekday } from '../src/core/calendar/index.ts';
+import { json } from '../src/lib/server/database/json.ts';
 import { ACTIVITY_KINDS, readActivity } from '../src/core/plan/index.ts';
 import { typedActivity } from '../src/lib/server/services/plan/activity-typed.ts';
 import { addActivity } from '../src/lib/server/stores/plan/activities.ts';
@@ -21,7 +22,7 @@ export async function fillLarge(db: Db): Promise<void> {
 					name: `Child ${i}`,
 					kind: 'child',
 					born: `20${15 + i}-05-01`,
-					allergies: '[]',
+					allergies: json<readonly string[]>([]),
 					weekdays: null
 				})
 				.execute();
@@ -45,7 +46,7 @@ export async function fillLarge(db: Db): Promise<void> {
 				state: 'running',
 				start_on: '2027-01-04',
 				end_on: null,
-				weekdays: '[2,4]',
+				weekdays: json<readonly Weekday[]>([2, 4]),
 				keep_free: 0,
 				habit: null,
 				habit_date: null,
@@ -108,7 +109,7 @@ export async function fillHouse(db: Db, linesALesson = 8): Promise<void> {
 					name: `Child ${i}`,
 					kind: 'child',
 					born: `20${15 + 3 * i}-05-01`,
-					allergies: '[]',
+					allergies: json<readonly string[]>([]),
 					weekdays: null
 				})
 				.execute();

@@ -19,8 +19,8 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 		next: nextOf(now, actor),
 		evening: eveningOf(now),
 		hasUnits: now.runs.length > 0,
-		running: now.runs.some(({ run }) => run.state === 'running'),
-		sheets: [...nextLessons(now.runs)].flatMap(([{ run, unit }, next]) =>
+		running: now.runs.some(({ row: run }) => run.state === 'running'),
+		sheets: [...nextLessons(now.runs)].flatMap(([{ row: run, unit }, next]) =>
 			next && run.state === 'running'
 				? [
 						{

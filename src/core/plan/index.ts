@@ -21,6 +21,7 @@ export {
 	type Extra,
 	type Load,
 	type LoadLimits,
+	type RunLimits,
 	type LoadWeek,
 	type MeasureOfLoad,
 	type Over,

@@ -24,6 +24,9 @@ export type MeasureOfLoad = (typeof MEASURES_OF_LOAD)[number];
 /** The most a family takes of each in a week; null is no limit. */
 export type LoadLimits = Readonly<Record<MeasureOfLoad, number | null>>;
 
+/** What the family can take of a unit: in a week, in money (cents), in projects; null where it sets no limit. */
+export type RunLimits = LoadLimits & { readonly budget: number | null; readonly projects: number | null };
+
 export const NO_LOAD: Load = {
 	minutes: 0,
 	handsOn: 0,

@@ -1,13 +1,14 @@
 import Joi from 'joi';
 import { randomBytes } from 'node:crypto';
-import { dayText, weekdayName, type Weekday } from '$core/calendar/index.ts';
+import { dayText, weekdayName } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
-import type { Row } from '$lib/server/database/tables.ts';
+import { parsed } from '$lib/server/database/json.ts';
+import type { Row } from '$lib/server/database/tables/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import {
@@ -49,14 +50,14 @@ export const load: PageServerLoad = async () => {
 		}),
 		people: snapshot.people.map((person) => ({
 			...person,
-			allergies: (JSON.parse(person.allergies) as string[]).join(', '),
-			weekdays: person.weekdays ? (JSON.parse(person.weekdays) as Weekday[]) : [],
-			reads: levelsText(JSON.parse(person.reads) as ReadingLevel[]),
+			allergies: parsed(person.allergies).join(', '),
+			weekdays: person.weekdays ? parsed(person.weekdays) : [],
+			reads: levelsText(parsed(person.reads)),
 			reach: person.reach_mm === null ? '' : lengthText(person.reach_mm, snapshot.household.measures),
 			age: person.born ? ageText(monthsOld(person.born, today)) : ''
 		})),
 		suppliers: snapshot.suppliers.map((supplier) => {
-			const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
+			const weekdays = parsed(supplier.weekdays);
 			return {
 				...supplier,
 				weekdays,

@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async () => {
 	const { runs } = await situation();
 	const sheets = runs
-		.filter(({ run }) => run.state === 'running')
-		.map(({ run }) => `/units/${run.id}/plan/print?show=next`);
+		.filter(({ row: run }) => run.state === 'running')
+		.map(({ row: run }) => `/units/${run.id}/plan/print?show=next`);
 	return json([...KEPT_PAGES, ...sheets]);
 };

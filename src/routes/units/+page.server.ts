@@ -16,10 +16,10 @@ export const load: PageServerLoad = async () => {
 		runs: now.runs.map((one) => {
 			const needs = now.needs.filter((need) => need.run === one && need.need.required);
 			return {
-				id: one.run.id,
+				id: one.row.id,
 				name: one.unit.name,
-				run: one.run.name,
-				state: one.run.state,
+				run: one.row.name,
+				state: one.row.state,
 				lessons: one.lessons.length,
 				days: one.calendar?.finish
 					? `${weekdaysText(one)}, to ${dayText(one.calendar.finish)}`

@@ -3,7 +3,7 @@ import { Kysely, Migrator, sql, SqliteDialect } from 'kysely';
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { MIGRATIONS } from './migrations/index.ts';
-import { TRACKED, type Database } from './tables.ts';
+import { TRACKED, type Database } from './tables/index.ts';
 
 export type Db = Kysely<Database>;
 

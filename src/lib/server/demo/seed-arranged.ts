@@ -12,7 +12,7 @@ export async function seedArranged(db: Db) {
 	await db.transaction().execute(async (trx) => {
 		for (const { item, promised } of MAPS.arranged) {
 			for (const one of situation.needs.filter((need) => need.item.name === item)) {
-				await patchNeed(trx, one.run.run.id, one.need.key, {
+				await patchNeed(trx, one.run.row.id, one.need.key, {
 					arranged: exactText(one.amount),
 					unit: one.unit,
 					promised
@@ -22,6 +22,6 @@ export async function seedArranged(db: Db) {
 		for (const text of MAPS.occasions) await addOccasion(trx, text);
 		for (const [item, rung] of MAPS.otherwise)
 			for (const one of situation.needs.filter((need) => need.item.name === item))
-				await patchNeed(trx, one.run.run.id, one.need.key, { rung, unit: one.unit });
+				await patchNeed(trx, one.run.row.id, one.need.key, { rung, unit: one.unit });
 	});
 }

@@ -11,7 +11,8 @@ import {
 	USES
 } from '../../../../demo/library.ts';
 import { ACTIVITIES, SPINES } from '../../../../demo/plan.ts';
-import type { Row } from '../database/tables.ts';
+import { json } from '../database/json.ts';
+import type { Row } from '../database/tables/index.ts';
 import type { Trx } from '../history/changes.ts';
 import { typedUse } from '../services/library/uses.ts';
 import { addResource, addUse } from '../stores/library/resources.ts';
@@ -57,7 +58,7 @@ export async function seedLibrary(
 				service: one.kind === 'link' ? 'the library’s film shelf' : '',
 				device: one.kind === 'link' ? 'laptop' : '',
 				rights: one.kind === 'printable' ? 'one class' : 'own family',
-				content: JSON.stringify(CONTENT[one.title] ?? [])
+				content: json(CONTENT[one.title] ?? [])
 			},
 			'2026-09-01'
 		);
@@ -108,7 +109,7 @@ export async function seedLibrary(
 			.execute();
 	await trx
 		.updateTable('household')
-		.set({ content_policy: JSON.stringify(CONTENT_POLICY) })
+		.set({ content_policy: json(CONTENT_POLICY) })
 		.execute();
 	for (const loan of LOANS)
 		await trx

@@ -1,8 +1,10 @@
+import type { Weekday } from '$core/calendar/index.ts';
 import { readLevels } from '$core/house/index.ts';
 import { readActivity, readFlag } from '$core/plan/index.ts';
 import { readSupplyList, usualUse } from '$core/supplies/index.ts';
 import { MAPS } from '../../../../demo/household.ts';
 import { ACTIVITIES, DETAILS, GOALS, LEVELS, LIMITS, READS, SPINES, TASKS } from '../../../../demo/plan.ts';
+import { json } from '../database/json.ts';
 import type { Trx } from '../history/changes.ts';
 import { typedActivity } from '../services/plan/activity-typed.ts';
 import { addLine } from '../stores/gathering/supply-lines.ts';
@@ -44,7 +46,7 @@ export async function seedRun(
 			state,
 			start_on: plan.start ?? null,
 			end_on: plan.end ?? null,
-			weekdays: JSON.stringify(plan.weekdays ?? []),
+			weekdays: json((plan.weekdays ?? []) as Weekday[]),
 			keep_free: 0,
 			habit: null,
 			habit_date: null,
@@ -96,7 +98,7 @@ export async function seedOlderOnly(trx: Trx, run: number) {
 		for (const line of lines.filter((one) => one.written.includes(word))) {
 			await trx
 				.updateTable('supply_line')
-				.set({ participants: JSON.stringify(older.map((child) => child.id)) })
+				.set({ participants: json(older.map((child) => child.id)) })
 				.where('id', '=', line.id)
 				.execute();
 		}
@@ -120,14 +122,14 @@ export async function seedPlan(trx: Trx, run: number) {
 	for (const [name, text] of Object.entries(READS))
 		await trx
 			.updateTable('person')
-			.set({ reads: JSON.stringify(readLevels(text)) })
+			.set({ reads: json(readLevels(text)) })
 			.where('name', '=', name)
 			.execute();
 	await setLimits(trx, run, LIMITS);
 	for (const [number, { extension = '', ...details }] of Object.entries(DETAILS)) {
 		await trx
 			.updateTable('lesson')
-			.set({ ...details, extension, extension_for: JSON.stringify(extension ? [idOf('Odile')] : []) })
+			.set({ ...details, extension, extension_for: json(extension ? [idOf('Odile')] : []) })
 			.where('id', '=', lessonAt(Number(number)))
 			.execute();
 	}

@@ -11,6 +11,7 @@ import {
 	TODAY
 } from '../../../../demo/household.ts';
 import { WANTED } from '../../../../demo/prices.ts';
+import { json } from '../database/json.ts';
 import type { Db } from '../database/open.ts';
 import { addWanted } from '../stores/buying/wanted.ts';
 import { seedArranged } from './seed-arranged.ts';
@@ -32,7 +33,7 @@ export async function seedDemo(db: Db): Promise<void> {
 				fixed_today: TODAY,
 				measures: 'metric',
 				country: 'US',
-				evening: JSON.stringify({ over: 'done' }),
+				evening: json({ over: 'done' }),
 				habit: 'a week ahead',
 				habit_date: null,
 				count_age_days: 120
@@ -43,8 +44,8 @@ export async function seedDemo(db: Db): Promise<void> {
 				.insertInto('person')
 				.values({
 					...person,
-					allergies: JSON.stringify(person.allergies),
-					weekdays: person.weekdays ? JSON.stringify(person.weekdays) : null
+					allergies: json(person.allergies),
+					weekdays: person.weekdays ? json(person.weekdays) : null
 				})
 				.execute();
 		}
@@ -54,7 +55,7 @@ export async function seedDemo(db: Db): Promise<void> {
 				.values({
 					name: supplier.name,
 					kind: supplier.kind,
-					weekdays: JSON.stringify(supplier.weekdays),
+					weekdays: json(supplier.weekdays),
 					lead_days: supplier.leadDays,
 					...('loanDays' in supplier ? { loan_days: supplier.loanDays, renewals: supplier.renewals } : {}),
 					position: i + 1

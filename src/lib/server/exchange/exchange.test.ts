@@ -218,9 +218,9 @@ describe('bringing in', () => {
 		const { plan } = planImport(await situationOf(store), text, 2);
 		expect(plan.rows.map((row) => row.status)).toContain('wrong');
 		await change(store.write, doer(), 'import', plan.apply);
-		const kites = (await situationOf(store)).runs.find((one) => one.run.id === 2)!;
+		const kites = (await situationOf(store)).runs.find((one) => one.row.id === 2)!;
 		const line = (await situationOf(store)).needs.find(
-			(one) => one.run.run.id === 2 && one.item.name === 'ribbon'
+			(one) => one.run.row.id === 2 && one.item.name === 'ribbon'
 		);
 		expect(line?.line.unit).toBe('m');
 		expect(kites.lessons.map((one) => one.lesson.title)).toContain('Tails');

@@ -1,7 +1,7 @@
 import { sql, type Transaction } from 'kysely';
 import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
-import { TRACKED, type Database, type Row } from '../database/tables.ts';
+import { TRACKED, type Database, type Row } from '../database/tables/index.ts';
 import { announce } from './news.ts';
 
 /** Who does it, from where, and the id by which a repeated command is recognized. */

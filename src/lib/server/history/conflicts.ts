@@ -1,6 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
-import type { TRACKED } from '../database/tables.ts';
+import type { TrackedTable } from '../database/tables/index.ts';
 import { KEPT_CHANGES } from './changes.ts';
 
 /**
@@ -11,7 +11,7 @@ import { KEPT_CHANGES } from './changes.ts';
  */
 export async function changedElsewhere(
 	trx: Db,
-	table: (typeof TRACKED)[number],
+	table: TrackedTable,
 	row: number,
 	seen: number,
 	device: string

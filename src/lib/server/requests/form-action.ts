@@ -35,7 +35,7 @@ export async function answering<T, A>(
 
 /** A refusal as a form shows it: at its field, with what was typed. */
 export const atItsField =
-	<Typed>(typed: Typed) =>
+	<Typed extends object>(typed: Typed) =>
 	({ message, path }: Refusal) =>
 		fail(400, { message, path, typed });
 

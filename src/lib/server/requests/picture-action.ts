@@ -20,5 +20,5 @@ export function pictureAction(
 		const { write } = await store();
 		const done = await change(write, doerOf(event, null), label, (trx) => keep(trx, picture, form));
 		return { changed: done.changed };
-	}, atItsField({}));
+	}, atItsField<Record<string, string>>({}));
 }

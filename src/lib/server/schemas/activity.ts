@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
+import { json } from '../database/json.ts';
 import type { ActivityInput } from '../stores/plan/activities.ts';
-import { chosenPeople, flag, id, dollars, title, wholeOrNothing, words } from './fields.ts';
+import { chosenPeople, dollars, flag, id, title, wholeOrNothing, words } from './fields.ts';
 
 export type ActivityForm = {
 	title: string;
@@ -77,7 +78,7 @@ export function asActivity(form: ActivityForm): ActivityInput {
 		mess: form.mess,
 		cents: Math.round(form.money * 100),
 		worth: form.worth,
-		participants: who.length ? JSON.stringify(who) : null,
+		participants: who.length ? json(who) : null,
 		from_age: form.fromAge,
 		to_age: form.toAge,
 		subjects: form.subjects,

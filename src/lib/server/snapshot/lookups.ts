@@ -1,4 +1,4 @@
-import type { Row } from '../database/tables.ts';
+import type { Row } from '../database/tables/index.ts';
 import type { Snapshot } from './snapshot.ts';
 
 /** Look-up tables of a snapshot, made once for each. */

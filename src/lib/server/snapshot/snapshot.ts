@@ -1,100 +1,10 @@
 import { sql } from 'kysely';
 import type { Db } from '../database/open.ts';
-import type { Row, TRACKED } from '../database/tables.ts';
+import { KEPT, TRACKED, type Lists, type Row, type TrackedTable } from '../database/tables/index.ts';
 
 /** All that the computations read, from one moment. */
-export type Snapshot = {
-	readonly revision: number;
-	readonly household: Row<'household'>;
-	readonly people: readonly Row<'person'>[];
-	readonly places: readonly Row<'place'>[];
-	readonly suppliers: readonly Row<'supplier'>[];
-	readonly items: readonly Row<'item'>[];
-	readonly lots: readonly Row<'lot'>[];
-	readonly units: readonly Row<'unit'>[];
-	readonly runs: readonly Row<'run'>[];
-	readonly participants: readonly Row<'run_participant'>[];
-	readonly blocked: readonly Row<'blocked'>[];
-	readonly lessons: readonly Row<'lesson'>[];
-	readonly sessions: readonly Row<'session'>[];
-	readonly lines: readonly Row<'supply_line'>[];
-	readonly needStates: readonly Row<'need_state'>[];
-	readonly sittings: readonly Row<'sitting'>[];
-	readonly quiet: readonly Row<'quiet'>[];
-	readonly aliases: readonly Row<'item_alias'>[];
-	readonly streamHabits: readonly Row<'stream_habit'>[];
-	readonly activities: readonly Row<'activity'>[];
-	readonly spines: readonly Row<'spine'>[];
-	readonly ranges: readonly Row<'page_range'>[];
-	readonly tasks: readonly Row<'task'>[];
-	readonly goals: readonly Row<'goal'>[];
-	readonly resources: readonly Row<'resource'>[];
-	readonly uses: readonly Row<'resource_use'>[];
-	readonly loans: readonly Row<'loan'>[];
-	readonly activityResources: readonly Row<'activity_resource'>[];
-	readonly lentPieces: readonly Row<'lent_piece'>[];
-	readonly offers: readonly Row<'offer'>[];
-	readonly prices: readonly Row<'price'>[];
-	readonly purchases: readonly Row<'purchase'>[];
-	readonly wanted: readonly Row<'wanted'>[];
-	readonly substitutes: readonly Row<'substitute'>[];
-	readonly kitParts: readonly Row<'kit_part'>[];
-	readonly bundles: readonly Row<'bundle'>[];
-	readonly bundleParts: readonly Row<'bundle_part'>[];
-	readonly errands: readonly Row<'errand'>[];
-	readonly stops: readonly Row<'stop'>[];
-	readonly occasions: readonly Row<'occasion'>[];
-	readonly placeStops: readonly Row<'place_stop'>[];
-};
+export type Snapshot = Lists & { readonly revision: number; readonly household: Row<'household'> };
 
-type Lists = Omit<Snapshot, 'revision' | 'household'>;
-
-/** The table behind each list, and the columns by which it is sorted. */
-const SOURCES: {
-	readonly [K in keyof Lists]: { readonly table: Table; readonly order: readonly string[] };
-} = {
-	people: { table: 'person', order: ['id'] },
-	places: { table: 'place', order: ['position', 'id'] },
-	suppliers: { table: 'supplier', order: ['position', 'id'] },
-	items: { table: 'item', order: ['id'] },
-	lots: { table: 'lot', order: ['id'] },
-	units: { table: 'unit', order: ['id'] },
-	runs: { table: 'run', order: ['id'] },
-	participants: { table: 'run_participant', order: ['id'] },
-	blocked: { table: 'blocked', order: ['from_on', 'id'] },
-	lessons: { table: 'lesson', order: ['position', 'id'] },
-	sessions: { table: 'session', order: ['ordinal', 'id'] },
-	lines: { table: 'supply_line', order: ['position', 'id'] },
-	needStates: { table: 'need_state', order: ['id'] },
-	sittings: { table: 'sitting', order: ['held_on', 'id'] },
-	quiet: { table: 'quiet', order: ['from_on', 'id'] },
-	aliases: { table: 'item_alias', order: ['id'] },
-	streamHabits: { table: 'stream_habit', order: ['id'] },
-	activities: { table: 'activity', order: ['id'] },
-	spines: { table: 'spine', order: ['position', 'id'] },
-	ranges: { table: 'page_range', order: ['from_page', 'id'] },
-	tasks: { table: 'task', order: ['id'] },
-	goals: { table: 'goal', order: ['id'] },
-	resources: { table: 'resource', order: ['id'] },
-	uses: { table: 'resource_use', order: ['id'] },
-	loans: { table: 'loan', order: ['id'] },
-	activityResources: { table: 'activity_resource', order: ['id'] },
-	lentPieces: { table: 'lent_piece', order: ['id'] },
-	offers: { table: 'offer', order: ['id'] },
-	prices: { table: 'price', order: ['on_day', 'id'] },
-	purchases: { table: 'purchase', order: ['on_day', 'id'] },
-	wanted: { table: 'wanted', order: ['id'] },
-	substitutes: { table: 'substitute', order: ['id'] },
-	kitParts: { table: 'kit_part', order: ['id'] },
-	bundles: { table: 'bundle', order: ['id'] },
-	bundleParts: { table: 'bundle_part', order: ['id'] },
-	errands: { table: 'errand', order: ['id'] },
-	stops: { table: 'stop', order: ['id'] },
-	occasions: { table: 'occasion', order: ['id'] },
-	placeStops: { table: 'place_stop', order: ['id'] }
-};
-
-type Table = (typeof TRACKED)[number];
 type AnyRow = { readonly id: number; readonly [column: string]: unknown };
 
 /** With more changed rows than this in a table it is read again as a whole. */
@@ -117,8 +27,10 @@ export function readSnapshot(db: Db, before: Snapshot | null = null): Promise<Sn
 				? old.household
 				: await trx.selectFrom('household').selectAll().executeTakeFirstOrThrow();
 		const lists: Record<string, readonly AnyRow[]> = {};
-		for (const [name, { table, order }] of Object.entries(SOURCES)) {
-			const known = old?.[name as keyof Lists] as readonly AnyRow[] | undefined;
+		for (const table of TRACKED) {
+			const { list: name, order } = KEPT[table];
+			if (name === null) continue;
+			const known = old?.[name] as readonly AnyRow[] | undefined;
 			const ids = changed?.get(table) ?? [];
 			if (known && ids.length === 0) lists[name] = known;
 			else if (known && ids.length <= MOST_ROWS)
@@ -142,7 +54,12 @@ async function changedRows(trx: Db, since: number): Promise<Map<string, number[]
 	return ids;
 }
 
-async function rowsOf(trx: Db, table: Table, order: readonly string[], ids?: number[]): Promise<AnyRow[]> {
+async function rowsOf(
+	trx: Db,
+	table: TrackedTable,
+	order: readonly string[],
+	ids?: number[]
+): Promise<AnyRow[]> {
 	const only = ids ? sql`where id in (${sql.join(ids)})` : sql``;
 	const { rows } = await sql<AnyRow>`select * from ${sql.table(table)} ${only}
 		order by ${sql.join(order.map((column) => sql.ref(column)))}`.execute(trx);

@@ -51,7 +51,7 @@ beforeAll(async () => {
 		errand: String(errand.id),
 		orangeKey: orange.need.key,
 		lot: fetched.served!.lots[0].lot.id,
-		run: String(fetched.run.run.id),
+		run: String(fetched.run.row.id),
 		place: String(snapshot.places[0].id),
 		want: String(snapshot.wanted[0].id),
 		person: String(snapshot.people[0].id)

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
-import { TRACKED } from '../database/tables.ts';
+import { TRACKED } from '../database/tables/index.ts';
 import { seedDemo } from '../demo/seed.ts';
 import type { Doer } from '../history/changes.ts';
 import { computeSituation, type Situation } from '../services/readiness/situation.ts';

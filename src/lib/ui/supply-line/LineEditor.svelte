@@ -21,7 +21,7 @@
 		use: string;
 		note: string;
 		or: string;
-		participants: number[] | null;
+		participants: readonly number[] | null;
 	};
 	type Props = {
 		line: Line;

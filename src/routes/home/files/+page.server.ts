@@ -13,7 +13,11 @@ export const load: PageServerLoad = async () => {
 		lots: snapshot.lots.length,
 		places: snapshot.places.length,
 		resources: snapshot.resources.length,
-		units: runs.map(({ run, unit, lessons }) => ({ id: run.id, name: unit.name, lessons: lessons.length }))
+		units: runs.map(({ row: run, unit, lessons }) => ({
+			id: run.id,
+			name: unit.name,
+			lessons: lessons.length
+		}))
 	};
 };
 

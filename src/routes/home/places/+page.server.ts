@@ -7,7 +7,7 @@ import { placesSentence, placeTree } from '$lib/server/services/house/place-tree
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { addPlacesTyped } from '$lib/server/services/house/places-typed.ts';
 import * as places from '$lib/server/stores/house/places.ts';
-import type { Row } from '$lib/server/database/tables.ts';
+import type { Row } from '$lib/server/database/tables/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

@@ -24,8 +24,8 @@ export const load: PageServerLoad = async ({ url }) => {
 	const run = Number(url.searchParams.get('unit')) || null;
 	const span = WALK_SPANS.find((one) => one === url.searchParams.get('span')) ?? 'week';
 	const units = now.runs
-		.filter(({ run: one }) => one.state !== 'put away')
-		.map((one) => ({ id: one.run.id, name: one.unit.name }));
+		.filter(({ row: one }) => one.state !== 'put away')
+		.map((one) => ({ id: one.row.id, name: one.unit.name }));
 	const walk = walkOf(now, run, span);
 	return {
 		walk: url.searchParams.get('show') === 'all' ? walk : { ...walk, places: firstRows(walk.places) },

@@ -22,7 +22,7 @@ export const load: PageServerLoad = async ({ url }) => {
 };
 
 function boxOf(runs: Situation['runs'], run: number | null | undefined): number | null {
-	return runs.find((one) => one.run.id === run)?.run.collecting_place_id ?? null;
+	return runs.find((one) => one.row.id === run)?.row.collecting_place_id ?? null;
 }
 
 export const actions: Actions = {
@@ -49,7 +49,7 @@ export const actions: Actions = {
 					trx,
 					{
 						what: read.what,
-						run_id: run?.run.id ?? null,
+						run_id: run?.row.id ?? null,
 						person_id: person?.id ?? null,
 						most_cents: read.mostCents,
 						look_at: read.where

@@ -34,7 +34,7 @@ export const load: PageServerLoad = async ({ params }) => {
 			evening.run === null
 				? []
 				: now.runs
-						.find((one) => one.run.id === evening.run)!
+						.find((one) => one.row.id === evening.run)!
 						.lessons.map(({ lesson, number }) => ({ id: lesson.id, number, title: lesson.title }))
 	};
 };

@@ -11,7 +11,7 @@ export const GET: RequestHandler = async ({ params, url }) => {
 	if (!kind) error(404, 'There is no such file.');
 	const now = await situation();
 	const run = Number(url.searchParams.get('unit')) || null;
-	const unit = now.runs.find((one) => one.run.id === run)?.unit.name;
+	const unit = now.runs.find((one) => one.row.id === run)?.unit.name;
 	if ((kind.id === 'list' || kind.id === 'plan') && !unit)
 		error(404, 'There is no unit here. It may have been undone.');
 	const name = (unit ? `${kind.id === 'plan' ? 'lessons of' : 'supplies for'} ${unit}` : kind.name).replace(

@@ -14,7 +14,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 	const spare = calendar?.spare ?? null;
 	return {
 		unit: {
-			id: run.run.id,
+			id: run.row.id,
 			name: run.unit.name,
 			about: `${run.lessons.length} lessons${calendar ? `, ${weekdaysText(run)}${calendar.finish ? `, to ${dayText(calendar.finish)}` : ''}` : ', no dates yet'}`,
 			standing: [

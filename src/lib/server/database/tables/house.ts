@@ -1,7 +1,10 @@
+import type { Rung } from '$core/gathering/index.ts';
+import type { ReadingLevel } from '$core/house/index.ts';
 import type { Generated } from 'kysely';
 import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
-import type { Amount, HabitKind, Json } from './columns.ts';
+import type { Amount, HabitKind } from './columns.ts';
+import type { Json } from '../json.ts';
 
 export interface HouseholdTable {
 	id: Generated<number>;
@@ -13,7 +16,7 @@ export interface HouseholdTable {
 	measures: System;
 	paper: Generated<'letter' | 'A4'>;
 	/** Which steps of the first evening are done or skipped, as JSON. */
-	evening: Generated<Json>;
+	evening: Generated<Json<EveningMarks>>;
 	/** Whose public holidays are offered (ISO 3166 codes). */
 	country: string | null;
 	region: string | null;
@@ -26,13 +29,13 @@ export interface HouseholdTable {
 	/** A count older than this many days is shown with "look again". */
 	count_age_days: number;
 	/** Content notes that are warned about before anything is bought or planned, as JSON. */
-	content_policy: Generated<Json>;
+	content_policy: Generated<Json<readonly string[]>>;
 	/** In percent, added to every price. */
 	sales_tax: Generated<Amount>;
 	/** The order in which sources are tried, as JSON; null is the usual one. */
-	ladder: Json | null;
+	ladder: Json<readonly string[]> | null;
 	/** Days that each source usually takes, as JSON, where it is not the usual time. */
-	rung_days: Generated<Json>;
+	rung_days: Generated<Json<Partial<Record<Rung, number>>>>;
 	/** Between these the ground is frozen: month and day ("10-15"). */
 	first_frost: string | null;
 	last_frost: string | null;
@@ -43,15 +46,15 @@ export interface PersonTable {
 	name: string;
 	kind: 'child' | 'guest' | 'adult';
 	born: Day | null;
-	allergies: Json;
+	allergies: Json<readonly string[]>;
 	/** Weekdays on which a guest is there; null is always. */
-	weekdays: Json | null;
+	weekdays: Json<readonly Weekday[]> | null;
 	/** How high they reach; null takes what is usual for the age. */
 	reach_mm: number | null;
 	/** Grade or level, in the household's own words. */
 	level: Generated<string>;
 	/** How far they read, in each language, as JSON. */
-	reads: Generated<Json>;
+	reads: Generated<Json<readonly ReadingLevel[]>>;
 }
 
 /** A stretch in which nothing is prepared. */
@@ -81,7 +84,7 @@ export interface SupplierTable {
 	name: string;
 	kind: 'shop' | 'order' | 'friend' | 'library';
 	/** Days it is open, or works on orders. */
-	weekdays: Json;
+	weekdays: Json<readonly Weekday[]>;
 	/** Working days of an order, days to ask before, days one usually waits for a hold. */
 	lead_days: number;
 	/** Of a library: days of a loan, how often it is renewed, days a hold is kept. */
@@ -109,3 +112,8 @@ export interface PlaceStopTable {
 	place_id: number;
 	on_day: Day;
 }
+
+/** The steps of a first evening that are done or skipped, and whether it is put aside. */
+export type EveningMarks = Partial<
+	Record<'who' | 'places' | 'measures' | 'unit' | 'list' | 'over', 'done' | 'skipped'>
+>;

@@ -1,7 +1,8 @@
 import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
 import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
-import type { Flag, Json } from './columns.ts';
+import type { Flag } from './columns.ts';
+import type { Json } from '../json.ts';
 
 /** A book or any other thing of the library, ours or not. */
 export interface ResourceTable {
@@ -24,7 +25,7 @@ export interface ResourceTable {
 	/** Reading level as a school grade. */
 	grade: number | null;
 	/** Content notes that the household goes by, as JSON. */
-	content: Generated<Json>;
+	content: Generated<Json<readonly string[]>>;
 	/** Paid by a charter, which wants it back. */
 	charter: Generated<Flag>;
 	/** It is the household's own. */
@@ -85,7 +86,7 @@ export interface ResourceUseTable {
 	from_page: number | null;
 	to_page: number | null;
 	/** Ids of those it is for; null is everyone. */
-	participants: Json | null;
+	participants: Json<readonly number[]> | null;
 	minutes: number | null;
 	/** A parent looks at it first, for so long. */
 	preview_minutes: number | null;

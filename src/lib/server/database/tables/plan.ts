@@ -1,7 +1,10 @@
 import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
+import type { Weekday } from '$core/calendar/index.ts';
 import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
-import type { Flag, HabitKind, Json } from './columns.ts';
+import type { RunLimits } from '$core/plan/index.ts';
+import type { Json } from '../json.ts';
+import type { Flag, HabitKind } from './columns.ts';
 
 export interface UnitTable {
 	id: Generated<number>;
@@ -15,7 +18,7 @@ export interface RunTable {
 	state: 'collecting' | 'running' | 'put away';
 	start_on: Day | null;
 	end_on: Day | null;
-	weekdays: Json;
+	weekdays: Json<readonly Weekday[]>;
 	keep_free: number;
 	/** Null takes the household's habit. */
 	habit: HabitKind | null;
@@ -26,7 +29,7 @@ export interface RunTable {
 	/** Days of a topic, reading days after a lesson, or lessons a day, as the rhythm says. */
 	rhythm_days: Generated<number>;
 	/** The most the family takes in a week, by name, as JSON. */
-	limits: Generated<Json>;
+	limits: Generated<Json<Partial<RunLimits>>>;
 }
 
 export interface RunParticipantTable {
@@ -59,7 +62,7 @@ export interface LessonTable {
 	minutes: number | null;
 	/** More for older children, and for whom (ids). */
 	extension: Generated<string>;
-	extension_for: Generated<Json>;
+	extension_for: Generated<Json<readonly number[]>>;
 	/** Where the lesson begins in the book whose contents it comes from. */
 	first_page: number | null;
 }
@@ -82,7 +85,7 @@ export interface ActivityTable {
 	/** How much the family wants it, 1 to 5. */
 	worth: Generated<number>;
 	/** Ids of those it is for; null is everyone. */
-	participants: Json | null;
+	participants: Json<readonly number[]> | null;
 	from_age: number | null;
 	to_age: number | null;
 	/** Subjects it counts for, with commas. */
@@ -128,7 +131,7 @@ export interface PageRangeTable {
 	from_page: number;
 	to_page: number;
 	way: ReadingWay;
-	participants: Json | null;
+	participants: Json<readonly number[]> | null;
 	minutes: number | null;
 	note: Generated<string>;
 }

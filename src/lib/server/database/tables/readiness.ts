@@ -1,10 +1,12 @@
+import type { Alternative } from '$core/supplies/index.ts';
 import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
 import type { Rung } from '$core/gathering';
 import type { Unit } from '$core/measure';
 import type { Stream } from '$core/readiness';
 import type { Per, SupplyUse } from '$core/supplies';
-import type { Amount, Flag, HabitKind, Json } from './columns.ts';
+import type { Amount, Flag, HabitKind } from './columns.ts';
+import type { Json } from '../json.ts';
 
 export interface SupplyLineTable {
 	id: Generated<number>;
@@ -22,14 +24,14 @@ export interface SupplyLineTable {
 	per: Per;
 	group_size: number | null;
 	optional: Flag;
-	alternatives: Json;
+	alternatives: Json<readonly Alternative[]>;
 	note: string | null;
 	needs_look: Flag;
 	use: SupplyUse;
 	out_until: Day | null;
 	spare: Generated<Amount>;
 	/** Ids of those who take part; null is everyone of the run. */
-	participants: Json | null;
+	participants: Json<readonly number[]> | null;
 	prepare_minutes: number | null;
 	prepare_wait_days: Generated<number>;
 	/** Which day of its lesson wants it, from 1. */

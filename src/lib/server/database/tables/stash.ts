@@ -2,7 +2,8 @@ import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
 import type { Unit } from '$core/measure';
 import type { SupplyUse } from '$core/supplies';
-import type { Amount, Json } from './columns.ts';
+import type { Amount } from './columns.ts';
+import type { Json } from '../json.ts';
 
 export interface ItemTable {
 	id: Generated<number>;
@@ -19,7 +20,7 @@ export interface ItemTable {
 	low_level: Amount | null;
 	low_unit: Unit | null;
 	/** Its own order of sources, as JSON; null is as its usual source and the household say. */
-	ladder: Json | null;
+	ladder: Json<readonly string[]> | null;
 	/** Days that it grows, hatches or stands before it can be used. */
 	start_days: number | null;
 	/** "open ground": can be gathered only while the ground is not frozen. */

@@ -6,7 +6,7 @@ import {
 	type CopyingRight,
 	type ResourceKind
 } from '$core/library/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { placePath } from '../../services/house/place-paths.ts';
 import { placeByPath } from '../../stores/house/places.ts';
 import { addResource, updateResource, type ResourceInput } from '../../stores/library/resources.ts';

@@ -21,7 +21,7 @@ export const PLAN: SheetKind<Key> = {
 	needs: ['lesson', 'title'],
 
 	write({ runs }, run) {
-		return (runs.find((one) => one.run.id === run)?.lessons ?? []).map(({ lesson, number, dates }) => [
+		return (runs.find((one) => one.row.id === run)?.lessons ?? []).map(({ lesson, number, dates }) => [
 			String(number),
 			lesson.title,
 			dates.join(' '),
@@ -32,7 +32,7 @@ export const PLAN: SheetKind<Key> = {
 	},
 
 	plan(situation, rows, run) {
-		const own = situation.runs.find((one) => one.run.id === run);
+		const own = situation.runs.find((one) => one.row.id === run);
 		if (!own) throw new Refusal('Please choose the unit that the lessons belong to.', 'run');
 		const planned: { id: number | null; number: number; input: LessonInput }[] = [];
 		const read = rows.map(({ row, cells }) =>
@@ -68,8 +68,8 @@ export const PLAN: SheetKind<Key> = {
 			apply(trx, progress) {
 				const inOrder = planned.toSorted((a, b) => a.number - b.number);
 				return eachRow(inOrder, progress, async ({ id, input }) => {
-					if (id === null) await addLesson(trx, own.run.id, input);
-					else await updateLesson(trx, own.run.id, id, input);
+					if (id === null) await addLesson(trx, own.row.id, input);
+					else await updateLesson(trx, own.row.id, id, input);
 				});
 			}
 		};

@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import { lengthText, readLength, type System } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { placePath, walkingOrder } from '../../services/house/place-paths.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../../stores/house/places.ts';
 import { nameCell } from '../columns.ts';

@@ -10,6 +10,7 @@ import {
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
+import { json, parsed } from '../../database/json.ts';
 import { knownLines } from '../../services/gathering/review.ts';
 import { addLine, updateLine, type LessonLineInput } from '../../stores/gathering/supply-lines.ts';
 import { addLesson } from '../../stores/plan/lessons.ts';
@@ -57,7 +58,7 @@ export const LIST: SheetKind<Key> = {
 	needs: ['lesson', 'thing'],
 
 	write({ snapshot, runs }, run) {
-		const lessons = runs.find((one) => one.run.id === run)?.lessons ?? [];
+		const lessons = runs.find((one) => one.row.id === run)?.lessons ?? [];
 		const names = new Map(snapshot.items.map((item) => [item.id, item.name]));
 		return lessons.flatMap(({ lesson, number }) =>
 			snapshot.lines
@@ -73,7 +74,7 @@ export const LIST: SheetKind<Key> = {
 					line.group_size === null ? '' : String(line.group_size),
 					line.optional ? 'yes' : '',
 					line.use,
-					(JSON.parse(line.alternatives) as Alternative[]).map(alternativeWritten).join('; '),
+					parsed(line.alternatives).map(alternativeWritten).join('; '),
 					line.note ?? '',
 					line.written
 				])
@@ -81,7 +82,7 @@ export const LIST: SheetKind<Key> = {
 	},
 
 	plan(situation, rows, run) {
-		const own = situation.runs.find((one) => one.run.id === run);
+		const own = situation.runs.find((one) => one.row.id === run);
 		if (!own) throw new Refusal('Please choose the unit that the list belongs to.', 'run');
 		const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 		const newLessons = new Map<number, string>();
@@ -117,13 +118,13 @@ export const LIST: SheetKind<Key> = {
 					match.changed.length > 0 ||
 					before.use !== value.use ||
 					(before.note ?? '') !== (value.note ?? '') ||
-					before.alternatives !== JSON.stringify(value.or);
+					before.alternatives !== json(value.or);
 				return { ...planned, status: changed ? 'changed' : 'same' };
 			}),
 			async apply(trx, progress) {
 				const ids = new Map<number, number>();
 				for (const [number, title] of [...newLessons].sort(([a], [b]) => a - b)) {
-					ids.set(-number, await addLesson(trx, own.run.id, { title, note: '', optional: 0, sessions: 1 }));
+					ids.set(-number, await addLesson(trx, own.row.id, { title, note: '', optional: 0, sessions: 1 }));
 				}
 				await eachRow(lines, progress, async (line, i) => {
 					const kept = { ...line, lesson: ids.get(line.lesson) ?? line.lesson };

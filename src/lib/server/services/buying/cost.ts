@@ -35,7 +35,7 @@ export function costOf(situation: Situation, run: RunSituation): CostView {
 	const { snapshot, needs } = situation;
 	const unpriced = new Set<string>();
 	const bought = snapshot.purchases
-		.filter((one) => one.run_id === run.run.id && one.returned_on === null)
+		.filter((one) => one.run_id === run.row.id && one.returned_on === null)
 		.map((one): Part => ({ ...NOTHING, lesson: one.lesson_id, stream: 'supplies', spent: one.cents }));
 	const own = needs.filter((one) => one.run === run && one.rung === 'bought' && !one.need.doWithout);
 	const supplies = [...groupBy(own, (one) => `${one.item.id} ${one.unit}`).values()].flatMap((same) =>
@@ -62,7 +62,7 @@ export function costOf(situation: Situation, run: RunSituation): CostView {
 	});
 	const parts = [...bought, ...supplies, ...extras, ...books];
 	const total = sum(parts);
-	const { budget } = limitsOf(run.run);
+	const { budget } = limitsOf(run.row);
 	const byLesson = groupBy(parts, (one) => one.lesson);
 	const known = new Set(run.lessons.map(({ lesson }) => lesson.id));
 	const whole = parts.filter((one) => one.lesson === null || !known.has(one.lesson));

@@ -3,7 +3,7 @@ import { walkingOrder } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact } from '$core/measure/index.ts';
 import { dollarsTyped, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { errandDone, errandOf } from '../../stores/buying/errands.ts';

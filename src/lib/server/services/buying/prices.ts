@@ -1,7 +1,7 @@
 import { cheapestWholePacks } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, type Exact, type Unit } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 

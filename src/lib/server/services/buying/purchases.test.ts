@@ -365,7 +365,7 @@ describe('a coming unit', () => {
 		const { act, now } = await demo();
 		const start = await now();
 		const cork = start.snapshot.items.find((one) => one.name === 'cork')!;
-		const collecting = start.runs.find((one) => one.run.state === 'collecting')!;
+		const collecting = start.runs.find((one) => one.row.state === 'collecting')!;
 		await act(async (trx) => {
 			const { id: _, ...line } = start.needs[0].line;
 			await trx

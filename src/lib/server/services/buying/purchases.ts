@@ -3,7 +3,7 @@ import { addDays, dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { canConvert, convert, exact, exactText, isSome, smaller } from '$core/measure/index.ts';
 import { thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { bundleOf } from '../../stores/buying/bundles.ts';
@@ -31,14 +31,14 @@ export async function bringBack(trx: Trx, situation: Situation, id: number): Pro
 		await giveBack(trx, purchase.lot_id, amount, situation.today);
 	let left = amount;
 	const had = situation.needs
-		.filter((one) => one.item.id === purchase.item_id && one.run.run.id === purchase.run_id)
+		.filter((one) => one.item.id === purchase.item_id && one.run.row.id === purchase.run_id)
 		.toReversed();
 	for (const one of had) {
 		if (!isSome(left)) break;
 		if (!canConvert(purchase.unit, one.unit, name)) continue;
 		const share = smaller(convert(left, purchase.unit, one.unit, name), one.standing.inHand);
 		if (!isSome(share)) continue;
-		await patchNeed(trx, one.run.run.id, one.need.key, {
+		await patchNeed(trx, one.run.row.id, one.need.key, {
 			found: exactText(one.standing.inHand.sub(share)),
 			unit: one.unit
 		});
@@ -71,7 +71,7 @@ export async function boughtPacks(
 	await addPurchase(trx, {
 		item_id: offer.item_id,
 		supplier_id: offer.supplier_id,
-		run_id: need.run.run.id,
+		run_id: need.run.row.id,
 		on_day: today,
 		amount: exactText(amount),
 		unit: need.unit,
@@ -171,7 +171,7 @@ export async function boughtBundle(
 		await addPurchase(trx, {
 			item_id: item.id,
 			supplier_id: bundle.supplier_id,
-			run_id: needs[0]?.run.run.id ?? null,
+			run_id: needs[0]?.run.row.id ?? null,
 			on_day: today,
 			amount: part.amount,
 			unit: part.unit,

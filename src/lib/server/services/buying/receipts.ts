@@ -1,7 +1,7 @@
 import { dayText } from '$core/calendar/index.ts';
 import { exact } from '$core/measure/index.ts';
 import { money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { limitsOf } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -39,8 +39,8 @@ export function receiptsOf({ snapshot, today }: Situation): Receipt[] {
 /** What each unit in work has cost. What went back to its shop does not count. */
 export function moneyOf({ runs, snapshot }: Situation): MoneyRow[] {
 	return runs
-		.filter(({ run }) => run.state !== 'put away')
-		.map(({ run, unit }) => {
+		.filter(({ row: run }) => run.state !== 'put away')
+		.map(({ row: run, unit }) => {
 			const spent = snapshot.purchases
 				.filter((one) => one.run_id === run.id && one.returned_on === null)
 				.reduce((sum, one) => sum + one.cents, 0);

@@ -1,7 +1,7 @@
 import { withTax, type PacksInput } from '$core/buying/index.ts';
 import { convert, exact } from '$core/measure/index.ts';
 import { money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { bundlesOf, type BundleShown } from './bundles.ts';

@@ -11,7 +11,7 @@ import {
 } from '$core/measure/index.ts';
 import { DUE_DAYS, lastDayToAct } from '$core/readiness/index.ts';
 import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { nextLessons } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';

@@ -4,7 +4,7 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { listText, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { placePath } from '../house/place-paths.ts';
@@ -43,7 +43,7 @@ const SHOWN = 6;
 /** What the household looks out for, what it has found, and how far each coming unit is. */
 export function wantedView(situation: Situation): WantedView {
 	const { snapshot, runs } = situation;
-	const unitOf = new Map(runs.map((run) => [run.run.id, run.unit.name]));
+	const unitOf = new Map(runs.map((run) => [run.row.id, run.unit.name]));
 	const people = byId(snapshot.people);
 	const open = snapshot.wanted.filter((one) => one.found_on === null);
 	const atHome = atHomeFor(situation, open);
@@ -71,7 +71,9 @@ export function wantedView(situation: Situation): WantedView {
 				id: one.id,
 				text: `${one.what}, ${dayText(one.found_on!)}, ${one.found_cents ? money(one.found_cents) : 'without paying'}`
 			})),
-		boxes: runs.filter(({ run }) => run.state === 'collecting').map((run) => collected(situation, run.run.id))
+		boxes: runs
+			.filter(({ row: run }) => run.state === 'collecting')
+			.map((run) => collected(situation, run.row.id))
 	};
 }
 
@@ -124,7 +126,7 @@ function atHomeFor(
 
 /** "4 of 9 things are in the house, 3 of them in the box" */
 function collected({ snapshot, runs }: Situation, id: number): Collected {
-	const { run, unit, lessons } = runs.find((one) => one.run.id === id)!;
+	const { row: run, unit, lessons } = runs.find((one) => one.row.id === id)!;
 	const own = new Set(lessons.map(({ lesson }) => lesson.id));
 	const asked = new Set(
 		snapshot.lines

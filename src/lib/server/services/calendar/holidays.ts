@@ -67,7 +67,7 @@ export type HolidayRow = {
 };
 
 /** The holidays that fall on a teaching day of a run, each with whether it is kept free. */
-export function holidayRows(moment: Moment, { run, weekdays, calendar }: RunSituation): HolidayRow[] {
+export function holidayRows(moment: Moment, { row: run, weekdays, calendar }: RunSituation): HolidayRow[] {
 	const { household, blocked } = moment.snapshot;
 	if (!household.country || !run.start_on || !calendar) return [];
 	const until = run.end_on ?? calendar.finish ?? run.start_on;

@@ -1,5 +1,7 @@
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
+import type { Weekday } from '$core/calendar/index.ts';
+import { json } from '../../database/json.ts';
 import { change, undo } from '../../history/changes.ts';
 import { addBlocked, setCalendar } from '../../stores/plan/units.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
@@ -78,7 +80,7 @@ describe('holidays', () => {
 			const now = await situationOf(store);
 			return holidayRows(
 				now,
-				now.runs.find((one) => one.run.id === 2)!
+				now.runs.find((one) => one.row.id === 2)!
 			);
 		};
 		expect((await rows()).map((row) => [row.from, row.blocked !== null])).toEqual([
@@ -184,15 +186,17 @@ describe('what if', () => {
 		for (const run of now.runs) {
 			const asked = {
 				...now.snapshot,
-				runs: now.snapshot.runs.map((one) => (one.id === run.run.id ? { ...one, weekdays: '[1,5]' } : one)),
+				runs: now.snapshot.runs.map((one) =>
+					one.id === run.row.id ? { ...one, weekdays: json<readonly Weekday[]>([1, 5]) } : one
+				),
 				participants: now.snapshot.participants.slice(1),
 				lessons: now.snapshot.lessons.filter((one) => one.id !== run.lessons.at(-1)?.lesson.id)
 			};
 			const all = computeSituation(asked, now.today);
-			const one = computeRun(now, asked, run.run.id);
+			const one = computeRun(now, asked, run.row.id);
 			const told = (needs: readonly SupplyNeed[]) =>
 				needs
-					.filter((need) => need.run.run.id === run.run.id)
+					.filter((need) => need.run.row.id === run.row.id)
 					.map((need) => [
 						need.need.key,
 						need.verdict,
@@ -201,7 +205,7 @@ describe('what if', () => {
 						need.standing.state
 					]);
 			expect(told(one.needs)).toEqual(told(all.needs));
-			expect(one.run.calendar).toEqual(all.runs.find((other) => other.run.id === run.run.id)!.calendar);
+			expect(one.run.calendar).toEqual(all.runs.find((other) => other.row.id === run.row.id)!.calendar);
 		}
 	});
 

@@ -9,8 +9,8 @@ import {
 import { groupBy } from '$core/group-by.ts';
 import { daysOfLesson, lessonsADay, MEASURES_OF_LOAD, type LoadLimits } from '$core/plan/index.ts';
 import type { Habit, Stream } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
-import { listed } from '../../snapshot/listed.ts';
+import { parsed, type Json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { habitsOf } from '../house/habits.ts';
@@ -32,7 +32,7 @@ export type LessonSituation = {
 };
 
 export type RunSituation = {
-	readonly run: Row<'run'>;
+	readonly row: Row<'run'>;
 	readonly unit: Row<'unit'>;
 	readonly weekdays: readonly Weekday[];
 	readonly participants: readonly Row<'person'>[];
@@ -96,7 +96,7 @@ function sessionsOf({ sessions }: Snapshot, lessons: readonly Row<'lesson'>[]): 
 
 /** What the days of a run are computed from; null while it has no start or no weekdays. */
 export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDaysInput | null {
-	const weekdays = JSON.parse(run.weekdays) as Weekday[];
+	const weekdays = parsed(run.weekdays);
 	if (!run.start_on || weekdays.length === 0 || run.rhythm === 'checklist') return null;
 	return {
 		aDay: lessonsADay(run.rhythm, run.rhythm_days),
@@ -119,7 +119,7 @@ export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDays
 
 function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 	const own = snapshot.lessons.filter((lesson) => lesson.run_id === run.id);
-	const weekdays = JSON.parse(run.weekdays) as Weekday[];
+	const weekdays = parsed(run.weekdays);
 	const input = calendarInput(snapshot, run);
 	const calendar = input && teachingDays(input);
 	const dates = new Map(calendar?.lessons.map((lesson) => [lesson.id, lesson.dates]));
@@ -143,7 +143,7 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 		};
 	});
 	return {
-		run,
+		row: run,
 		unit: snapshot.units.find((unit) => unit.id === run.unit_id)!,
 		weekdays,
 		participants: snapshot.people.filter((person) => members.has(person.id)),
@@ -170,12 +170,16 @@ function placed(activity: Row<'activity'>, lessons: readonly LessonSituation[]):
 }
 
 /** Who of the run is there on a day, of those chosen by their ids as JSON (null: of everyone). */
-export function takingPartOn(run: RunSituation, ids: string | null, date: Day | null): Row<'person'>[] {
-	const chosen = ids ? new Set(listed(ids) as number[]) : null;
+export function takingPartOn(
+	run: RunSituation,
+	ids: Json<readonly number[]> | null,
+	date: Day | null
+): Row<'person'>[] {
+	const chosen = ids ? new Set(parsed(ids)) : null;
 	return run.participants.filter((person) => {
 		if (chosen && !chosen.has(person.id)) return false;
 		if (!person.weekdays || date === null) return person.kind === 'child';
-		return (listed(person.weekdays) as number[]).includes(weekdayOf(date));
+		return parsed(person.weekdays).includes(weekdayOf(date));
 	});
 }
 
@@ -189,7 +193,7 @@ export type RunLimits = LoadLimits & { readonly budget: number | null; readonly 
 
 /** The limits of a run. */
 export function limitsOf(run: Row<'run'>): RunLimits {
-	const set = JSON.parse(run.limits) as Partial<RunLimits>;
+	const set = parsed(run.limits);
 	return {
 		...(Object.fromEntries(MEASURES_OF_LOAD.map((of) => [of, set[of] ?? null])) as LoadLimits),
 		budget: set.budget ?? null,

@@ -52,12 +52,12 @@ function indexOf(situation: Situation): Found[] {
 		{ name: 'First evening', detail: 'the first steps', href: '/start/who' },
 		{ name: 'House, people and shops', detail: 'settings', href: '/house' }
 	];
-	const units = situation.runs.map(({ run, unit }) => ({
+	const units = situation.runs.map(({ row: run, unit }) => ({
 		name: unit.name,
 		detail: `unit, ${run.state}`,
 		href: `/units/${run.id}`
 	}));
-	const lessons = situation.runs.flatMap(({ run, unit, lessons: own }) =>
+	const lessons = situation.runs.flatMap(({ row: run, unit, lessons: own }) =>
 		own.map(({ lesson, number, dates }) => ({
 			name: lesson.title,
 			detail: `lesson ${number} of ${unit.name}${dates[0] ? `, ${dayText(dates[0])}` : ''}`,

@@ -4,6 +4,7 @@ import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { money, thingText } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { replaceThing } from '../../stores/gathering/supply-lines.ts';
@@ -107,16 +108,14 @@ function tradesOf(snapshot: Snapshot, needs: readonly SupplyNeed[]): Trade[] {
 			otherUnit: one.other_unit
 		}));
 	const printed = needs.flatMap(({ line }) =>
-		(JSON.parse(line.alternatives) as { item: string; quantity: number | null; unit: Unit }[]).map(
-			(other): Trade => ({
-				name: other.item,
-				// Printed without an amount of its own, as much of it is taken.
-				amount: other.quantity === null ? exact(1) : exact(line.quantity_to ?? line.quantity ?? '1'),
-				unit: other.quantity === null ? unit : line.unit,
-				otherAmount: other.quantity === null ? exact(1) : exact(other.quantity),
-				otherUnit: other.quantity === null ? unit : other.unit
-			})
-		)
+		parsed(line.alternatives).map((other): Trade => ({
+			name: other.item,
+			// Printed without an amount of its own, as much of it is taken.
+			amount: other.quantity === null ? exact(1) : exact(line.quantity_to ?? line.quantity ?? '1'),
+			unit: other.quantity === null ? unit : line.unit,
+			otherAmount: other.quantity === null ? exact(1) : exact(other.quantity),
+			otherUnit: other.quantity === null ? unit : other.unit
+		}))
 	);
 	const all = [...known, ...printed].filter(
 		(one) => nameKey(one.name) !== item.name_key && isSome(one.amount) && isSome(one.otherAmount)

@@ -206,7 +206,7 @@ function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['
 		return {
 			place: placePath(places, lot.place_id),
 			amount: amountText(amount, needs[0].unit),
-			collected: lot.place_id !== null && lot.place_id === needs[0].run.run.collecting_place_id
+			collected: lot.place_id !== null && lot.place_id === needs[0].run.row.collecting_place_id
 		};
 	});
 }

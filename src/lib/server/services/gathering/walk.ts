@@ -68,7 +68,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 	const next = nextLessons(situation.runs);
 	const needs = situation.needs.filter(
 		(one) =>
-			(run === null || one.run.run.id === run) &&
+			(run === null || one.run.row.id === run) &&
 			!one.need.doWithout &&
 			(span === 'all' ||
 				(span === 'week'
@@ -81,7 +81,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 	>();
 	for (const one of needs) {
 		for (const { lot, amount } of toFetchFrom(one, situation.snapshot)) {
-			const id = `${lot.id}/${one.run.run.id}`;
+			const id = `${lot.id}/${one.run.row.id}`;
 			const row = byRow.get(id) ?? { lot: Number(lot.id), needs: [], parts: [] };
 			row.parts.push({ use: one.line.use, amount });
 			row.needs.push(one);
@@ -129,13 +129,13 @@ function walkRow(
 	const lot = byId(situation.snapshot.lots).get(row.lot)!;
 	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
 	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
-	const box = byId(situation.snapshot.places).get(first.run.run.collecting_place_id ?? 0);
+	const box = byId(situation.snapshot.places).get(first.run.row.collecting_place_id ?? 0);
 	// Somebody who takes no part may still get at the box.
 	const reach = box && !caution ? reachText(situation, first.item.name, box.id) : '';
 	return {
 		id,
 		lot: row.lot,
-		run: first.run.run.id,
+		run: first.run.row.id,
 		unitName: first.run.unit.name,
 		item: first.item.name,
 		text: thingText(row.amount, first.unit, first.item.name),
@@ -184,7 +184,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 		const now = exactText(one.standing.inHand.add(share));
 		await patchNeed(trx, input.run, one.need.key, { found: now, unit: one.unit });
 	}
-	const box = first.run.run.collecting_place_id;
+	const box = first.run.row.collecting_place_id;
 	const lot = byId(snapshot.lots).get(input.lot)!;
 	if (lot.place_id !== null) await passedBy(trx, lot.place_id, situation.today);
 	if (input.move && box !== null) {
@@ -202,7 +202,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 /** What the needs of a run are to fetch from a lot, in date order. */
 function servedFrom(situation: Situation, lot: number, run: number): { one: SupplyNeed; amount: Exact }[] {
 	return situation.needs
-		.filter((one) => one.run.run.id === run && !one.need.doWithout)
+		.filter((one) => one.run.row.id === run && !one.need.doWithout)
 		.flatMap((one) =>
 			toFetchFrom(one, situation.snapshot)
 				.filter((from) => from.lot.id === String(lot))
@@ -214,7 +214,7 @@ function servedFrom(situation: Situation, lot: number, run: number): { one: Supp
 export function statesOf({ needs, snapshot }: Situation, lot: number, run: number): number[] {
 	const item = byId(snapshot.lots).get(lot)?.item_id;
 	return needs.flatMap((one) => {
-		const state = one.item.id === item && one.run.run.id === run && stateByKey(snapshot).get(one.need.key);
+		const state = one.item.id === item && one.run.row.id === run && stateByKey(snapshot).get(one.need.key);
 		return state ? [state.id] : [];
 	});
 }

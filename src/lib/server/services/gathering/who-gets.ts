@@ -1,7 +1,7 @@
 import { dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, isSome } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Situation } from '../readiness/situation.ts';
 

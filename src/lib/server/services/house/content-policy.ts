@@ -1,11 +1,12 @@
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 
 /** What the family has asked to be warned about before it buys or plans such a thing. */
 export function policyWarnings({ household }: Snapshot, row: Row<'resource'>): string[] {
 	if (row.content === '[]') return [];
-	const policy = new Set(JSON.parse(household.content_policy) as string[]);
-	return (JSON.parse(row.content) as string[]).filter((note) => policy.has(note));
+	const policy = new Set(parsed(household.content_policy));
+	return parsed(row.content).filter((note) => policy.has(note));
 }
 
 /** The warning as the end of a sentence, or nothing. */

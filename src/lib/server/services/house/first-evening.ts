@@ -1,3 +1,4 @@
+import { parsed } from '../../database/json.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 
 /** The steps of a first evening, in their order. */
@@ -32,7 +33,7 @@ const LABELS: Readonly<Record<Step, string>> = {
 
 /** How far a household has come on its first evening; what is there counts, whoever entered it. */
 export function eveningOf({ snapshot }: Moment): Evening {
-	const marks = JSON.parse(snapshot.household.evening) as Partial<Record<Step | 'over', 'done' | 'skipped'>>;
+	const marks = parsed(snapshot.household.evening);
 	const boxes = new Set(snapshot.runs.map((run) => run.collecting_place_id));
 	const children = snapshot.people.filter((person) => person.kind !== 'adult').map((person) => person.name);
 	const places = snapshot.places.filter((place) => !boxes.has(place.id)).length;

@@ -1,6 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import type { Habit, Stream } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { HabitKind } from '../../database/tables/columns.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { STREAMS } from '../../stores/house/habits.ts';

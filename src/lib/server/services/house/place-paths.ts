@@ -1,4 +1,4 @@
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 
 /** Paths of a snapshot's places, made once. */

@@ -2,7 +2,7 @@ import { furnitureCaution } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact, lengthText } from '$core/measure/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { reachers, reachText } from './reach.ts';
 

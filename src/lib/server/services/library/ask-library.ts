@@ -1,7 +1,7 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { change, type Doer } from '../../history/changes.ts';
 import { DeskSilent, type DeskAccount, type DeskHold, type LibraryDesk } from '../../outside/library-desk.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';

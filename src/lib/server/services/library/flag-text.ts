@@ -1,14 +1,19 @@
 import { listText } from '$core/words/index.ts';
+import { parsed, type Json } from '../../database/json.ts';
 
 /** "read aloud 12–18 · Odile · 15 min · why maps lie" */
 export function flagText(
 	how: string,
 	from: number | null,
 	to: number | null,
-	more: { readonly participants: string | null; readonly minutes: number | null; readonly note: string },
+	more: {
+		readonly participants: Json<readonly number[]> | null;
+		readonly minutes: number | null;
+		readonly note: string;
+	},
 	names: ReadonlyMap<number, string>
 ): string {
-	const who = more.participants ? (JSON.parse(more.participants) as number[]) : [];
+	const who = more.participants ? parsed(more.participants) : [];
 	const pages = from === null ? '' : to === null || to === from ? ` ${from}` : ` ${from}–${to}`;
 	return [
 		`${how}${pages}`,

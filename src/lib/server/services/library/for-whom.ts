@@ -1,8 +1,8 @@
 import type { Day } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
-import type { ReadingLevel } from '$core/house/index.ts';
 import type { Fitting, Reader } from '$core/library/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 
 /** What the core asks of a resource to say for whom it is. */
 export function fittingOf(row: Row<'resource'>): Fitting {
@@ -23,6 +23,6 @@ export function readerOf(person: Row<'person'>, day: Day): Reader {
 	return {
 		name: person.name,
 		age: person.born ? Math.floor(monthsOld(person.born, day) / 12) : null,
-		reads: JSON.parse(person.reads) as ReadingLevel[]
+		reads: parsed(person.reads)
 	};
 }

@@ -159,7 +159,7 @@ describe('the books stream', () => {
 	it('a change of the calendar shows what breaks', async () => {
 		const { store, now } = await demo();
 		await change(store.write, doer(), 'Weekdays', (trx) =>
-			setWeekdays(trx, now.runs[0].run.id, [1, 2, 3, 4, 5])
+			setWeekdays(trx, now.runs[0].row.id, [1, 2, 3, 4, 5])
 		);
 		const after = await situationOf(store);
 		const broken = (of: typeof now) =>

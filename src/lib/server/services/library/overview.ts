@@ -1,4 +1,4 @@
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -44,9 +44,9 @@ const useCounts = remember<readonly Row<'resource'>[]>();
 /** What is ours, was here for two units that have begun or are over, and no lesson or extra of any unit uses. */
 export function unusedOf({ snapshot, runs }: Situation): readonly Row<'resource'>[] {
 	const begun = runs.filter(
-		({ run, lessons }) => run.state === 'put away' || lessons.some((one) => one.over)
+		({ row: run, lessons }) => run.state === 'put away' || lessons.some((one) => one.over)
 	);
-	const starts = begun.flatMap(({ run }) => (run.start_on ? [run.start_on] : [])).sort();
+	const starts = begun.flatMap(({ row: run }) => (run.start_on ? [run.start_on] : [])).sort();
 	// Here before the last two of them began.
 	const before = starts.at(-2) ?? '';
 	const { resources, uses, spines, activityResources } = snapshot;

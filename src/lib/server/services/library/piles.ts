@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { reportPile, type PileThing } from '$core/library/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addSpine } from '../../stores/plan/spines.ts';
 import { createUnit } from '../../stores/plan/units.ts';
@@ -46,7 +46,7 @@ export function pilesOf({ snapshot, runs, today }: Situation): Pile[] {
 				ours: rows.filter((row) => row.owned).length,
 				spine: rows.find((row) => String(row.id) === report.spine)?.title ?? null,
 				lacks: report.lacks,
-				unit: unit ? { id: unit.run.id, name: unit.unit.name } : null
+				unit: unit ? { id: unit.row.id, name: unit.unit.name } : null
 			};
 		})
 		.sort((a, b) => a.lacks.length - b.lacks.length || b.count - a.count || (a.topic < b.topic ? -1 : 1));

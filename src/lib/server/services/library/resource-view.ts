@@ -1,9 +1,10 @@
 import { dayText } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
-import { levelsText, type ReadingLevel } from '$core/house/index.ts';
+import { levelsText } from '$core/house/index.ts';
 import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { policyWarnings } from '../house/content-policy.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -16,9 +17,7 @@ import { isbnShown, libraryRow, type LibraryRow } from './shown.ts';
 /** The content notes that the household uses. */
 export function contentNotes({ snapshot }: Situation): string[] {
 	const usual = ['faith-based', 'secular', 'sensitive matter'];
-	const used = snapshot.resources.flatMap((one) =>
-		one.content === '[]' ? [] : (JSON.parse(one.content) as string[])
-	);
+	const used = snapshot.resources.flatMap((one) => (one.content === '[]' ? [] : parsed(one.content)));
 	return [...new Set([...usual, ...used])];
 }
 
@@ -71,7 +70,7 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		people.map((person) => ({
 			name: person.name,
 			born: person.born,
-			allergies: JSON.parse(person.allergies) as string[]
+			allergies: parsed(person.allergies)
 		}))
 	).map((caution) => `${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`);
 	return {
@@ -122,7 +121,7 @@ function usesOf(
 			const at = {
 				unit: run.unit.name,
 				lesson: `lesson ${number}${dates[0] ? `, ${dayText(dates[0])}` : ''}`,
-				href: `/units/${run.run.id}/plan/pages`
+				href: `/units/${run.row.id}/plan/pages`
 			};
 			return [
 				...ranges
@@ -148,7 +147,7 @@ function usesOf(
 				lesson: lesson
 					? `lesson ${lesson.number}${date ? `, ${dayText(date)}` : ''}`
 					: 'in the pool of extras',
-				href: `/units/${run.run.id}/plan/extras`,
+				href: `/units/${run.row.id}/plan/extras`,
 				isRemark: false,
 				text: `for ${activity.title}`
 			}))
@@ -199,7 +198,7 @@ function adviceOf(situation: Situation, row: Row<'resource'>, loans: readonly Ro
 /** "English 5" and the like, for a hint beside the reading level. */
 export function readersText({ snapshot }: Situation): string {
 	return snapshot.people
-		.map((person) => ({ person, reads: JSON.parse(person.reads) as ReadingLevel[] }))
+		.map((person) => ({ person, reads: parsed(person.reads) }))
 		.filter(({ reads }) => reads.length)
 		.map(({ person, reads }) => `${person.name} ${levelsText(reads)}`)
 		.join('; ');

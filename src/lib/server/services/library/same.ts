@@ -1,5 +1,5 @@
 import { sameness, titleKey, type Sameness } from '$core/library/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Situation } from '../readiness/situation.ts';
 

@@ -1,6 +1,6 @@
 import isbn3 from 'isbn3';
 import { spineWidth, type ResourceKind } from '$core/library/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 

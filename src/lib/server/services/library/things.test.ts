@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { exact, ZERO } from '$core/measure/index.ts';
+import { json } from '../../database/json.ts';
 import { change, undo } from '../../history/changes.ts';
 import { addWanted, foundWanted, servedAtHome } from '../../stores/buying/wanted.ts';
 import { lendPiece, pieceBack, removeResource, updateResource } from '../../stores/library/resources.ts';
@@ -122,7 +123,10 @@ describe('pieces, content and things that nobody uses', () => {
 		const row = (title: string) => now.snapshot.resources.find((one) => one.title === title)!;
 		expect(policyText(now.snapshot, row('The Chart Room'))).toBe('mind its content: sensitive matter');
 		expect(policyText(now.snapshot, row('Old Roads'))).toBe('');
-		await store.write.updateTable('household').set({ content_policy: '["secular"]' }).execute();
+		await store.write
+			.updateTable('household')
+			.set({ content_policy: json(['secular']) })
+			.execute();
 		const { snapshot } = await situationOf(store);
 		expect(policyText(snapshot, row('Old Roads'))).toBe('mind its content: secular');
 		expect(policyText(snapshot, row('The Chart Room'))).toBe('');
@@ -181,7 +185,7 @@ describe('wanted', () => {
 	it('is found with its price: in the unit’s box, on the stash, on the unit’s account, once', async () => {
 		const { store, now } = await demo();
 		const compass = now.snapshot.wanted.find((one) => one.what === 'brass compass')!;
-		const box = now.runs[0].run.collecting_place_id;
+		const box = now.runs[0].row.collecting_place_id;
 		await change(store.write, doer(), 'found', (trx) => foundWanted(trx, compass.id, box, 950, now.today));
 		const after = await situationOf(store);
 		const item = after.snapshot.items.find((one) => one.name === 'brass compass')!;
@@ -221,7 +225,7 @@ describe('wanted', () => {
 			change(store.write, doer(), 'want', (trx) =>
 				addWanted(
 					trx,
-					{ what, run_id: kites.run.id, person_id: null, most_cents: null, look_at: '' },
+					{ what, run_id: kites.row.id, person_id: null, most_cents: null, look_at: '' },
 					now.today
 				)
 			);
@@ -259,12 +263,12 @@ describe('wanted', () => {
 		expect(view.sentence).toContain('one of them lies at home');
 		const { lot } = mine[0].atHome!;
 		await change(store.write, doer(), 'serve', (trx) =>
-			servedAtHome(trx, mine[0].id, lot, kites.run.collecting_place_id, now.today)
+			servedAtHome(trx, mine[0].id, lot, kites.row.collecting_place_id, now.today)
 		);
 		const after = await situationOf(store);
 		expect(
 			after.snapshot.lots.filter((one) => one.item_id === item.result.id && one.amount !== '0')
-		).toMatchObject([{ amount: '1', place_id: kites.run.collecting_place_id }]);
+		).toMatchObject([{ amount: '1', place_id: kites.row.collecting_place_id }]);
 		expect(after.snapshot.purchases).toEqual(now.snapshot.purchases);
 		expect(wantedView(after).found[0].text).toBe('Tin lanterns, Fri, Jan 22, without paying');
 		await expect(

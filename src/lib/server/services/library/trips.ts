@@ -1,4 +1,4 @@
-import { addDays, daysBetween, dayText, type Day, type Weekday } from '$core/calendar/index.ts';
+import { addDays, daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	loansInARow,
@@ -9,7 +9,8 @@ import {
 	type WhyImpossible
 } from '$core/library/index.ts';
 import { lessonsText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { WholeNeed } from '../readiness/whole-needs.ts';
 
@@ -167,7 +168,7 @@ function planFor(
 	if (titles.size === 0) return { trips: [], bars: [], problems: [] };
 	const to = [...loans.map((one) => one.useTo), ...returns.map((one) => one.backTo), today].sort().at(-1)!;
 	const plan = trips({
-		open: JSON.parse(library.weekdays) as Weekday[],
+		open: parsed(library.weekdays),
 		from: today,
 		to: addDays(to, LOOK_AHEAD_DAYS),
 		loans,

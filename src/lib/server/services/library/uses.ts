@@ -1,7 +1,8 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark, misfit, readUse, type ResourceRole } from '$core/library/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json, parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { UseInput } from '../../stores/library/resources.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -24,7 +25,7 @@ export function typedUse(
 		role: use.role,
 		from_page: use.pages?.from ?? null,
 		to_page: use.pages?.to ?? null,
-		participants: who.length ? JSON.stringify(who) : null,
+		participants: who.length ? json(who) : null,
 		minutes: use.minutes,
 		preview_minutes: use.previewMinutes,
 		required: 1,
@@ -91,7 +92,7 @@ export function usesView({ snapshot, today }: Situation, run: RunSituation): Use
 
 /** Those who are named for a use, or can be helped by nobody else, and for whom it is not. */
 function misfitOf(run: RunSituation, resource: Row<'resource'>, use: Row<'resource_use'>, day: Day): string {
-	const who = use.participants ? (JSON.parse(use.participants) as number[]) : null;
+	const who = use.participants ? parsed(use.participants) : null;
 	if (who === null) return '';
 	return run.participants
 		.filter((person) => who.includes(person.id))

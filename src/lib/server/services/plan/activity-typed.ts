@@ -1,5 +1,6 @@
 import type { TypedActivity } from '$core/plan/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { ActivityInput } from '../../stores/plan/activities.ts';
 
 /** Common practice, no source: minutes of an activity that nobody has timed. */
@@ -17,7 +18,7 @@ export function typedActivity(people: readonly Row<'person'>[], typed: TypedActi
 		mess: typed.mess,
 		cents: typed.cents,
 		worth: 3,
-		participants: who.length ? JSON.stringify(who) : null,
+		participants: who.length ? json(who) : null,
 		from_age: typed.fromAge,
 		to_age: typed.toAge,
 		subjects: '',

@@ -10,7 +10,7 @@ import type { Situation } from '../readiness/situation.ts';
  * calendar which reads it again moves its events. `stamp` is when it was written.
  */
 export function icalOf(situation: Situation, run: RunSituation | null, stamp: Date): string {
-	const runs = run ? [run] : situation.runs.filter((one) => one.run.state !== 'put away');
+	const runs = run ? [run] : situation.runs.filter((one) => one.row.state !== 'put away');
 	const { revision, household, blocked } = situation.snapshot;
 	const calendar = ical({
 		name: run ? run.unit.name : household.name,
@@ -38,9 +38,9 @@ export function icalOf(situation: Situation, run: RunSituation | null, stamp: Da
 					lesson.note
 				)
 			);
-		for (const off of blocked.filter((row) => row.run_id === one.run.id))
+		for (const off of blocked.filter((row) => row.run_id === one.row.id))
 			add(`off-${off.id}`, off.from_on, off.to_on, `No lesson: ${off.reason}`);
-		for (const act of actsOf(situation, one.run.id))
+		for (const act of actsOf(situation, one.row.id))
 			add(
 				`act-${act.kind}-${act.keys[0].replaceAll('/', '-')}`,
 				act.actBy,

@@ -1,10 +1,11 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { levelsText, type ReadingLevel } from '$core/house/index.ts';
+import { levelsText } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed, type Json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { takingPartOn, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { USUAL_LESSON_MINUTES } from './load.ts';
@@ -111,7 +112,7 @@ export function childrenView(situation: Situation, run: RunSituation): ChildrenV
 				.filter(Boolean)
 				.join(' · '),
 			goal:
-				snapshot.goals.find((goal) => goal.run_id === run.run.id && goal.person_id === person.id)?.text ?? '',
+				snapshot.goals.find((goal) => goal.run_id === run.row.id && goal.person_id === person.id)?.text ?? '',
 			behind: behindOf(situation, run, person)
 		})),
 		/** Activities that a task can be a part of, by lesson. */
@@ -155,7 +156,7 @@ function ageOn(person: Row<'person'>, day: Day): number | null {
 }
 
 function readsText(person: Row<'person'>): string {
-	const levels = JSON.parse(person.reads) as ReadingLevel[];
+	const levels = parsed(person.reads);
 	return levels.length ? `reads ${levelsText(levels)}` : '';
 }
 
@@ -167,9 +168,9 @@ function ageText(person: Row<'person'>, today: Day): string {
 /** What each lesson has for whom. Things that name a child are for that child at any age. */
 function offersByLesson(situation: Situation, run: RunSituation): Map<number, Offer[]> {
 	const { snapshot } = situation;
-	const ids = (json: string | null) => (json ? (JSON.parse(json) as number[]).map(String) : null);
+	const ids = (json: Json<readonly number[]> | null) => (json ? parsed(json).map(String) : null);
 	const spines = new Map(
-		snapshot.spines.filter((spine) => spine.run_id === run.run.id).map((spine) => [spine.id, spine])
+		snapshot.spines.filter((spine) => spine.run_id === run.row.id).map((spine) => [spine.id, spine])
 	);
 	const ranges = groupBy(
 		snapshot.ranges.filter((range) => spines.has(range.spine_id) && range.way !== 'skip'),
@@ -199,7 +200,7 @@ function offersByLesson(situation: Situation, run: RunSituation): Map<number, Of
 				});
 			if (lesson.note || lesson.objective)
 				add(lesson.note || lesson.objective, lesson.minutes ?? USUAL_LESSON_MINUTES, null, FROM_AGE.lesson);
-			const older = (JSON.parse(lesson.extension_for) as number[]).map(String);
+			const older = parsed(lesson.extension_for).map(String);
 			if (lesson.extension && older.length) add(`extension: ${lesson.extension}`, 0, older, null);
 			for (const range of ranges.get(lesson.id) ?? []) {
 				const spine = spines.get(range.spine_id)!;
@@ -255,6 +256,6 @@ function behindOf(situation: Situation, here: RunSituation, person: Row<'person'
 				};
 			})
 		).flatMap((cell) => cell.has);
-		return things.length ? [{ run: `${run.unit.name}, ${run.run.name}`, things: [...new Set(things)] }] : [];
+		return things.length ? [{ run: `${run.unit.name}, ${run.row.name}`, things: [...new Set(things)] }] : [];
 	});
 }

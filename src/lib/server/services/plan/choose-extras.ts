@@ -1,6 +1,7 @@
 import type { ChoiceInput, ChoiceLimit } from '$core/choice/index.ts';
 import { Refusal } from '$core/error.ts';
 import { addLoads, MEASURES_OF_LOAD, type Load } from '$core/plan/index.ts';
+import { parsed, type Json } from '../../database/json.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeActivity } from '../../stores/plan/activities.ts';
 import { limitsOf, takingPartOn, type RunSituation } from '../calendar/runs.ts';
@@ -30,7 +31,7 @@ export function choiceOf(situation: Situation, run: RunSituation, budgetCents: n
 		.map(({ lesson, load }) => ({ week: weekOf(situation, run, lesson.dates[0]), load, lesson }))
 		.filter(({ week }) => week >= thisWeek);
 	const weeks = [...new Set(weekOfLesson.map(({ week }) => week))].sort((a, b) => a - b);
-	const limits = limitsOf(run.run);
+	const limits = limitsOf(run.row);
 	const open = activities.filter(
 		(one) =>
 			!one.over &&
@@ -99,8 +100,8 @@ function takesOf(load: Load): Record<string, number> {
 	return Object.fromEntries(MEASURES_OF_LOAD.map((of) => [of, load[of]]));
 }
 
-function childrenOf(run: RunSituation, activity: { participants: string | null }): number[] {
-	const named = activity.participants ? (JSON.parse(activity.participants) as number[]) : null;
+function childrenOf(run: RunSituation, activity: { participants: Json<readonly number[]> | null }): number[] {
+	const named = activity.participants ? parsed(activity.participants) : null;
 	return run.participants
 		.filter((person) => person.kind !== 'adult' && (named === null || named.includes(person.id)))
 		.map((person) => person.id);
@@ -128,7 +129,7 @@ export async function applyChoice(
 		const id = Number(key);
 		const to = wanted.get(id);
 		if (to === undefined && week !== null) {
-			await placeActivity(trx, run.run.id, id, { lesson: null, day: null });
+			await placeActivity(trx, run.row.id, id, { lesson: null, day: null });
 			moved++;
 		} else if (to !== undefined && week === null) {
 			const lessons = run.lessons.filter(
@@ -143,7 +144,7 @@ export async function applyChoice(
 				(count.get(b.lesson.id) ?? 0) < (count.get(a.lesson.id) ?? 0) ? b : a
 			);
 			count.set(best.lesson.id, (count.get(best.lesson.id) ?? 0) + 1);
-			await placeActivity(trx, run.run.id, id, { lesson: best.lesson.id, day: null });
+			await placeActivity(trx, run.row.id, id, { lesson: best.lesson.id, day: null });
 			moved++;
 		}
 	}

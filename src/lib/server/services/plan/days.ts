@@ -69,7 +69,7 @@ export function planOf(situation: Situation, run: RunSituation): Plan {
 			supplies: lineCount.get(one.lesson.id) ?? 0
 		})),
 		blocked: situation.snapshot.blocked
-			.filter((one) => one.run_id === run.run.id)
+			.filter((one) => one.run_id === run.row.id)
 			.map((one) => ({
 				id: one.id,
 				text:
@@ -111,15 +111,15 @@ const MOST_WEEKS = 60;
 
 function stripOf(situation: Situation, run: RunSituation): StripDay[][] {
 	const { calendar } = run;
-	const start = run.run.start_on;
+	const start = run.row.start_on;
 	if (!calendar || !start) return [];
-	const end = run.run.end_on ?? calendar.finish ?? start;
+	const end = run.row.end_on ?? calendar.finish ?? start;
 	const lessonOn = new Map(
 		run.lessons.flatMap((one) =>
 			one.dates.map((day, i) => [day, { one, taught: i < one.outcomes.length }] as const)
 		)
 	);
-	const own = situation.snapshot.blocked.filter((one) => one.run_id === run.run.id);
+	const own = situation.snapshot.blocked.filter((one) => one.run_id === run.row.id);
 	const isBlocked = blockedTest(own.map((one) => ({ from: one.from_on, to: one.to_on })));
 	const weeks: StripDay[][] = [];
 	for (

@@ -4,7 +4,8 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
 import { listText, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
@@ -129,10 +130,10 @@ function extraRow(
 	{ activity, lesson, date }: ActivitySituation,
 	lines: readonly Row<'supply_line'>[]
 ): ExtraRow {
-	const who = activity.participants ? (JSON.parse(activity.participants) as number[]) : [];
+	const who = activity.participants ? parsed(activity.participants) : [];
 	const people = run.participants.filter((person) => who.length === 0 || who.includes(person.id));
 	const items = byId(situation.snapshot.items);
-	const on = date ?? run.run.start_on ?? situation.today;
+	const on = date ?? run.row.start_on ?? situation.today;
 	const cautions = lines.flatMap((line) =>
 		cautionsFor(
 			items.get(line.item_id)!.name,
@@ -140,7 +141,7 @@ function extraRow(
 			people.map((one) => ({
 				name: one.name,
 				born: one.born,
-				allergies: JSON.parse(one.allergies) as string[]
+				allergies: parsed(one.allergies)
 			}))
 		).map(
 			(caution) =>
@@ -225,7 +226,7 @@ function ageText({ from_age, to_age }: Row<'activity'>): string {
 
 /** What lies in the unit's own place and no lesson, day or display has asked for. */
 function setAsideOf(situation: Situation, run: RunSituation): Extras['setAside'] {
-	const place = run.run.collecting_place_id;
+	const place = run.row.collecting_place_id;
 	if (place === null) return [];
 	const { snapshot } = situation;
 	const asked = new Set([

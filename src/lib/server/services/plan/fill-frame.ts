@@ -27,7 +27,7 @@ export async function fillFrame(trx: Trx, run: RunSituation, text: string): Prom
 		...run.lessons.map(({ lesson }) => lesson.title.toLowerCase()),
 		...run.activities.map(({ activity }) => activity.title.toLowerCase())
 	]);
-	const lesson = (title: string) => addLesson(trx, run.run.id, { title, note: '', optional: 0, sessions: 1 });
+	const lesson = (title: string) => addLesson(trx, run.row.id, { title, note: '', optional: 0, sessions: 1 });
 	const first: number[] = [];
 	const put: string[] = [];
 	for (const title of frame.opening.filter((one) => !here.has(one.toLowerCase()))) {
@@ -39,7 +39,7 @@ export async function fillFrame(trx: Trx, run: RunSituation, text: string): Prom
 		put.push(title);
 	}
 	if (first.length)
-		await orderLessons(trx, run.run.id, [...first, ...run.lessons.map(({ lesson }) => lesson.id)]);
+		await orderLessons(trx, run.row.id, [...first, ...run.lessons.map(({ lesson }) => lesson.id)]);
 	const dates = run.lessons.flatMap((one) => one.dates);
 	const weeks = Math.max(1, Math.ceil(dates.length / Math.max(1, run.weekdays.length)));
 	for (const line of frame.weekly) {
@@ -48,7 +48,7 @@ export async function fillFrame(trx: Trx, run: RunSituation, text: string): Prom
 			run.participants.map((person) => person.name)
 		);
 		if (here.has(typed.title.toLowerCase())) continue;
-		await addActivity(trx, run.run.id, { ...typedActivity(run.participants, typed), times: weeks });
+		await addActivity(trx, run.row.id, { ...typedActivity(run.participants, typed), times: weeks });
 		put.push(`${typed.title} (${weeks} times)`);
 	}
 	return put.length ? `Put in: ${listText(put)}` : 'The frame is kept; all of it is here already';

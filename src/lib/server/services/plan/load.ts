@@ -12,11 +12,12 @@ import {
 	type LoadLimits,
 	type LoadWeek,
 	type MeasureOfLoad,
+	type RunLimits,
 	type Suggestion
 } from '$core/plan/index.ts';
 import { money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
-import { limitsOf, type ActivitySituation, type RunLimits, type RunSituation } from '../calendar/runs.ts';
+import type { Row } from '../../database/tables/index.ts';
+import { limitsOf, type ActivitySituation, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { minutesOfRange } from './spines.ts';
 
@@ -58,13 +59,13 @@ export type LoadView = {
 
 /** The week of a run that a day lies in, from 1. */
 export function weekOf(situation: Situation, run: RunSituation, day: Day): number {
-	const first = startOfWeek(run.run.start_on ?? day, situation.snapshot.household.week_start);
+	const first = startOfWeek(run.row.start_on ?? day, situation.snapshot.household.week_start);
 	return Math.floor(daysBetween(first, day) / 7) + 1;
 }
 
 /** The first day of a week of a run. */
 export function firstOfWeek(situation: Situation, run: RunSituation, week: number): Day {
-	const start = run.run.start_on ?? situation.today;
+	const start = run.row.start_on ?? situation.today;
 	return addDays(startOfWeek(start, situation.snapshot.household.week_start), 7 * (week - 1));
 }
 
@@ -87,7 +88,7 @@ export function loadsOf(situation: Situation, run: RunSituation) {
 		line.activity_id === null ? `lesson ${line.lesson_id}` : `activity ${line.activity_id}`
 	);
 	const spines = new Map(
-		snapshot.spines.filter((spine) => spine.run_id === run.run.id).map((spine) => [spine.id, spine])
+		snapshot.spines.filter((spine) => spine.run_id === run.row.id).map((spine) => [spine.id, spine])
 	);
 	const rangesOf = groupBy(
 		snapshot.ranges.filter((range) => spines.has(range.spine_id) && range.way !== 'skip'),
@@ -123,7 +124,7 @@ export function loadsOf(situation: Situation, run: RunSituation) {
 /** Minutes, projects, preparing and cost by lesson and week against what the family takes, and what would help. */
 export function loadView(situation: Situation, run: RunSituation): LoadView {
 	const { lessons, activities } = loadsOf(situation, run);
-	const limits = limitsOf(run.run);
+	const limits = limitsOf(run.row);
 	const dated = activities.filter((one) => one.date !== null);
 	const rows = lessons
 		.filter(({ lesson }) => lesson.dates.length > 0)

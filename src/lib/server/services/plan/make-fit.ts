@@ -34,7 +34,7 @@ const BUTTONS = {
 };
 
 function ways(situation: Situation, run: RunSituation): FitOption[] {
-	const input = calendarInput(situation.snapshot, run.run);
+	const input = calendarInput(situation.snapshot, run.row);
 	return input ? waysToFit(input) : [];
 }
 
@@ -82,7 +82,7 @@ export async function makeFit(
 	else if (way.kind === 'merge')
 		for (const [first, second] of way.pairs) await mergeLessons(trx, Number(first), Number(second));
 	else if (way.kind === 'weekday')
-		await setWeekdays(trx, run.run.id, [...run.weekdays, way.weekday].toSorted());
-	else await moveEnd(trx, run.run.id, way.end);
+		await setWeekdays(trx, run.row.id, [...run.weekdays, way.weekday].toSorted());
+	else await moveEnd(trx, run.row.id, way.end);
 	return titleOf(way, run);
 }

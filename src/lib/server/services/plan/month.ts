@@ -70,7 +70,7 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 		run.activities.filter((one) => one.date !== null && one.activity.start_days_before > 0 && !one.over),
 		(one) => addDays(one.date!, -one.activity.start_days_before)
 	);
-	const blocked = situation.snapshot.blocked.filter((one) => one.run_id === run.run.id);
+	const blocked = situation.snapshot.blocked.filter((one) => one.run_id === run.row.id);
 	const weeks: MonthDay[][] = [];
 	for (let monday = startOfWeek(first, week_start); monday < `${after}-01`; monday = addDays(monday, 7)) {
 		weeks.push(
@@ -121,12 +121,12 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 }
 
 function lessonsByDay(situation: Situation, own: RunSituation): Map<Day, MonthDay['lessons'][number][]> {
-	const active = situation.runs.filter((run) => run === own || run.run.state === 'running');
+	const active = situation.runs.filter((run) => run === own || run.row.state === 'running');
 	return groupByDay(
 		active.flatMap((run) =>
 			run.lessons.flatMap((lesson) =>
 				lesson.dates.map((day, i) => {
-					const reading = run.run.rhythm === 'reading between' && i >= lesson.lesson.sessions;
+					const reading = run.row.rhythm === 'reading between' && i >= lesson.lesson.sessions;
 					return {
 						day,
 						row: {
@@ -162,6 +162,6 @@ function sentenceOf(weeks: readonly (readonly MonthDay[])[], pool: number, compe
 /** The month a run is looked at in: as asked, else today's while it runs, else its first. */
 export function monthAsked(situation: Situation, run: RunSituation, asked: string | null): string {
 	if (asked && /^\d{4}-(0[1-9]|1[0-2])$/.test(asked)) return asked;
-	const start = run.run.start_on;
+	const start = run.row.start_on;
 	return (start && start > situation.today ? start : situation.today).slice(0, 7);
 }

@@ -1,7 +1,7 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setOutcome } from '../../stores/plan/lessons.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
@@ -36,7 +36,7 @@ async function bookConsumption(trx: Trx, one: SupplyNeed, today: Day): Promise<v
 	for (const { lot, amount } of one.served?.lots ?? []) {
 		await useUp(trx, Number(lot.id), amount, one.unit, one.item.name, today);
 	}
-	await patchNeed(trx, one.run.run.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
+	await patchNeed(trx, one.run.row.id, one.need.key, { out: exactText(exact(one.amount)), unit: one.unit });
 }
 
 /** Sessions whose day has passed and about which nobody has said how they went. */
@@ -44,7 +44,7 @@ export function openOutcomes(
 	situation: Situation
 ): { lesson: number; title: string; day: string; unitName: string }[] {
 	return situation.runs
-		.filter(({ run }) => run.state === 'running')
+		.filter(({ row: run }) => run.state === 'running')
 		.flatMap(({ lessons, unit }) =>
 			lessons
 				.filter(

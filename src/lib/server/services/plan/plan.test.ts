@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { chooseActivities } from '$core/choice/index.ts';
 import { isReady } from '$core/readiness/index.ts';
 import { solveWith } from '$lib/solver/highs.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { change, undo } from '../../history/changes.ts';
 import { countDone, placeActivity, setStanding } from '../../stores/plan/activities.ts';
 import { setReached, swapSpine } from '../../stores/plan/spines.ts';
@@ -88,7 +88,7 @@ describe('extras, month and load', () => {
 		const minutes = (of: Situation) =>
 			loadView(of, running(of)).weeks.find((one) => one.week === 4)!.load.minutes;
 		await change(store.write, doer(), 'Moved', (trx) =>
-			placeActivity(trx, run.run.id, film.id, { lesson: null, day: '2027-01-29' })
+			placeActivity(trx, run.row.id, film.id, { lesson: null, day: '2027-01-29' })
 		);
 		const after = await situationOf(store);
 		const friday = monthView(after, running(after), '2027-01')
@@ -104,13 +104,13 @@ describe('extras, month and load', () => {
 	it('done in instalments it says when it ends; done without it asks for nothing', async () => {
 		const { store, run } = await demo();
 		const atlas = activity(run, 'Big wall atlas');
-		await change(store.write, doer(), 'Done', (trx) => countDone(trx, run.run.id, atlas.id, 1));
+		await change(store.write, doer(), 'Done', (trx) => countDone(trx, run.row.id, atlas.id, 1));
 		const now = await situationOf(store);
 		const row = extrasOf(now, running(now)).placed.find((one) => one.id === atlas.id)!;
 		expect(row.notes.join()).toContain('4 of 8 done');
 		expect(row.notes.join()).toContain('at this pace finished on');
 		await change(store.write, doer(), 'Without', (trx) =>
-			setStanding(trx, run.run.id, atlas.id, 'do without')
+			setStanding(trx, run.row.id, atlas.id, 'do without')
 		);
 		const after = await situationOf(store);
 		expect(after.needs.some((one) => one.extra?.id === atlas.id)).toBe(false);
@@ -145,7 +145,7 @@ describe('books and pages', () => {
 		const { store, run } = await demo();
 		const book = (of: Situation) => pagesView(of, running(of), []).spines[0];
 		const { id } = pagesView(await situationOf(store), run, []).spines[0];
-		await change(store.write, doer(), 'Read', (trx) => setReached(trx, run.run.id, id, 100));
+		await change(store.write, doer(), 'Read', (trx) => setReached(trx, run.row.id, id, 100));
 		const now = await situationOf(store);
 		// 88 pages are left for the 8 lesson days to come.
 		expect(book(now).reading!.sentence).toContain('From page 101: 11 pages a day at the most');
@@ -157,7 +157,7 @@ describe('books and pages', () => {
 		const old = pagesView(now, run, []).spines[0];
 		const toCome = run.lessons.filter((one) => !one.over).map((one) => one.lesson.id);
 		await change(store.write, doer(), 'Swapped', (trx) =>
-			swapSpine(trx, run.run.id, old.id, toCome, {
+			swapSpine(trx, run.row.id, old.id, toCome, {
 				title: 'Another Atlas',
 				counted: 'pages',
 				first_page: 1,

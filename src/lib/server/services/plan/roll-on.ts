@@ -50,9 +50,9 @@ function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[]
 	}));
 	const paused = computeSituation({ ...snapshot, blocked: [...snapshot.blocked, ...more] }, situation.today);
 	return situation.runs
-		.filter(({ run, calendar }) => calendar !== null && blocks.some((block) => block.run === run.id))
+		.filter(({ row: run, calendar }) => calendar !== null && blocks.some((block) => block.run === run.id))
 		.map((before): Moved => {
-			const after = paused.runs.find(({ run }) => run.id === before.run.id)!;
+			const after = paused.runs.find(({ row: run }) => run.id === before.row.id)!;
 			return { unitName: before.unit.name, text: movedText(situation, before, paused, after) };
 		});
 }

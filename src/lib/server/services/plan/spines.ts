@@ -3,7 +3,8 @@ import { groupBy } from '$core/group-by.ts';
 import { pagesLeft, pagesText, readFlag, type Flag } from '$core/plan/index.ts';
 import { readingPlan, readingRate } from '$core/reading/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -65,7 +66,7 @@ export function pagesView(
 	mix: readonly { count: number; way: string }[]
 ): PagesView {
 	const { snapshot } = situation;
-	const own = snapshot.spines.filter((spine) => spine.run_id === run.run.id);
+	const own = snapshot.spines.filter((spine) => spine.run_id === run.row.id);
 	const rangesOf = groupBy(snapshot.ranges, (range) => range.spine_id);
 	const spines = own.map((spine) => spineView(situation, run, spine, rangesOf.get(spine.id) ?? []));
 	const inUse = own.filter((spine) => spine.state === 'in use');
@@ -130,7 +131,7 @@ function spineView(
 			flags: ranges
 				.filter((range) => range.lesson_id === one.lesson.id)
 				.map((range) => {
-					const who = range.participants ? (JSON.parse(range.participants) as number[]) : [];
+					const who = range.participants ? parsed(range.participants) : [];
 					return {
 						id: range.id,
 						pages: pagesText({ from: range.from_page, to: range.to_page }),
@@ -190,8 +191,8 @@ export function readingDays(situation: Situation, run: RunSituation, on: Row<'sp
 	const dates = run.lessons.flatMap((lesson) => lesson.dates).filter((day) => day >= situation.today);
 	const teaching = [...new Set(dates)].sort();
 	if (on === 'lessons' || teaching.length === 0) return teaching;
-	const end = run.run.end_on ?? teaching.at(-1)!;
-	const start = run.run.start_on && run.run.start_on > situation.today ? run.run.start_on : situation.today;
+	const end = run.row.end_on ?? teaching.at(-1)!;
+	const start = run.row.start_on && run.row.start_on > situation.today ? run.row.start_on : situation.today;
 	const days: Day[] = [];
 	for (let day = start; day <= end; day = addDays(day, 1))
 		if (on === 'every day' || weekdayOf(day) <= 5) days.push(day);

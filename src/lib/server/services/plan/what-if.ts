@@ -1,6 +1,8 @@
 import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
+import type { ReadingLevel } from '$core/house/index.ts';
 import { listText, money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { setStanding } from '../../stores/plan/activities.ts';
@@ -46,7 +48,7 @@ export function isAsked(ask: WhatIf): boolean {
 
 /** The differences that a change would make to a run, computed on a copy. */
 export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): WhatIfAnswer {
-	const { run: after, needs } = computeRun(situation, changed(situation.snapshot, run, ask), run.run.id);
+	const { run: after, needs } = computeRun(situation, changed(situation.snapshot, run, ask), run.row.id);
 	const rows: [string, string, string][] = [
 		['Children', childrenText(run), childrenText(after)],
 		['Lessons', String(run.lessons.length), String(after.lessons.length)],
@@ -70,15 +72,15 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 
 /** Does what was asked about the plan. More or fewer children are decided on House. */
 export async function applyWhatIf(trx: Trx, run: RunSituation, ask: WhatIf): Promise<void> {
-	if (ask.start) await setStart(trx, run.run.id, ask.start);
-	if (ask.weekdays.length) await setWeekdays(trx, run.run.id, ask.weekdays);
-	for (const lesson of ask.drop) await removeLesson(trx, run.run.id, lesson);
-	for (const activity of ask.without) await setStanding(trx, run.run.id, activity, 'do without');
+	if (ask.start) await setStart(trx, run.row.id, ask.start);
+	if (ask.weekdays.length) await setWeekdays(trx, run.row.id, ask.weekdays);
+	for (const lesson of ask.drop) await removeLesson(trx, run.row.id, lesson);
+	for (const activity of ask.without) await setStanding(trx, run.row.id, activity, 'do without');
 	if (ask.budgetCents !== null)
-		await setLimits(trx, run.run.id, { ...limitsOf(run.run), budget: ask.budgetCents });
+		await setLimits(trx, run.row.id, { ...limitsOf(run.row), budget: ask.budgetCents });
 }
 
-function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: WhatIf): Snapshot {
+function changed(snapshot: Snapshot, { row: run, participants }: RunSituation, ask: WhatIf): Snapshot {
 	const drop = new Set(ask.drop);
 	const without = new Set(ask.without);
 	const children = participants.filter((person) => person.kind === 'child');
@@ -89,11 +91,11 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 		name: `one more child ${i + 1}`,
 		kind: 'child',
 		born: null,
-		allergies: '[]',
+		allergies: json<readonly string[]>([]),
 		weekdays: null,
 		reach_mm: null,
 		level: '',
-		reads: '[]'
+		reads: json<readonly ReadingLevel[]>([])
 	}));
 	return {
 		...snapshot,
@@ -102,11 +104,9 @@ function changed(snapshot: Snapshot, { run, participants }: RunSituation, ask: W
 				? {
 						...one,
 						start_on: ask.start ?? one.start_on,
-						weekdays: ask.weekdays.length ? JSON.stringify(ask.weekdays) : one.weekdays,
+						weekdays: ask.weekdays.length ? json(ask.weekdays) : one.weekdays,
 						limits:
-							ask.budgetCents === null
-								? one.limits
-								: JSON.stringify({ ...limitsOf(one), budget: ask.budgetCents })
+							ask.budgetCents === null ? one.limits : json({ ...limitsOf(one), budget: ask.budgetCents })
 					}
 				: one
 		),
@@ -130,7 +130,7 @@ function costOf({ activities }: RunSituation): number {
 }
 
 function budgetText(run: RunSituation): string {
-	const { budget } = limitsOf(run.run);
+	const { budget } = limitsOf(run.row);
 	if (budget === null) return 'none';
 	const left = budget - costOf(run);
 	return `${money(budget)}, ${left < 0 ? `${money(-left)} over` : `${money(left)} left`}`;

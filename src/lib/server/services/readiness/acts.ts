@@ -54,7 +54,7 @@ export type ActGroup = {
 /** What is to be done, earliest act-by first; extras only where they have to be begun days before. */
 export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	const isAsked = (one: SupplyNeed | WholeNeed) =>
-		(run === undefined || one.run.run.id === run) && !one.need.doWithout;
+		(run === undefined || one.run.row.id === run) && !one.need.doWithout;
 	const open = situation.needs.filter((one) => isAsked(one) && one.need.required).flatMap(openSteps);
 	const supplies = [...groupBy(open, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
@@ -98,7 +98,7 @@ function openWhole(one: WholeNeed): OpenWhole[] {
 
 /** One act for all lessons that want the same thing by the same day. */
 function wholeKey({ one, step, actBy }: OpenWhole): string {
-	return [one.run.run.id, step.kind, actBy, step.title, one.doer?.id ?? ''].join('|');
+	return [one.run.row.id, step.kind, actBy, step.title, one.doer?.id ?? ''].join('|');
 }
 
 function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
@@ -107,7 +107,7 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	return {
 		id: wholeKey(steps[0]),
 		kind: step.kind,
-		run: one.run.run.id,
+		run: one.run.row.id,
 		unitName: one.run.unit.name,
 		title: step.title,
 		detail: [lessons, step.detail, one.need.required ? '' : 'an extra'].filter(Boolean).join(' · '),
@@ -199,7 +199,7 @@ function groupKey({ one, kind, actBy }: Open): string {
 		kind === 'walk' || kind === 'prepare'
 			? `lesson ${one.lesson.lesson.id}`
 			: `${one.item.id} ${one.unit} ${one.supplier?.id ?? one.rung}`;
-	return [one.run.run.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
+	return [one.run.row.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
 function verbOf(kind: Open['kind']): string {
@@ -236,7 +236,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	return {
 		id: groupKey(steps[0]),
 		kind,
-		run: one.run.run.id,
+		run: one.run.row.id,
 		unitName: one.run.unit.name,
 		title,
 		detail:

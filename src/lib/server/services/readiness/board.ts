@@ -62,7 +62,7 @@ export function boardOf(situation: Situation, run: RunSituation): Board {
 
 function makeBoard(situation: Situation, run: RunSituation): Board {
 	const needs = situation.needs.filter((one) => one.run === run);
-	const acts = actGroups(situation, run.run.id);
+	const acts = actGroups(situation, run.row.id);
 	const next = run.lessons.find((lesson) => !lesson.over && (lesson.dates.at(-1) ?? '') >= situation.today);
 	return {
 		sentence: sentenceOf(situation, run),

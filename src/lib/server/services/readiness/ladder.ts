@@ -9,8 +9,8 @@ import {
 	type Rung
 } from '$core/gathering/index.ts';
 import { lastDayToAct, type Way } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
-import { listed } from '../../snapshot/listed.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { occasionDays } from '../house/occasions.ts';
 import { wayTo } from './way-to.ts';
@@ -32,19 +32,19 @@ const KINDS: Readonly<Partial<Record<Rung, readonly Row<'supplier'>['kind'][]>>>
 
 /** The household's order of sources. */
 export function householdLadder(household: Row<'household'>): Rung[] {
-	return household.ladder ? readLadder(listed(household.ladder) as string[]) : [...RUNGS];
+	return household.ladder ? readLadder(parsed(household.ladder)) : [...RUNGS];
 }
 
 /** Days that each rung takes at this household. */
 export function rungDays(household: Row<'household'>): Record<Rung, number> {
-	return { ...USUAL_RUNG_DAYS, ...(listed(household.rung_days) as Partial<Record<Rung, number>>) };
+	return { ...USUAL_RUNG_DAYS, ...parsed(household.rung_days) };
 }
 
 /** Where a thing that is missing comes from, as decided for the need, else for the item, else as usual. */
 export function sourceOf(snapshot: Snapshot, state: Row<'need_state'> | null, item: Row<'item'>): Source {
 	const { household, suppliers } = snapshot;
 	const chosen = suppliers.find((one) => one.id === (state?.supplier_id ?? item.supplier_id));
-	const own = item.ladder ? readLadder(listed(item.ladder) as string[]) : null;
+	const own = item.ladder ? readLadder(parsed(item.ladder)) : null;
 	const usual = chosen ? rungOfSupplier(chosen) : 'bought';
 	const rung = rungOf(state?.rung ?? null, own, usual);
 	const kinds = KINDS[rung] ?? [];

@@ -13,7 +13,7 @@ import {
 	type Unit
 } from '$core/measure/index.ts';
 import { holdBack, netSupplies, type Lot, type NetLine, type ServedLine } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
@@ -127,7 +127,7 @@ function netItem(
 			claim: one.line.claim
 		};
 	});
-	const wanted = new Set(dated.map((one) => one.run.run.collecting_place_id));
+	const wanted = new Set(dated.map((one) => one.run.row.collecting_place_id));
 	const lots = lotsInOrder(item, unit, inStock, wanted, boxes);
 	return { unit, served: netSupplies(lines, lots).flatMap((row) => row.lines), problems };
 }

@@ -1,7 +1,7 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { DUE_DAYS } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -50,7 +50,7 @@ export function returnsOf(
 					resource,
 					supplier: suppliers.get(loan.supplier_id ?? 0) ?? null,
 					by: loan.due_on!,
-					runs: mine.map((run) => run.run.id),
+					runs: mine.map((run) => run.row.id),
 					unitName: mine[0]?.unit.name ?? 'Library',
 					why: lastUse === '' ? 'no lesson wants it any more' : `its last lesson is on ${dayText(lastUse)}`
 				}

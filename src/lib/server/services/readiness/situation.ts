@@ -25,7 +25,7 @@ export type Situation = Moment & {
 /** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const runs = runsOf(snapshot);
-	const inWork = runs.filter(({ run }) => run.state !== 'put away');
+	const inWork = runs.filter(({ row: run }) => run.state !== 'put away');
 	const drafts = supplyDrafts(snapshot, inWork);
 	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
 	const days = needDays(
@@ -51,17 +51,17 @@ export function computeRun(
 	id: number
 ): { readonly run: RunSituation; readonly needs: readonly SupplyNeed[] } {
 	const runs = runsOf(snapshot);
-	const run = runs.find((one) => one.run.id === id)!;
+	const run = runs.find((one) => one.row.id === id)!;
 	const drafts = supplyDrafts(
 		snapshot,
-		runs.filter((one) => one.run.state !== 'put away'),
+		runs.filter((one) => one.row.state !== 'put away'),
 		run
 	);
 	const whole = wholeDraftsOf(snapshot, run, now.today);
 	// In the order in which all are computed together, since that decides who gets a sitting first.
 	const inOrder = (others: readonly HasNeed[], own: readonly HasNeed[]) => {
-		const byRun = groupBy(others, (one) => one.run.run.id);
-		return runs.flatMap((one) => (one === run ? own : (byRun.get(one.run.id) ?? [])));
+		const byRun = groupBy(others, (one) => one.run.row.id);
+		return runs.flatMap((one) => (one === run ? own : (byRun.get(one.row.id) ?? [])));
 	};
 	const days = needDays(
 		[...inOrder(now.needs, drafts), ...inOrder(now.whole, whole)].map((one) => one.need),

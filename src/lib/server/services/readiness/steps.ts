@@ -28,9 +28,9 @@ function anyNeedsOf(
 	keys: readonly string[]
 ): { run: number; key: string; name: string }[] {
 	const whole = situation.whole.filter((one) => keys.includes(one.need.key));
-	if (whole.length) return whole.map((one) => ({ run: one.run.run.id, key: one.need.key, name: one.title }));
+	if (whole.length) return whole.map((one) => ({ run: one.run.row.id, key: one.need.key, name: one.title }));
 	return needsOf(situation, keys).map((one) => ({
-		run: one.run.run.id,
+		run: one.run.row.id,
 		key: one.need.key,
 		name: one.item.name
 	}));
@@ -46,10 +46,10 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 	if (needs.length === 0)
 		throw new Refusal('That is done already, or not wanted any more. Load the page again.');
 	for (const { run, need, step } of needs) {
-		const activity = run.activities.find((one) => settingKey(run.run.id, one.activity.id) === need.key)!;
+		const activity = run.activities.find((one) => settingKey(run.row.id, one.activity.id) === need.key)!;
 		await patchNeed(
 			trx,
-			run.run.id,
+			run.row.id,
 			need.key,
 			step!.kind === 'begin'
 				? { arranged: '1', promised: readyOn(situation.today, activity.activity) }
@@ -89,7 +89,7 @@ export async function tookIn(
 		const share = smaller(left, wanted);
 		if (!isSome(share)) continue;
 		if (one.line.use === 'consumed') left = left.sub(share);
-		await patchNeed(trx, one.run.run.id, one.need.key, {
+		await patchNeed(trx, one.run.row.id, one.need.key, {
 			found: exactText(one.standing.inHand.add(share)),
 			arranged: exactText(ZERO),
 			promised: null,
@@ -102,7 +102,7 @@ export async function tookIn(
 			item_id: first.item.id,
 			amount,
 			unit: first.unit,
-			place_id: first.run.run.collecting_place_id,
+			place_id: first.run.row.collecting_place_id,
 			good_until: goodUntil
 		},
 		situation.today,
@@ -120,7 +120,7 @@ export async function arrange(
 ): Promise<string> {
 	const needs = needsOf(situation, keys);
 	for (const one of needs) {
-		await patchNeed(trx, one.run.run.id, one.need.key, {
+		await patchNeed(trx, one.run.row.id, one.need.key, {
 			arranged: exactText(one.standing.missing.add(one.standing.arranged)),
 			promised,
 			unit: one.unit
@@ -133,7 +133,7 @@ export async function arrange(
 export async function prepared(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
 	const needs = needsOf(situation, keys);
 	for (const one of needs) {
-		await patchNeed(trx, one.run.run.id, one.need.key, {
+		await patchNeed(trx, one.run.row.id, one.need.key, {
 			prepared: exactText(one.amount),
 			found: exactText(one.amount),
 			unit: one.unit
@@ -184,7 +184,7 @@ export async function chooseSource(
 	const patch = supplier
 		? { supplier_id: supplier.id, rung: rungOfSupplier(supplier) }
 		: { rung: source as Rung };
-	for (const one of needs) await patchNeed(trx, one.run.run.id, one.need.key, patch);
+	for (const one of needs) await patchNeed(trx, one.run.row.id, one.need.key, patch);
 	return needs[0].item.name;
 }
 
@@ -196,7 +196,7 @@ export async function tryNext(trx: Trx, situation: Situation, keys: readonly str
 			`That was the last way to get ${needs[0].item.name}. Take something instead, or do without.`
 		);
 	for (const one of needs)
-		if (one.nextRung !== null) await patchNeed(trx, one.run.run.id, one.need.key, { rung: one.nextRung });
+		if (one.nextRung !== null) await patchNeed(trx, one.run.row.id, one.need.key, { rung: one.nextRung });
 	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
 }
 
@@ -235,10 +235,10 @@ export async function stepOfBook(
 			await endLoan(trx, loan!.id, today);
 			return `${resource.title}: back with us`;
 		case 'print':
-			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
+			for (const { run, need } of needs) await patchNeed(trx, run.row.id, need.key, { prepared: '1' });
 			return `${resource.title}: printed`;
 		default:
-			for (const { run, need } of needs) await patchNeed(trx, run.run.id, need.key, { prepared: '1' });
+			for (const { run, need } of needs) await patchNeed(trx, run.row.id, need.key, { prepared: '1' });
 			return `${resource.title}: looked through`;
 	}
 }

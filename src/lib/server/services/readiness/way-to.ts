@@ -1,6 +1,6 @@
-import type { Weekday } from '$core/calendar/index.ts';
 import type { Way } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 
 const known = remember<Way>();
@@ -11,7 +11,7 @@ export function wayTo(supplier: Row<'supplier'> | null): Way {
 }
 
 function wayOf(supplier: Row<'supplier'>): Way {
-	const weekdays = JSON.parse(supplier.weekdays) as Weekday[];
+	const weekdays = parsed(supplier.weekdays);
 	if (supplier.kind === 'order')
 		return { kind: 'order', works: { weekdays }, deliveryDays: supplier.lead_days };
 	if (supplier.kind === 'library')

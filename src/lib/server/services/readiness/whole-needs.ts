@@ -1,6 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import type { Need, NeedDays, Verdict } from '$core/readiness/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 
 /** What moves a need on, as the button of its act says it. */

@@ -11,7 +11,8 @@ import {
 	type Unit
 } from '$core/measure/index.ts';
 import { dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { placePath } from '../house/place-paths.ts';
@@ -194,7 +195,7 @@ function stashItem(
 		lowUnit,
 		supplier: item.supplier_id === null ? '' : String(item.supplier_id),
 		sources: {
-			ladder: item.ladder ? (JSON.parse(item.ladder) as string[]).join(', ') : '',
+			ladder: item.ladder ? parsed(item.ladder).join(', ') : '',
 			startDays: item.start_days === null ? '' : String(item.start_days),
 			openGround: item.season === 'open ground',
 			makeCost: item.make_cents === null ? '' : dollarsTyped(item.make_cents),

@@ -1,6 +1,7 @@
 import type { Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { removeOffersOf } from './offers.ts';
 
@@ -25,7 +26,7 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 	const row = {
 		name: input.name,
 		kind: input.kind,
-		weekdays: JSON.stringify(input.weekdays),
+		weekdays: json(input.weekdays),
 		lead_days: input.leadDays,
 		...(input.loanDays === undefined ? {} : { loan_days: input.loanDays }),
 		...(input.renewals === undefined ? {} : { renewals: input.renewals }),

@@ -1,5 +1,5 @@
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 const KEPT_DRAFTS = 20;

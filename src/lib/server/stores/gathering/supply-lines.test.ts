@@ -28,7 +28,7 @@ const line = (item: string, more: Partial<LineInput> = {}): LineInput => ({
 });
 
 const needOf = async (store: Store, item: string) =>
-	(await situationOf(store)).needs.find((one) => one.item.name === item && one.run.run.id === 1)!;
+	(await situationOf(store)).needs.find((one) => one.item.name === item && one.run.row.id === 1)!;
 
 async function buyOranges(store: Store) {
 	const { need } = await needOf(store, 'orange');
@@ -129,9 +129,9 @@ describe('units', () => {
 		const { result: id } = await change(store.write, doer(), 'unit', (trx) =>
 			createUnit(trx, 'Ponds', '2027-01-22')
 		);
-		const run = (await situationOf(store)).runs.find((one) => one.run.id === id)!;
+		const run = (await situationOf(store)).runs.find((one) => one.row.id === id)!;
 		expect(run.participants.map((person) => person.name)).toEqual(['Odile', 'Perrin', 'Tamsin', 'Lark']);
-		expect(run.run).toMatchObject({ state: 'collecting', name: '2027 run' });
+		expect(run.row).toMatchObject({ state: 'collecting', name: '2027 run' });
 		expect(run.calendar).toBeNull();
 		await change(store.write, doer(), 'calendar', (trx) =>
 			setCalendar(trx, id, {
@@ -146,9 +146,9 @@ describe('units', () => {
 		await change(store.write, doer(), 'lesson', (trx) =>
 			addLesson(trx, id, { title: 'Frogs', note: '', optional: 0, sessions: 2 })
 		);
-		const dated = (await situationOf(store)).runs.find((one) => one.run.id === id)!;
+		const dated = (await situationOf(store)).runs.find((one) => one.row.id === id)!;
 		expect(dated.lessons[0].dates).toEqual(['2027-04-05', '2027-04-12']);
-		expect(dated.run.state).toBe('running');
+		expect(dated.row.state).toBe('running');
 	});
 
 	it('a lesson of another unit cannot be changed from here, and one that is removed takes its lines along', async () => {

@@ -1,7 +1,8 @@
 import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from '../stash/items.ts';
 
@@ -34,7 +35,7 @@ async function columns(trx: Trx, line: LineInput) {
 		per: line.per,
 		group_size: line.groupSize,
 		optional: line.optional ? (1 as const) : (0 as const),
-		alternatives: JSON.stringify(line.or),
+		alternatives: json(line.or),
 		note: line.note,
 		needs_look: line.check ? (1 as const) : (0 as const),
 		use: line.use
@@ -54,7 +55,7 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
 		.values({
 			...(await columns(trx, line)),
 			position: Number(last ?? 0) + 1,
-			participants: line.participants ? JSON.stringify(line.participants) : null
+			participants: line.participants ? json(line.participants) : null
 		})
 		.returning('id')
 		.executeTakeFirstOrThrow();
@@ -70,7 +71,7 @@ export async function updateLine(trx: Trx, id: number, line: LineInput): Promise
 	if (!current) throw new Refusal('That line is not on the list any more. Load the page again.');
 	const patch: Partial<Row<'supply_line'>> = await columns(trx, line);
 	if (line.participants !== undefined) {
-		patch.participants = line.participants ? JSON.stringify(line.participants) : null;
+		patch.participants = line.participants ? json(line.participants) : null;
 	}
 	const keys = Object.keys(patch) as (keyof typeof patch)[];
 	if (keys.every((key) => current[key] === patch[key])) return false;

@@ -2,8 +2,9 @@ import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import type { System } from '$core/measure/index.ts';
+import { json, parsed } from '../../database/json.ts';
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
 
@@ -39,7 +40,7 @@ export async function setHousehold(trx: Trx, input: HouseholdInput): Promise<voi
 			count_age_days: input.countAgeDays,
 			country: input.country,
 			region: input.country ? input.region : null,
-			content_policy: JSON.stringify(input.contentPolicy),
+			content_policy: json(input.contentPolicy),
 			sales_tax: String(input.salesTax)
 		})
 		.where('id', '=', 1)
@@ -79,8 +80,8 @@ export async function setSources(
 	await trx
 		.updateTable('household')
 		.set({
-			ladder: JSON.stringify(input.ladder),
-			rung_days: JSON.stringify(input.days),
+			ladder: json(input.ladder),
+			rung_days: json(input.days),
 			first_frost: input.firstFrost,
 			last_frost: input.lastFrost
 		})
@@ -101,7 +102,7 @@ export async function markEvening(
 	const { evening } = await trx.selectFrom('household').select('evening').executeTakeFirstOrThrow();
 	await trx
 		.updateTable('household')
-		.set({ evening: JSON.stringify({ ...JSON.parse(evening), ...marks }) })
+		.set({ evening: json({ ...parsed(evening), ...marks }) })
 		.where('id', '=', 1)
 		.execute();
 }
@@ -116,7 +117,7 @@ export async function removeQuiet(trx: Trx, id: number): Promise<void> {
 	await trx.deleteFrom('quiet').where('id', '=', id).execute();
 }
 
-const WORKDAYS = JSON.stringify([1, 2, 3, 4, 5, 6]);
+const WORKDAYS = json<readonly Weekday[]>([1, 2, 3, 4, 5, 6]);
 
 /** What every household starts with: nobody, nothing, and one shop that is open on weekdays and Saturdays. */
 export async function seedEmpty(db: Db, zone: string): Promise<void> {
@@ -143,7 +144,7 @@ export async function seedEmpty(db: Db, zone: string): Promise<void> {
 				{
 					name: 'Borrowed from friends',
 					kind: 'friend',
-					weekdays: '[1,2,3,4,5,6,7]',
+					weekdays: json<readonly Weekday[]>([1, 2, 3, 4, 5, 6, 7]),
 					lead_days: 3,
 					position: 3
 				}

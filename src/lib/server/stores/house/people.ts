@@ -1,7 +1,8 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type PersonInput = {
@@ -22,11 +23,11 @@ const columns = (input: PersonInput) => ({
 	name: input.name,
 	kind: input.kind,
 	born: input.born,
-	allergies: JSON.stringify(input.allergies),
-	weekdays: input.kind === 'guest' && input.weekdays.length ? JSON.stringify(input.weekdays) : null,
+	allergies: json(input.allergies),
+	weekdays: input.kind === 'guest' && input.weekdays.length ? json(input.weekdays) : null,
 	reach_mm: input.reachMm,
 	level: input.level ?? '',
-	reads: JSON.stringify(input.reads ?? [])
+	reads: json(input.reads ?? [])
 });
 
 /** Adds someone; children and guests take part in every unit that is not put away. */

@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { requirePages } from '$core/plan/index.ts';
-import type { Row } from '../../database/tables.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type ResourceInput = Partial<Omit<Row<'resource'>, 'id' | 'added_on' | 'title' | 'kind'>> &

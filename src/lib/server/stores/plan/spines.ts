@@ -1,6 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { requirePages, type PageRange } from '$core/plan/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type SpineInput = Pick<
@@ -105,7 +106,7 @@ export async function addRange(
 			lesson_id: lesson,
 			from_page: from,
 			to_page: to,
-			participants: participants?.length ? JSON.stringify(participants) : null
+			participants: participants?.length ? json(participants) : null
 		})
 		.returning('id')
 		.executeTakeFirstOrThrow();

@@ -1,6 +1,7 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rhythm } from '$core/plan/index.ts';
+import { json } from '../../database/json.ts';
 import type { Trx } from '../../history/changes.ts';
 import { checkHabits, setStreamHabits, type Habits } from '../house/habits.ts';
 
@@ -20,7 +21,7 @@ export async function createUnit(trx: Trx, name: string, today: Day): Promise<nu
 			state: 'collecting',
 			start_on: null,
 			end_on: null,
-			weekdays: '[]',
+			weekdays: json<readonly Weekday[]>([]),
 			keep_free: 0,
 			habit: null,
 			habit_date: null,
@@ -61,7 +62,7 @@ export async function setCalendar(trx: Trx, run: number, input: CalendarInput): 
 		.set({
 			start_on: input.start,
 			end_on: input.end,
-			weekdays: JSON.stringify(input.weekdays),
+			weekdays: json(input.weekdays),
 			keep_free: input.keepFree,
 			habit: input.habits.kind,
 			habit_date: input.habits.date,
@@ -84,7 +85,7 @@ export async function removeBlocked(trx: Trx, run: number, id: number): Promise<
 export async function setWeekdays(trx: Trx, run: number, weekdays: readonly Weekday[]): Promise<void> {
 	await trx
 		.updateTable('run')
-		.set({ weekdays: JSON.stringify(weekdays) })
+		.set({ weekdays: json(weekdays) })
 		.where('id', '=', run)
 		.execute();
 }
@@ -106,7 +107,7 @@ export async function setRhythm(trx: Trx, run: number, rhythm: Rhythm, days: num
 export async function setLimits(trx: Trx, run: number, limits: object): Promise<void> {
 	await trx
 		.updateTable('run')
-		.set({ limits: JSON.stringify(limits) })
+		.set({ limits: json(limits) })
 		.where('id', '=', run)
 		.execute();
 }

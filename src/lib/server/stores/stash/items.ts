@@ -3,7 +3,8 @@ import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { usualUse, type SupplyUse } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables.ts';
+import { json } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 /** The household's item of that name, whatever its number or capitals; made when there is none. */
@@ -96,7 +97,7 @@ export async function setItemSources(
 	const { numUpdatedRows } = await trx
 		.updateTable('item')
 		.set({
-			ladder: input.ladder && JSON.stringify(input.ladder),
+			ladder: input.ladder && json(input.ladder),
 			start_days: input.startDays,
 			season: input.season,
 			make_cents: input.makeCents,

@@ -10,12 +10,13 @@ import {
 	type CopyingRight,
 	type ResourceKind
 } from '$core/library/index.ts';
+import { json } from '$lib/server/database/json.ts';
 import { tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act, doerOf } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
-import { flag, id, dollars, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { dollars, flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
@@ -58,8 +59,8 @@ export const load: PageServerLoad = async ({ params }) => {
 		})),
 		trays: [...new Set(now.snapshot.activities.map((one) => one.title))],
 		runs: now.runs
-			.filter(({ run }) => run.state !== 'put away')
-			.map(({ run, unit, lessons }) => ({
+			.filter(({ row: run }) => run.state !== 'put away')
+			.map(({ row: run, unit, lessons }) => ({
 				id: run.id,
 				name: unit.name,
 				lessons: lessons
@@ -197,7 +198,7 @@ export const actions: Actions = {
 				from_age: form.fromAge,
 				to_age: form.toAge,
 				grade: form.grade,
-				content: JSON.stringify(
+				content: json(
 					form.content
 						.split(',')
 						.map((one) => one.trim().toLowerCase())
@@ -251,7 +252,7 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => {
 				const run = now.runs.find((one) => one.lessons.some(({ lesson }) => lesson.id === form.lesson));
 				if (!run) throw new Refusal('That lesson is not here any more. Load the page again.');
-				await addUse(trx, run.run.id, {
+				await addUse(trx, run.row.id, {
 					...typedUse(run.participants, form.text),
 					resource_id: Number(event.params.id),
 					lesson_id: form.lesson

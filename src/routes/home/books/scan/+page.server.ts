@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
-import type { Row } from '$lib/server/database/tables.ts';
+import type { Row } from '$lib/server/database/tables/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act, checkedList } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';

@@ -45,8 +45,8 @@ export const load: PageServerLoad = async ({ params, url, cookies, depends }) =>
 	const ended = job && { stopped: job.state === 'stopped', said: job.said ?? '' };
 	const now = await situation();
 	const units = now.runs
-		.filter(({ run }) => run.state !== 'put away')
-		.map(({ run, unit, lessons }) => ({
+		.filter(({ row: run }) => run.state !== 'put away')
+		.map(({ row: run, unit, lessons }) => ({
 			value: String(run.id),
 			label: unit.name,
 			lesson: lessons[0]?.lesson.id ?? null

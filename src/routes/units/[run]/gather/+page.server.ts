@@ -4,6 +4,7 @@ import { exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readSupplyLine, usualUse } from '$core/supplies/index.ts';
 import { numberTyped } from '$core/words/index.ts';
+import { parsed } from '$lib/server/database/json.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -63,7 +64,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 				use: line.use,
 				note: line.note ?? '',
 				or: line.alternatives,
-				participants: line.participants ? (JSON.parse(line.participants) as number[]) : null
+				participants: line.participants ? parsed(line.participants) : null
 			}))
 	};
 };

@@ -1,6 +1,6 @@
 import { addDays, dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import type { State, Way } from '$core/readiness/index.ts';
-import type { Row } from '../../../database/tables.ts';
+import type { Row } from '../../../database/tables/index.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
 import { policyText } from '../../house/content-policy.ts';
 import { placePath } from '../../house/place-paths.ts';

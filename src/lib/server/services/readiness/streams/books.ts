@@ -2,7 +2,7 @@ import type { Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark } from '$core/library/index.ts';
 import { needKey, type State } from '$core/readiness/index.ts';
-import type { Row } from '../../../database/tables.ts';
+import type { Row } from '../../../database/tables/index.ts';
 import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { takingPartOn, type RunSituation } from '../../calendar/runs.ts';
@@ -97,7 +97,7 @@ export function bookDrafts(
 		if (!resource || lesson.booked) return [];
 		const day = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
 		const stream = resource.kind === 'printable' ? 'copies' : 'books';
-		const key = needKey(String(run.run.id), stream, String(wanted.resource), null, wanted.lesson);
+		const key = needKey(String(run.row.id), stream, String(wanted.resource), null, wanted.lesson);
 		const stored = stateOf(key);
 		const own = loans.get(resource.id) ?? [];
 		const supplier =

@@ -1,4 +1,4 @@
-import type { Row } from '../../../database/tables.ts';
+import type { Row } from '../../../database/tables/index.ts';
 import type { BookStanding } from './book-standing.ts';
 
 /** A printable that is at home is still to be printed, one copy for each child who is there. */

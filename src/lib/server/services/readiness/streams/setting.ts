@@ -1,6 +1,6 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { needKey, type Stream } from '$core/readiness/index.ts';
-import type { Row } from '../../../database/tables.ts';
+import type { Row } from '../../../database/tables/index.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
 import type { ActivitySituation, RunSituation } from '../../calendar/runs.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
@@ -20,12 +20,12 @@ export function settingDrafts(
 	stateOf: (key: string) => Row<'need_state'> | null
 ): WholeDraft[] {
 	const ownHabit = snapshot.streamHabits.some(
-		(one) => one.stream === 'setting' && (one.run_id === null || one.run_id === run.run.id)
+		(one) => one.stream === 'setting' && (one.run_id === null || one.run_id === run.row.id)
 	);
 	return run.activities.flatMap(({ activity, lesson, date, over }: ActivitySituation) => {
 		if (activity.start_days_before === 0 || over || lesson === null || lesson.dropped) return [];
 		if (activity.day === null && lesson.booked) return [];
-		const key = settingKey(run.run.id, activity.id);
+		const key = settingKey(run.row.id, activity.id);
 		const stored = stateOf(key);
 		const state = stored?.prepared === '1' ? 'in hand' : stored?.arranged === '1' ? 'arranged' : 'missing';
 		return [

@@ -26,8 +26,8 @@ import {
 	type Verdict
 } from '$core/readiness/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
-import type { Row } from '../../../database/tables.ts';
-import { listed } from '../../../snapshot/listed.ts';
+import { parsed } from '../../../database/json.ts';
+import type { Row } from '../../../database/tables/index.ts';
 import { placeByLot, stateByKey } from '../../../snapshot/lookups.ts';
 import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
@@ -167,7 +167,7 @@ function askedOfLine(
 		lesson,
 		line,
 		item,
-		key: needKey(String(run.run.id), 'supplies', String(line.id), null, 1),
+		key: needKey(String(run.row.id), 'supplies', String(line.id), null, 1),
 		date,
 		takingPart,
 		amount: grossAmount(
@@ -197,7 +197,7 @@ type Given = {
 function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...given }: Given): SupplyDraft {
 	const unit = problem || !served ? one.line.unit : given.unit;
 	const amount = served?.gross ?? one.amount;
-	const collecting = one.run.run.collecting_place_id;
+	const collecting = one.run.row.collecting_place_id;
 	const places = placeByLot(snapshot);
 	const collected = (served?.lots ?? []).reduce(
 		(sum, { lot, amount: taken }) =>
@@ -245,7 +245,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 		rung: source.rung,
 		nextRung: source.next,
 		doer: state?.person_id ? (snapshot.people.find((person) => person.id === state.person_id) ?? null) : null,
-		cautions: cautionsFor(one.item.name, one.date ?? one.run.run.start_on ?? '2000-01-01', people),
+		cautions: cautionsFor(one.item.name, one.date ?? one.run.row.start_on ?? '2000-01-01', people),
 		problem
 	};
 }
@@ -265,7 +265,7 @@ function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): 
 }
 
 function participant(person: Row<'person'>): Participant {
-	return { name: person.name, born: person.born, allergies: listed(person.allergies) as string[] };
+	return { name: person.name, born: person.born, allergies: parsed(person.allergies) };
 }
 
 /** The worse of what is to be got and what is to be fetched from its place at home. */
@@ -279,7 +279,7 @@ function wholeVerdict(need: Need, stands: Standing, days: NeedDays | null, today
 
 /** How much of a need's amount lies in a lot and waits to be fetched, in the need's unit. */
 export function toFetchFrom(one: SupplyNeed, snapshot: Snapshot): { lot: Lot; amount: Exact }[] {
-	const collecting = one.run.run.collecting_place_id;
+	const collecting = one.run.row.collecting_place_id;
 	const at = placeByLot(snapshot);
 	let left = one.standing.toFetch;
 	const result: { lot: Lot; amount: Exact }[] = [];

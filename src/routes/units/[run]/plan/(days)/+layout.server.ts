@@ -6,6 +6,7 @@ import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { planOf } from '$lib/server/services/plan/days.ts';
 import { fitTexts } from '$lib/server/services/plan/make-fit.ts';
 import { missableDays } from '$lib/server/services/plan/roll-on.ts';
+import { parsed } from '$lib/server/database/json.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** The plan as it stands, whatever is asked about it. */
@@ -22,17 +23,17 @@ export const load: LayoutServerLoad = async ({ params }) => {
 		missable: missableDays(run),
 		plan: planOf(now, run),
 		calendar: {
-			start: run.run.start_on,
-			end: run.run.end_on,
+			start: run.row.start_on,
+			end: run.row.end_on,
 			weekdays: run.weekdays,
-			keepFree: run.run.keep_free,
-			collectingPlace: run.run.collecting_place_id,
-			rhythm: run.run.rhythm,
-			rhythmDays: run.run.rhythm_days,
+			keepFree: run.row.keep_free,
+			collectingPlace: run.row.collecting_place_id,
+			rhythm: run.row.rhythm,
+			rhythmDays: run.row.rhythm_days,
 			habits: habitsTyped(now.snapshot, {
-				run: run.run.id,
-				kind: run.run.habit,
-				date: run.run.habit_date
+				run: run.row.id,
+				kind: run.row.habit,
+				date: run.row.habit_date
 			}),
 			householdHabit: now.snapshot.household.habit
 		},
@@ -40,10 +41,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 		frame: now.snapshot.household.frame ?? USUAL_FRAME,
 		people: run.participants.map((person) => ({ id: person.id, name: person.name })),
 		details: Object.fromEntries(
-			run.lessons.map(({ lesson }) => [
-				lesson.id,
-				{ ...lesson, extension_for: JSON.parse(lesson.extension_for) as number[] }
-			])
+			run.lessons.map(({ lesson }) => [lesson.id, { ...lesson, extension_for: parsed(lesson.extension_for) }])
 		)
 	};
 };

@@ -35,6 +35,7 @@ import {
 	type LessonInput
 } from '$lib/server/stores/plan/lessons.ts';
 import * as units from '$lib/server/stores/plan/units.ts';
+import { json } from '$lib/server/database/json.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;
@@ -78,7 +79,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
 		missed:
 			missed && isDay(missed)
-				? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.run.id, missed)?.text ?? '' }
+				? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.row.id, missed)?.text ?? '' }
 				: null
 	};
 };
@@ -151,7 +152,7 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 	questions,
 	extension,
 	minutes,
-	extension_for: JSON.stringify(chosenPeople(form))
+	extension_for: json(chosenPeople(form))
 });
 
 export const actions: Actions = {
@@ -190,13 +191,13 @@ export const actions: Actions = {
 				added === 1 ? '1 day or stretch kept free' : `${added} days or stretches kept free`,
 			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
-				const { start_on, end_on } = run.run;
+				const { start_on, end_on } = run.row;
 				if (!start_on)
 					throw new Refusal('Give the unit a first day first, then its days off are known.', 'ics');
 				const days = daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
 				if (days.length === 0)
 					throw new Refusal('Nothing in that calendar falls between the first and the last day.', 'ics');
-				for (const day of days) await units.addBlocked(trx, run.run.id, day.from, day.to, day.reason);
+				for (const day of days) await units.addBlocked(trx, run.row.id, day.from, day.to, day.reason);
 				return days.length;
 			}
 		),

@@ -29,7 +29,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		.default(null)
 		.validate(url.searchParams.get('budget') ?? undefined);
 	const budget = asked.error || asked.value === null ? null : Math.round((asked.value as number) * 100);
-	const saved = limitsOf(run.run).budget;
+	const saved = limitsOf(run.row).budget;
 	return {
 		extras: extrasOf(now, run, url.searchParams.has('all')),
 		choice: choiceOf(now, run, budget),
@@ -67,7 +67,7 @@ export const actions: Actions = {
 					people.map((person) => person.name)
 				);
 				if (!typed.title) throw new Refusal('Please say what it is first, before the first comma.', 'text');
-				await addActivity(trx, run.run.id, typedActivity(people, typed));
+				await addActivity(trx, run.row.id, typedActivity(people, typed));
 				return typed.title;
 			}
 		),

@@ -53,14 +53,14 @@ export const actions: Actions = {
 			'Week made lighter',
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
-				if (form.way === 'instead') return doInstead(trx, run.run.id, form.activity);
+				if (form.way === 'instead') return doInstead(trx, run.row.id, form.activity);
 				if (form.way === 'leave out')
-					return placeActivity(trx, run.run.id, form.activity, { lesson: null, day: null });
+					return placeActivity(trx, run.row.id, form.activity, { lesson: null, day: null });
 				const lesson = run.lessons.find(
 					(one) => one.dates.length > 0 && !one.over && weekOf(now, run, one.dates[0]) === form.to
 				);
 				if (!lesson) throw new Refusal('That week has no lesson any more. Load the page again.');
-				await placeActivity(trx, run.run.id, form.activity, { lesson: lesson.lesson.id, day: null });
+				await placeActivity(trx, run.row.id, form.activity, { lesson: lesson.lesson.id, day: null });
 			}
 		)
 };

@@ -73,7 +73,7 @@ export const actions: Actions = {
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const resource = await resourceNamed((await store()).read, now, form.title);
-				await addUse(trx, run.run.id, {
+				await addUse(trx, run.row.id, {
 					...typedUse(run.participants, form.slip),
 					resource_id: resource,
 					lesson_id: form.lesson
@@ -129,7 +129,7 @@ export const actions: Actions = {
 							).ranges;
 				await spines.setRanges(
 					trx,
-					run.run.id,
+					run.row.id,
 					form.spine,
 					lessons.map(({ lesson }, i) => ({ lesson: lesson.id, range: ranges[i] }))
 				);
@@ -151,7 +151,7 @@ export const actions: Actions = {
 				const { pages, ids, who: _, ...rest } = flagTyped(now, form.flag);
 				if (!pages)
 					throw new Refusal('Please start with the pages, like “12–19 aloud: how scale works”.', 'flag');
-				await spines.addRange(trx, run.run.id, form.spine, form.lesson, {
+				await spines.addRange(trx, run.row.id, form.spine, form.lesson, {
 					...pages,
 					way: rest.way,
 					minutes: rest.minutes,
@@ -195,7 +195,7 @@ export const actions: Actions = {
 				const lapsed = now.snapshot.ranges.filter(
 					(range) => range.spine_id === form.spine && toCome.includes(range.lesson_id)
 				).length;
-				await spines.swapSpine(trx, run.run.id, form.spine, toCome, asSpine(form));
+				await spines.swapSpine(trx, run.row.id, form.spine, toCome, asSpine(form));
 				return lapsed;
 			}
 		)

@@ -1,0 +1,160 @@
+import type { Selectable } from 'kysely';
+import type {
+	BundlePartTable,
+	BundleTable,
+	ErrandTable,
+	OfferTable,
+	PriceTable,
+	PurchaseTable,
+	StopTable,
+	WantedTable
+} from './buying.ts';
+import type { ChangeRowTable, ChangeTable, ImportDraftTable, OperationTable, StateTable } from './history.ts';
+import type {
+	HouseholdTable,
+	OccasionTable,
+	PersonTable,
+	PlaceStopTable,
+	PlaceTable,
+	QuietTable,
+	SupplierTable
+} from './house.ts';
+import type {
+	ActivityResourceTable,
+	LentPieceTable,
+	LoanTable,
+	ResourceTable,
+	ResourceUseTable
+} from './library.ts';
+import type {
+	ActivityTable,
+	BlockedTable,
+	GoalTable,
+	LessonTable,
+	PageRangeTable,
+	RunParticipantTable,
+	RunTable,
+	SessionTable,
+	SpineTable,
+	TaskTable,
+	UnitTable
+} from './plan.ts';
+import type { NeedStateTable, SittingTable, StreamHabitTable, SupplyLineTable } from './readiness.ts';
+import type {
+	ItemAliasTable,
+	ItemTable,
+	KitPartTable,
+	LotEventTable,
+	LotTable,
+	SubstituteTable
+} from './stash.ts';
+
+export interface Database {
+	household: HouseholdTable;
+	person: PersonTable;
+	place: PlaceTable;
+	supplier: SupplierTable;
+	item: ItemTable;
+	lot: LotTable;
+	unit: UnitTable;
+	run: RunTable;
+	run_participant: RunParticipantTable;
+	blocked: BlockedTable;
+	lesson: LessonTable;
+	activity: ActivityTable;
+	spine: SpineTable;
+	resource: ResourceTable;
+	resource_use: ResourceUseTable;
+	loan: LoanTable;
+	activity_resource: ActivityResourceTable;
+	lent_piece: LentPieceTable;
+	offer: OfferTable;
+	price: PriceTable;
+	purchase: PurchaseTable;
+	wanted: WantedTable;
+	substitute: SubstituteTable;
+	kit_part: KitPartTable;
+	bundle: BundleTable;
+	bundle_part: BundlePartTable;
+	errand: ErrandTable;
+	stop: StopTable;
+	occasion: OccasionTable;
+	place_stop: PlaceStopTable;
+	page_range: PageRangeTable;
+	task: TaskTable;
+	goal: GoalTable;
+	session: SessionTable;
+	supply_line: SupplyLineTable;
+	need_state: NeedStateTable;
+	sitting: SittingTable;
+	quiet: QuietTable;
+	item_alias: ItemAliasTable;
+	lot_event: LotEventTable;
+	stream_habit: StreamHabitTable;
+	import_draft: ImportDraftTable;
+	change: ChangeTable;
+	change_row: ChangeRowTable;
+	operation: OperationTable;
+	state: StateTable;
+}
+
+export type Row<T extends keyof Database> = Selectable<Database[T]>;
+
+/**
+ * Every table whose rows undo brings back. Those with a list stand under its name in the snapshot, in the order of
+ * these columns; of the household there is one row, and the history of lots is only read for one of them.
+ */
+export const KEPT = {
+	household: { list: null, order: ['id'] },
+	person: { list: 'people', order: ['id'] },
+	place: { list: 'places', order: ['position', 'id'] },
+	supplier: { list: 'suppliers', order: ['position', 'id'] },
+	item: { list: 'items', order: ['id'] },
+	lot: { list: 'lots', order: ['id'] },
+	unit: { list: 'units', order: ['id'] },
+	run: { list: 'runs', order: ['id'] },
+	run_participant: { list: 'participants', order: ['id'] },
+	blocked: { list: 'blocked', order: ['from_on', 'id'] },
+	lesson: { list: 'lessons', order: ['position', 'id'] },
+	session: { list: 'sessions', order: ['ordinal', 'id'] },
+	supply_line: { list: 'lines', order: ['position', 'id'] },
+	need_state: { list: 'needStates', order: ['id'] },
+	sitting: { list: 'sittings', order: ['held_on', 'id'] },
+	quiet: { list: 'quiet', order: ['from_on', 'id'] },
+	item_alias: { list: 'aliases', order: ['id'] },
+	lot_event: { list: null, order: ['id'] },
+	stream_habit: { list: 'streamHabits', order: ['id'] },
+	activity: { list: 'activities', order: ['id'] },
+	spine: { list: 'spines', order: ['position', 'id'] },
+	page_range: { list: 'ranges', order: ['from_page', 'id'] },
+	task: { list: 'tasks', order: ['id'] },
+	goal: { list: 'goals', order: ['id'] },
+	resource: { list: 'resources', order: ['id'] },
+	resource_use: { list: 'uses', order: ['id'] },
+	loan: { list: 'loans', order: ['id'] },
+	activity_resource: { list: 'activityResources', order: ['id'] },
+	lent_piece: { list: 'lentPieces', order: ['id'] },
+	offer: { list: 'offers', order: ['id'] },
+	price: { list: 'prices', order: ['on_day', 'id'] },
+	purchase: { list: 'purchases', order: ['on_day', 'id'] },
+	wanted: { list: 'wanted', order: ['id'] },
+	substitute: { list: 'substitutes', order: ['id'] },
+	kit_part: { list: 'kitParts', order: ['id'] },
+	bundle: { list: 'bundles', order: ['id'] },
+	bundle_part: { list: 'bundleParts', order: ['id'] },
+	errand: { list: 'errands', order: ['id'] },
+	stop: { list: 'stops', order: ['id'] },
+	occasion: { list: 'occasions', order: ['id'] },
+	place_stop: { list: 'placeStops', order: ['id'] }
+} as const satisfies {
+	readonly [T in keyof Database]?: { readonly list: string | null; readonly order: readonly string[] };
+};
+
+type Kept = typeof KEPT;
+export type TrackedTable = keyof Kept;
+export const TRACKED = Object.keys(KEPT) as readonly TrackedTable[];
+
+/** The rows of the tables that have a list in the snapshot, by its name. */
+export type Lists = {
+	readonly [T in TrackedTable as Kept[T]['list'] extends string ? Kept[T]['list'] : never]: readonly Row<T>[];
+};
