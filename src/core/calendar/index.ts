@@ -1,8 +1,30 @@
 /**
  * Days: calendar dates as text, weekdays, the teaching days of a unit and how the lessons fall on them.
  */
-export * from './dates.ts';
-export * from './read-day.ts';
-export * from './year-day.ts';
-export * from './teaching-days.ts';
-export * from './fit.ts';
+export {
+	addDays,
+	dayFromToday,
+	daysBetween,
+	dayText,
+	earlier,
+	isDay,
+	later,
+	requireDay,
+	startOfWeek,
+	weekdayName,
+	weekdayOf,
+	type Day,
+	type Weekday
+} from './dates.ts';
+export { readDay } from './read-day.ts';
+export { lastTime, nextTime, readEndDay, type YearDay } from './year-day.ts';
+export {
+	blockedTest,
+	lastDay,
+	teachingDays,
+	type Blocked,
+	type PlannedLesson,
+	type TeachingDays,
+	type TeachingDaysInput
+} from './teaching-days.ts';
+export { waysToFit, type FitOption } from './fit.ts';

@@ -2,8 +2,27 @@
  * Amounts and their units: exact fractions, US and metric measures, volume to mass by density,
  * and amounts written for people ("1 ½ cups").
  */
-export * from './convert.ts';
-export * from './exact.ts';
-export * from './format.ts';
-export * from './system.ts';
+export {
+	canConvert,
+	convert,
+	densityOf,
+	dimensionOf,
+	isMeasured,
+	ratio,
+	type MeasureSystem
+} from './convert.ts';
+export {
+	exact,
+	exactText,
+	isSome,
+	larger,
+	ONE,
+	roundUp,
+	smaller,
+	TOLERANCE,
+	ZERO,
+	type Exact
+} from './exact.ts';
+export { amountText, numberText, unitText } from './format.ts';
+export { lengthText, readLength, systemOf, unitIn, type System } from './system.ts';
 export type { Unit } from '../reference/measures.ts';

@@ -2,9 +2,34 @@
  * The tables that the core computes with, as data, each row with its source, so that a screen can
  * show why a number is what it is.
  */
-export * from './caution-rules.ts';
-export * from './densities.ts';
-export * from './list-words.ts';
-export * from './measures.ts';
-export * from './reach.ts';
-export * from './sources.ts';
+export {
+	ALLERGEN_SOURCE,
+	ALLERGENS,
+	CAUTION_RULES,
+	NOT_ALLERGENS,
+	SMALL_BALL,
+	SMALL_PARTS_CYLINDER,
+	type CautionRule
+} from './caution-rules.ts';
+export { DENSITIES, type DensityRow } from './densities.ts';
+export {
+	BY_LENGTH,
+	COLOUR_THINGS,
+	COLOURED,
+	COLOURS,
+	FIXED_COMPOUNDS,
+	JOINED_BY_AND,
+	KINDS,
+	MATERIALS,
+	SHADES,
+	SINGLE_PAIRS,
+	SIZES,
+	SPELLINGS,
+	STATES,
+	UNIT_COMPOUNDS,
+	VESSELS,
+	type UnitSpelling
+} from './list-words.ts';
+export { MEASURES, UNITS, type Dimension, type MeasureRow, type Unit } from './measures.ts';
+export { USUAL_REACH } from './reach.ts';
+export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './sources.ts';

@@ -1,3 +1,17 @@
+/**
+ * What is made of an object once, and kept for as long as that lives: an index of a list, what a situation says.
+ *
+ *     const byName = once((items: readonly Item[]) => new Map(items.map((item) => [item.name, item])));
+ */
+export function once<Of extends object, Made>(make: (of: Of) => Made): (of: Of) => Made {
+	const known = new WeakMap<Of, { readonly made: Made }>();
+	return (of) => {
+		let kept = known.get(of);
+		if (!kept) known.set(of, (kept = { made: make(of) }));
+		return kept.made;
+	};
+}
+
 /** What holds now, and what was asked about ("what if") beside it. */
 const KEPT = 2;
 

@@ -1,4 +1,5 @@
 import { sql } from 'kysely';
+import { once } from './remember.ts';
 import type { Db } from '../database/open.ts';
 import { KEPT, TRACKED, type Lists, type Row, type TrackedTable } from '../database/tables/index.ts';
 
@@ -83,13 +84,14 @@ function patched(
 	});
 }
 
-const indexes = new WeakMap<readonly object[], ReadonlyMap<number, unknown>>();
+const indexOf = once(
+	(rows: readonly { readonly id: number }[]): ReadonlyMap<number, unknown> =>
+		new Map(rows.map((row) => [row.id, row]))
+);
 
 /** The rows of one table of a snapshot by their id; made once for each. */
 export function byId<T extends { readonly id: number }>(rows: readonly T[]): ReadonlyMap<number, T> {
-	let index = indexes.get(rows) as ReadonlyMap<number, T> | undefined;
-	if (!index) indexes.set(rows, (index = new Map(rows.map((row) => [row.id, row]))));
-	return index;
+	return indexOf(rows) as ReadonlyMap<number, T>;
 }
 
 /** The supply lines of the lessons themselves, without those of activities. */

@@ -3,21 +3,10 @@
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
 	import { page } from '$app/state';
+	import type { ActKind } from '$core/readiness/index.ts';
+	import type { Act } from '$lib/server/services/readiness/acts.ts';
 	import { saves } from '../device/submit.ts';
 
-	type Act = {
-		id: string;
-		kind: string;
-		run: number;
-		unitName: string;
-		title: string;
-		detail: string;
-		when: string;
-		verdict: string;
-		keys: readonly string[];
-		amount: string;
-		doer: number | null;
-	};
 	type Props = {
 		acts: readonly Act[];
 		/** Page whose actions serve the ticks. */
@@ -33,7 +22,7 @@
 	]);
 
 	const isPressing = (act: Act) => act.verdict === 'late' || act.verdict === 'at risk';
-	const words: Record<string, { button: string; to: string }> = {
+	const words: Record<Exclude<ActKind, 'walk'>, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },

@@ -2,7 +2,7 @@ import { cheapestWholePacks } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, type Exact, type Unit } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 
 /** The least that an amount costs in whole packs of one kind, in cents; null where no price is known. */
@@ -13,7 +13,7 @@ export function cheapest(
 	unit: Unit
 ): number | null {
 	if (!item) return null;
-	const offers = offersByItem(snapshot.offers, [], () => groupBy(snapshot.offers, (one) => one.item_id));
+	const offers = offersByItem(snapshot.offers);
 	return cheapestWholePacks(
 		amount,
 		(offers.get(item.id) ?? [])
@@ -22,4 +22,4 @@ export function cheapest(
 	);
 }
 
-const offersByItem = remember<ReadonlyMap<number, readonly Row<'offer'>[]>>();
+const offersByItem = once((offers: readonly Row<'offer'>[]) => groupBy(offers, (offer) => offer.item_id));

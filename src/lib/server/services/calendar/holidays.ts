@@ -12,6 +12,8 @@ const KINDS: Readonly<Record<string, string>> = {
 	school: 'school holiday'
 };
 
+/** A few dozen years are asked for again and again; whoever tries every country starts afresh. */
+const MOST_YEARS = 200;
 const years = new Map<string, readonly Holiday[]>();
 
 /** Public, bank and school holidays of a country and its region that touch the span; from the package's own rules. */
@@ -35,6 +37,7 @@ export function holidaysBetween(country: string, region: string | null, from: Da
 					kind: KINDS[one.type] ?? one.type
 				};
 			});
+			if (years.size >= MOST_YEARS) years.clear();
 			years.set(key, own);
 		}
 		result.push(...own.filter((one) => one.to >= from && one.from <= to));

@@ -3,6 +3,7 @@ import { findBest } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
+import { once } from '../../snapshot/remember.ts';
 import { placePath } from '../house/place-paths.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -10,7 +11,7 @@ import type { Situation } from '../readiness/situation.ts';
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };
 
 const SHOWN = 12;
-const indexes = new WeakMap<Situation, Found[]>();
+const indexed = once(indexOf);
 
 /** Anything by name, with where it is; and acts, such as "add flour". */
 export async function findAnything(read: Db, situation: Situation, typed: string): Promise<Found[]> {
@@ -24,8 +25,7 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 			}
 		];
 	}
-	let index = indexes.get(situation);
-	if (!index) indexes.set(situation, (index = indexOf(situation)));
+	const index = indexed(situation);
 	const books = await libraryPage(read, situation, { ...EVERYTHING, words: typed }, 0, SHOWN);
 	const shelf = books.rows.map((row) => ({
 		name: row.title,

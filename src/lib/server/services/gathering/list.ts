@@ -13,7 +13,7 @@ import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together } from '$core/supplies/index.ts';
 import { byText, thingText } from '$core/words/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
@@ -78,13 +78,17 @@ export type GatherList = {
 	};
 };
 
-const lists = remember<GatherList>();
+/** By run, for each situation: with it they are forgotten. */
+const lists = once((_: Situation) => new Map<RunSituation, GatherList>());
 
 const listRows = remember<ListRow>();
 
 /** The list of one run, item by item; what has to be done first comes first. Made once a situation. */
 export function gatherList(situation: Situation, run: RunSituation): GatherList {
-	return lists(run, [situation], () => makeList(situation, run));
+	const known = lists(situation);
+	const list = known.get(run) ?? makeList(situation, run);
+	known.set(run, list);
+	return list;
 }
 
 function makeList(situation: Situation, run: RunSituation): GatherList {

@@ -1,29 +1,23 @@
 import type { Row } from '../../database/tables/index.ts';
 import type { Moment } from '../../snapshot/moment.ts';
+import { once } from '../../snapshot/remember.ts';
 
-/** Paths of a snapshot's places, made once. */
-const paths = new WeakMap<readonly Row<'place'>[], ReadonlyMap<number, string>>();
-
-function pathsOf(places: readonly Row<'place'>[]): ReadonlyMap<number, string> {
-	let known = paths.get(places);
-	if (!known) {
-		const byId = new Map(places.map((place) => [place.id, place]));
-		known = new Map(
-			places.map((place) => {
-				const names = [place.name];
-				for (
-					let parent = byId.get(place.parent_id ?? 0);
-					parent && names.length <= 20;
-					parent = byId.get(parent.parent_id ?? 0)
-				)
-					names.unshift(parent.name);
-				return [place.id, names.join(' › ')];
-			})
-		);
-		paths.set(places, known);
-	}
-	return known;
-}
+/** The path of each place, by its id. */
+const pathsOf = once((places: readonly Row<'place'>[]): ReadonlyMap<number, string> => {
+	const byId = new Map(places.map((place) => [place.id, place]));
+	return new Map(
+		places.map((place) => {
+			const names = [place.name];
+			for (
+				let parent = byId.get(place.parent_id ?? 0);
+				parent && names.length <= 20;
+				parent = byId.get(parent.parent_id ?? 0)
+			)
+				names.unshift(parent.name);
+			return [place.id, names.join(' › ')];
+		})
+	);
+});
 
 /** The places from the room down: "Kitchen › pantry › top shelf". */
 export function placePath(places: readonly Row<'place'>[], id: number | null): string {

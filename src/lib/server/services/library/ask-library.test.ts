@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { change } from '../../history/changes.ts';
 import { DeskSilent, type DeskHold, type DeskLoan, type LibraryDesk } from '../../outside/library-desk.ts';
 import { fetchLoan, placeHold, renewLoan } from '../../stores/library/loans.ts';
@@ -145,5 +145,23 @@ describe('asking the library’s computer', () => {
 		expect(await loanOf('What the Needle Knows')).toMatchObject({ state: 'ready', ready_on: '2027-01-21' });
 		for (const title of ['Latitude for Breakfast', 'The Very Long Coast', 'The Chart Room'])
 			expect((await loanOf(title)).state).toBe('back');
+	});
+
+	it('leaves what was ticked here while it was slow', async () => {
+		const { store, desk } = await demo();
+		const { snapshot, today } = await situationOf(store);
+		// The hold that is waiting here is ready there, and comes to be fetched while the answer is on its way.
+		const waiting = snapshot.loans.find((one) => one.hold_number === 'H-4125')!;
+		desk.holds = desk.holds.map((one) => (one.number === 'H-4125' ? { ...one, state: 'ready' } : one));
+		const { account } = desk;
+		let answer = () => {};
+		desk.account = () => new Promise((done) => (answer = () => void account().then(done)));
+		const asked = askLibrary(store.write, snapshot, today, desk, doer());
+		await vi.waitFor(() => expect(answer.length).toBe(0));
+		await change(store.write, doer(), 'fetched', (trx) => fetchLoan(trx, waiting.id, today));
+		answer();
+		expect(await asked).not.toContain('hold shelf');
+		const after = (await situationOf(store)).snapshot.loans.find((one) => one.id === waiting.id)!;
+		expect(after).toMatchObject({ state: 'on loan', fetched_on: today });
 	});
 });

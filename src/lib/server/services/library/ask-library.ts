@@ -56,13 +56,20 @@ export async function askLibrary(
 			});
 		else if (news) told.push({ loan: loan.id, ...news });
 	}
-	if (told.length === 0) return 'The library has nothing new.';
-	const text = listText(told.map((one) => one.words));
-	const words = `${text[0].toUpperCase()}${text.slice(1)}.`;
-	await change(write, doer, `The library: ${words}`, async (trx) => {
-		for (const { loan, patch } of told) await patchLoan(trx, loan, patch);
-	});
-	return words;
+	const seen = byId(snapshot.loans);
+	const { result: words } = await change(
+		write,
+		doer,
+		(said: string) => `The library: ${said}`,
+		async (trx) => {
+			const written: string[] = [];
+			for (const { loan, patch, words } of told)
+				if (await patchLoan(trx, seen.get(loan)!, patch)) written.push(words);
+			const text = listText(written);
+			return text && `${text[0].toUpperCase()}${text.slice(1)}.`;
+		}
+	);
+	return words || 'The library has nothing new.';
 }
 
 /** How a loan stands at the library against how it stands here; null when there is nothing to write. */

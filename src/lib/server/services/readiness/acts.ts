@@ -1,7 +1,7 @@
 import { daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, type Exact } from '$core/measure/index.ts';
-import { DUE_DAYS, isReady, verdict, type Verdict } from '$core/readiness/index.ts';
+import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
 import { byText, lessonsText, listText, thingText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
@@ -9,11 +9,9 @@ import { GETTING_VERB, gettingKind, inTimeElsewhere, type GettingKind } from './
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
-import type { Step, StepKind, WholeNeed } from './whole-needs.ts';
+import type { Step, WholeNeed } from './whole-needs.ts';
 
-export type ActKind = SupplyActKind | StepKind;
-
-type SupplyActKind = GettingKind | 'receive' | 'prepare' | 'walk';
+type SupplyActKind = Extract<ActKind, GettingKind | 'receive' | 'prepare' | 'walk'>;
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -59,14 +57,14 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	const supplies = [...groupBy(open, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
-		rank: order(steps[0].kind),
+		rank: actRank(steps[0].kind),
 		inWords: () => actFrom(steps, situation)
 	}));
 	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
 	const others = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
-		rank: order(steps[0].step.kind),
+		rank: actRank(steps[0].step.kind),
 		inWords: () => actOfWhole(steps, situation.today)
 	}));
 	const returns = situation.returns
@@ -74,7 +72,7 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		.map((one): ActGroup => ({
 			actBy: one.by,
 			doer: null,
-			rank: order('return'),
+			rank: actRank('return'),
 			inWords: () => actOfReturn(one, situation.today)
 		}));
 	return [...supplies, ...others, ...returns].sort((a, b) =>
@@ -146,33 +144,6 @@ function forLessons(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]
 	const said = lessonsText(of.map(({ lesson }) => lesson.number));
 	const isOne = of.every(({ lesson }) => lesson.number === of[0].lesson.number);
 	return `for ${said}${isOne ? `, ${dayText(of[0].useDay)}` : ''}`;
-}
-
-function order(kind: ActKind): number {
-	return [
-		'walk',
-		'buy',
-		'order',
-		'ask',
-		'hold',
-		'make',
-		'find',
-		'hunt',
-		'wish',
-		'receive',
-		'begin',
-		'print',
-		'look',
-		'place',
-		'ask for',
-		'get',
-		'pick up',
-		'renew',
-		'ask back',
-		'return',
-		'preview',
-		'prepare'
-	].indexOf(kind);
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */

@@ -3,7 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { isReady, lessonReadiness, type Need, type Stream, type Verdict } from '$core/readiness/index.ts';
 import { byText, listText, thingText } from '$core/words/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once } from '../../snapshot/remember.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { actGroups, type Act } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
@@ -53,11 +53,15 @@ export type Board = {
 /** More than these are far ahead. */
 const MOST_ACTS = 60;
 
-const boards = remember<Board>();
+/** By run, for each situation: with it they are forgotten. */
+const boards = once((_: Situation) => new Map<RunSituation, Board>());
 
 /** The unit's first page: how it stands with every lesson, and what is next. Made once a situation. */
 export function boardOf(situation: Situation, run: RunSituation): Board {
-	return boards(run, [situation], () => makeBoard(situation, run));
+	const known = boards(situation);
+	const board = known.get(run) ?? makeBoard(situation, run);
+	known.set(run, board);
+	return board;
 }
 
 function makeBoard(situation: Situation, run: RunSituation): Board {

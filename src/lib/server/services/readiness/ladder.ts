@@ -8,7 +8,7 @@ import {
 	USUAL_RUNG_DAYS,
 	type Rung
 } from '$core/gathering/index.ts';
-import { lastDayToAct, type Way } from '$core/readiness/index.ts';
+import { lastDayToAct, type ActKind, type Way } from '$core/readiness/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
@@ -107,7 +107,10 @@ export function inTimeElsewhere(
 }
 
 /** The step by which something is got. */
-export type GettingKind = 'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt';
+export type GettingKind = Extract<
+	ActKind,
+	'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt'
+>;
 
 const KIND_OF_SUPPLIER = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
 const KIND_OF_RUNG: Readonly<Record<Rung, GettingKind>> = {

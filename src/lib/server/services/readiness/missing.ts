@@ -1,31 +1,33 @@
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { thingText } from '$core/words/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once } from '../../snapshot/remember.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import { total } from './together.ts';
 
-const missingKnown = remember<Map<string, string>>();
+/** By run, for the needs of each situation. */
+const missingKnown = once((_: readonly SupplyNeed[]) => new Map<RunSituation, Map<string, string>>());
 
 /** What is still to be got for a run, in words by the name of the thing; what is done without is left out. */
 export function missingThings(needs: readonly SupplyNeed[], run: RunSituation): Map<string, string> {
-	return missingKnown(run, [needs], () => {
-		const missing = needs.filter(
-			(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
+	const before = missingKnown(needs).get(run);
+	if (before) return before;
+	const missing = needs.filter(
+		(one) => one.run === run && !one.need.doWithout && isSome(one.standing.missing)
+	);
+	const result = new Map<string, string>();
+	for (const needs of groupBy(missing, (one) => one.item).values()) {
+		const [{ item }] = needs;
+		const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
+			thingText(
+				total(own, (one) => one.standing.missing),
+				unit,
+				item.name
+			)
 		);
-		const result = new Map<string, string>();
-		for (const needs of groupBy(missing, (one) => one.item).values()) {
-			const [{ item }] = needs;
-			const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
-				thingText(
-					total(own, (one) => one.standing.missing),
-					unit,
-					item.name
-				)
-			);
-			result.set(item.name, texts.join(', '));
-		}
-		return result;
-	});
+		result.set(item.name, texts.join(', '));
+	}
+	missingKnown(needs).set(run, result);
+	return result;
 }

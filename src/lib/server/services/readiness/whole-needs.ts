@@ -1,10 +1,11 @@
 import type { Day } from '$core/calendar/index.ts';
-import type { Need, NeedDays, Verdict } from '$core/readiness/index.ts';
+import type { ActKind, Need, NeedDays, Verdict } from '$core/readiness/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 
 /** What moves a need on, as the button of its act says it. */
-export type StepKind =
+export type StepKind = Extract<
+	ActKind,
 	| 'begin'
 	| 'print'
 	| 'look'
@@ -15,7 +16,8 @@ export type StepKind =
 	| 'renew'
 	| 'ask back'
 	| 'preview'
-	| 'return';
+	| 'return'
+>;
 
 /** The next thing to do for a need that is one thing as a whole. */
 export type Step = {

@@ -1,7 +1,7 @@
 import { canConvert, convert, exact, larger, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -22,10 +22,12 @@ export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: U
 	return larger(ZERO, there.sub(promised).sub(kept));
 }
 
-const itemsByKey = remember<ReadonlyMap<string, Row<'item'>>>();
+const itemsByKey = once(
+	(items: readonly Row<'item'>[]): ReadonlyMap<string, Row<'item'>> =>
+		new Map(items.map((item) => [item.name_key, item]))
+);
 
 /** The household's item of a name; null when there is none. */
 export function itemCalled({ items }: Snapshot, name: string): Row<'item'> | null {
-	const known = itemsByKey(items, [], () => new Map(items.map((item) => [item.name_key, item])));
-	return known.get(nameKey(name)) ?? null;
+	return itemsByKey(items).get(nameKey(name)) ?? null;
 }

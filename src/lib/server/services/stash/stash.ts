@@ -13,7 +13,7 @@ import {
 import { dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
+import { once } from '../../snapshot/remember.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { placePath } from '../house/place-paths.ts';
 import { reachText } from '../house/reach.ts';
@@ -72,14 +72,8 @@ export type Stash = { readonly sentence: string; readonly items: readonly StashI
 
 const GOES_OFF_DAYS = 30;
 
-const stashes = new WeakMap<Situation, Stash>();
-
-/** What the house has, item by item, with what is promised to lessons and what wants attention. Made once a situation. */
-export function stashOf(situation: Situation): Stash {
-	let stash = stashes.get(situation);
-	if (!stash) stashes.set(situation, (stash = makeStash(situation)));
-	return stash;
-}
+/** What the house has, item by item, with what is promised to lessons and what wants attention. */
+export const stashOf = once(makeStash);
 
 /** Items whose name, other names or places contain what was typed. */
 export function searchStash({ items }: Stash, typed: string): readonly StashItem[] {
@@ -148,7 +142,7 @@ function stashItem(
 ): StashItem {
 	const { snapshot, today } = situation;
 	const limit = addDays(today, -snapshot.household.count_age_days);
-	const partsOf = partsByLot(snapshot.kitParts, [], () => groupBy(snapshot.kitParts, (part) => part.lot_id));
+	const partsOf = partsByLot(snapshot.kitParts);
 	const unit = lots[0]?.unit ?? item.low_unit ?? 'each';
 	const comparable = lots.filter((lot) => canConvert(lot.unit, unit, item.name));
 	const total = comparable.reduce(
@@ -210,7 +204,7 @@ function stashItem(
 	};
 }
 
-const partsByLot = remember<ReadonlyMap<number, readonly Row<'kit_part'>[]>>();
+const partsByLot = once((parts: readonly Row<'kit_part'>[]) => groupBy(parts, (part) => part.lot_id));
 
 /** A kit in words: "22 of 25 left, enough googly eyes for 20 (3 missing)". */
 function kitShown(

@@ -66,10 +66,23 @@ export async function renewLoan(trx: Trx, id: number): Promise<Day> {
 	return due;
 }
 
-/** Writes a loan down as the library's own computer has it. */
-export async function patchLoan(trx: Trx, id: number, patch: Partial<Row<'loan'>>): Promise<void> {
-	await loanOf(trx, id);
-	await trx.updateTable('loan').set(patch).where('id', '=', id).execute();
+/**
+ * Writes a loan down as the library's own computer has it. Where it was changed here while the library was asked,
+ * that stays, and only the number of its hold is noted. Answers whether all of it was written.
+ *
+ * @param seen the loan as the library's word was compared with it
+ */
+export async function patchLoan(
+	trx: Trx,
+	seen: Row<'loan'>,
+	{ hold_number, ...patch }: Partial<Row<'loan'>>
+): Promise<boolean> {
+	const loan = await trx.selectFrom('loan').selectAll().where('id', '=', seen.id).executeTakeFirst();
+	if (!loan) return false;
+	const isAsSeen = (Object.keys(loan) as (keyof typeof loan)[]).every((one) => loan[one] === seen[one]);
+	const all = { ...(isAsSeen ? patch : {}), ...(hold_number === undefined ? {} : { hold_number }) };
+	if (Object.keys(all).length) await trx.updateTable('loan').set(all).where('id', '=', seen.id).execute();
+	return isAsSeen;
 }
 
 /** It went back, or came back to us. */

@@ -1,0 +1,34 @@
+/**
+ * Everything that can be asked of a parent, in the order in which it is done among acts of one day: fetching first,
+ * then getting, beginning, borrowing and preparing.
+ */
+export const ACT_KINDS = [
+	'walk',
+	'buy',
+	'order',
+	'ask',
+	'hold',
+	'make',
+	'find',
+	'hunt',
+	'wish',
+	'receive',
+	'begin',
+	'print',
+	'look',
+	'place',
+	'ask for',
+	'get',
+	'pick up',
+	'renew',
+	'ask back',
+	'return',
+	'preview',
+	'prepare'
+] as const;
+export type ActKind = (typeof ACT_KINDS)[number];
+
+/** Where a kind stands among the acts of one day. */
+export function actRank(kind: ActKind): number {
+	return ACT_KINDS.indexOf(kind);
+}
