@@ -34,11 +34,12 @@ export default defineConfig({
 		serviceWorkers: 'block'
 	},
 	projects: [
-		{ name: 'laptop', use: { viewport: { width: 1280, height: 800 } } },
+		// A journey is taken where it is taken in life; with @both where the size of the screen changes it.
+		{ name: 'laptop', use: { viewport: { width: 1280, height: 800 } }, grepInvert: /@phone/ },
 		{
 			name: 'phone',
 			use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
-			grep: /@phone/
+			grep: /@phone|@both/
 		}
 	]
 });

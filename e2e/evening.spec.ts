@@ -118,7 +118,7 @@ test('the first evening can be skipped, left and resumed @phone', async ({ page 
 	await expect(page.getByText('First evening: 2 of 5 steps done')).toBeVisible();
 });
 
-test('every first screen of an empty house says what to do, on the phone too @phone', async ({ page }) => {
+test('every first screen of an empty house says what to do, on the phone too @both', async ({ page }) => {
 	for (const [view, words] of [
 		['/', 'Begin'],
 		['/units', 'Start with a name'],

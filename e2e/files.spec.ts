@@ -14,7 +14,7 @@ async function bringIn(page: Page, file: ReturnType<typeof csv>): Promise<void> 
 	await page.getByRole('button', { name: 'Read the file' }).click();
 }
 
-test('supplies come in from a file, the bad rows say why, and undo takes all of it back @phone', async ({
+test('supplies come in from a file, the bad rows say why, and undo takes all of it back', async ({
 	page
 }) => {
 	await bringIn(

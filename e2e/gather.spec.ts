@@ -12,7 +12,7 @@ Lesson 7
 Lesson 44: Nowhere
 1 stapler`;
 
-test('paste, review, list, walk and undo @phone', async ({ page }) => {
+test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await open(page, '/units/1/gather/paste');
 	await page.getByLabel('Supply list').fill(LIST);
 	await page.getByRole('button', { name: 'Read the list' }).click();

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, open, test } from './house.ts';
 
-test('one line puts things into the stash, and the list knows it @phone', async ({ page }) => {
+test('one line puts things into the stash, and the list knows it', async ({ page }) => {
 	await open(page, '/home/supplies');
 	await page
 		.getByLabel('What there is, as you would say it')

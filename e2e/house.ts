@@ -86,11 +86,24 @@ async function startStandIn(script: string, more: Readonly<Record<string, string
 	return { address, stop: () => child.kill() };
 }
 
+/** Started once for each worker. */
+const standing = new Map<Household, House>();
+async function standingHouse(household: Household): Promise<House> {
+	let house = standing.get(household);
+	if (!house) {
+		standing.set(household, (house = new House(household)));
+		await house.start();
+	}
+	return house;
+}
+
 type Fixtures = {
 	catalogue: boolean;
 	household: Household;
 	/** An error that a test causes on purpose. */
 	mayFail: RegExp | null;
+	/** A house that nothing is changed in serves all journeys of a worker that only look. */
+	onlyLooks: boolean;
 	library: StandIn | null;
 	withLibrary: boolean;
 	house: House;
@@ -98,9 +111,21 @@ type Fixtures = {
 };
 
 /** Every test gets its own house, and fails when the page errs or asks another host for anything. */
-export const test = base.extend<Fixtures>({
+export const test = base.extend<Fixtures, { standing: void }>({
+	standing: [
+		// eslint-disable-next-line no-empty-pattern -- the form that the runner asks for
+		async ({}, use) => {
+			await use();
+			for (const house of standing.values()) {
+				await house.stop();
+				house.remove();
+			}
+		},
+		{ scope: 'worker', auto: true }
+	],
 	household: ['demo', { option: true }],
 	mayFail: [null, { option: true }],
+	onlyLooks: [false, { option: true }],
 	catalogue: [false, { option: true }],
 	withLibrary: [false, { option: true }],
 	library: async ({ withLibrary }, use) => {
@@ -113,7 +138,8 @@ export const test = base.extend<Fixtures>({
 		await use(library);
 		library?.stop();
 	},
-	house: async ({ household, catalogue, library }, use) => {
+	house: async ({ household, catalogue, library, onlyLooks }, use) => {
+		if (onlyLooks) return use(await standingHouse(household));
 		const books = catalogue ? await startStandIn('catalogue.mjs') : null;
 		const house = new House(household, {
 			...(books ? { GATHER_BIN_CATALOGUE: books.address } : {}),
@@ -148,13 +174,14 @@ export const test = base.extend<Fixtures>({
 
 export { expect };
 
-/** No violation of WCAG 2.2 A and AA that a machine can find. */
-export async function expectAccessible(page: Page): Promise<void> {
+/** No violation of WCAG 2.2 A and AA that a machine can find; of some rules only, where they are named. */
+export async function expectAccessible(page: Page, only: string[] = []): Promise<void> {
 	// What fades in has its contrast when it is there.
 	await page.evaluate(() => Promise.allSettled(document.getAnimations().map((one) => one.finished)));
-	const { violations } = await new AxeBuilder({ page })
-		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-		.analyze();
+	const axe = new AxeBuilder({ page });
+	if (only.length) axe.withRules(only);
+	else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+	const { violations } = await axe.analyze();
 	expect(
 		violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)
 	).toEqual([]);

@@ -8,7 +8,7 @@ function isbn(index: number): string {
 	return body + ((10 - (sum % 10)) % 10);
 }
 
-test('a book is noted in one line, found in spite of a typing error, changed, and undone @phone', async ({
+test('a book is noted in one line, found in spite of a typing error, changed, and undone', async ({
 	page
 }) => {
 	await open(page, '/home/books');

@@ -67,7 +67,7 @@ test('an extra is typed as one would say it, gets its day by keyboard and by mou
 	await expect(page.getByRole('button', { name: /^Foil rivers.*in the pool/ })).toBeVisible();
 });
 
-test('the grid: a hole is named, filled with a task, and the sentence knows it @phone', async ({ page }) => {
+test('the grid: a hole is named, filled with a task, and the sentence knows it', async ({ page }) => {
 	await open(page, '/units/1/plan/children');
 	await expect(page.getByText('Tamsin has nothing at the right level in lessons 7, 9 and 13.')).toBeVisible();
 	await expectAccessible(page);

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, open, test } from './house.ts';
 
-test('prices are noted, the cheapest way is worked out, and what was bought is in the house @phone', async ({
+test('prices are noted, the cheapest way is worked out, and what was bought is in the house', async ({
 	page
 }) => {
 	await open(page, '/lists/shops');

@@ -7,6 +7,7 @@ import {
 	dayText,
 	daysBetween,
 	isDay,
+	requirePlannable,
 	startOfWeek,
 	teachingDays,
 	weekdayOf,
@@ -148,4 +149,13 @@ describe('days in words always have their weekday', () => {
 		expect(dayFromToday(day, '2027-01-22')).toBe(said);
 	});
 	it('2027-01-26 is a Tuesday', () => expect(dayText('2027-01-26')).toBe('Tue, Jan 26'));
+});
+
+describe('a day that can be planned for', () => {
+	it('is ten years ahead at the most', () => {
+		expect(requirePlannable('2037-01-22', '2027-01-22', 'end')).toBe('2037-01-22');
+		expect(requirePlannable(null, '2027-01-22', 'end')).toBeNull();
+		expect(() => requirePlannable('2037-01-23', '2027-01-22', 'end')).toThrow('more than ten years ahead');
+		expect(() => requirePlannable('9999-12-31', '2027-01-22', 'end')).toThrow('check the year');
+	});
 });

@@ -25,6 +25,17 @@ export function requireDay(text: string, path: string): Day {
 	return text;
 }
 
+/** How far ahead anything is planned; a year further on is a slip of the hand. */
+const PLANNED_YEARS = 10;
+
+/** A day that can be planned for. @throws CoreError naming the path when it is more than ten years ahead. */
+export function requirePlannable<D extends Day | null>(day: D, today: Day, path: string): D {
+	const end = `${Number(today.slice(0, 4)) + PLANNED_YEARS}${today.slice(4)}`;
+	if (day !== null && day > end)
+		throw new CoreError('That is more than ten years ahead. Please check the year.', path);
+	return day;
+}
+
 const CALENDAR = new GregorianCalendar();
 
 const numbers = new Map<Day, number>();

@@ -10,6 +10,7 @@ export {
 	isDay,
 	later,
 	requireDay,
+	requirePlannable,
 	startOfWeek,
 	weekdayName,
 	weekdayOf,

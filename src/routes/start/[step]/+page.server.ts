@@ -1,5 +1,6 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
+import { requirePlannable } from '$core/calendar/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
@@ -103,7 +104,7 @@ export const actions: Actions = {
 				const run = await createUnit(trx, form.name, now.today);
 				for (const lesson of lessons) await addLesson(trx, run, lesson);
 				await setCalendar(trx, run, {
-					start: form.start,
+					start: requirePlannable(form.start, now.today, 'start'),
 					end: null,
 					weekdays: chosenWeekdays(form),
 					keepFree: 0,

@@ -56,6 +56,7 @@ export async function askLibrary(
 			});
 		else if (news) told.push({ loan: loan.id, ...news });
 	}
+	if (told.length === 0) return 'The library has nothing new.';
 	const seen = byId(snapshot.loans);
 	const { result: words } = await change(
 		write,

@@ -36,6 +36,7 @@ import {
 } from '$lib/server/stores/plan/lessons.ts';
 import * as units from '$lib/server/stores/plan/units.ts';
 import { json } from '$lib/server/database/json.ts';
+import { requirePlannable } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;
@@ -157,11 +158,11 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 
 export const actions: Actions = {
 	calendar: (event) =>
-		act(event, calendarForm, 'Calendar', async ({ trx }, form) => {
+		act(event, calendarForm, 'Calendar', async ({ trx, now: { today } }, form) => {
 			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
 			await units.setCalendar(trx, Number(event.params.run), {
-				start: form.start,
-				end: form.end,
+				start: requirePlannable(form.start, today, 'start'),
+				end: requirePlannable(form.end, today, 'end'),
 				keepFree: form.keepFree,
 				habits: asHabits(form),
 				collectingPlace: form.collectingPlace,
@@ -212,12 +213,12 @@ export const actions: Actions = {
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Day off',
-			({ trx }, form) =>
+			({ trx, now: { today } }, form) =>
 				units.addBlocked(
 					trx,
 					Number(event.params.run),
-					form.from,
-					form.to ?? form.from,
+					requirePlannable(form.from, today, 'from'),
+					requirePlannable(form.to ?? form.from, today, 'to'),
 					form.reason || 'day off'
 				)
 		),
@@ -288,8 +289,10 @@ export const actions: Actions = {
 				without: ids
 			}),
 			'Plan changed',
-			async ({ trx }, form) =>
-				applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop, form.without))
+			async ({ trx, now }, form) => {
+				requirePlannable(form.start, now.today, 'start');
+				return applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop, form.without));
+			}
 		),
 	missed: (event) =>
 		act(
