@@ -84,6 +84,7 @@ export const load: PageServerLoad = async () => {
 		})),
 		countries: countryOptions(),
 		regions: regionOptions(snapshot.household.country),
+		contentPolicy: parsed(snapshot.household.content_policy),
 		allergens: Object.keys(ALLERGENS),
 		today
 	};
