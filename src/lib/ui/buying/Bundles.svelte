@@ -5,8 +5,8 @@
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
 	import type { PageData } from '../../../routes/lists/shops/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null; typed?: Record<string, string> } | null;
 	type Props = {
 		bundles: PageData['buying']['bundles'];
 		shops: { value: string; label: string }[];

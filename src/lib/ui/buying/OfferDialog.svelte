@@ -7,8 +7,8 @@
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
 	import type { PageData } from '../../../routes/lists/shops/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null; typed?: Record<string, string> } | null;
 	type Offer = PageData['buying']['things'][number]['offers'][number];
 	type Props = { open: boolean; editing: (Offer & { name: string }) | null; failure: Failure };
 	let { open = $bindable(), editing, failure }: Props = $props();

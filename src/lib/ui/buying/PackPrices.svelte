@@ -6,8 +6,8 @@
 	import TextField from '../field/TextField.svelte';
 	import Bundles from './Bundles.svelte';
 	import type { PageData } from '../../../routes/lists/shops/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null; typed?: Record<string, string> } | null;
 	type Offer = PageData['buying']['things'][number]['offers'][number];
 	type Props = {
 		buying: PageData['buying'];

@@ -4,6 +4,7 @@
 	import Field from '../field/Field.svelte';
 	import { saves } from '../device/submit.ts';
 	import DayField from './DayField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		ranges: readonly { id: number; text: string; reason: string }[];
@@ -14,7 +15,7 @@
 		removeLabel: string;
 		empty: string;
 		example: string;
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { ranges, add, remove, addLabel, removeLabel, empty, example, failure }: Props = $props();
 </script>

@@ -1,4 +1,5 @@
 import { deserialize } from '$app/forms';
+import type { Failure } from '../field/failure.ts';
 import { loadAgain } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
 import { newId } from './new-id.ts';
@@ -160,5 +161,3 @@ class TickQueue {
 
 /** The one queue of this window. */
 export const queue = new TickQueue();
-
-type Failure = { readonly message?: string; readonly path?: string | null };

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import DayField from '../day/DayField.svelte';
 	import Field from './Field.svelte';
+	import type { Failure } from './failure.ts';
 
 	type Props = {
 		label: string;
 		name: string;
 		value?: string | null;
-		failure?: { message?: string; path?: string | null } | null;
+		failure?: Failure;
 		class?: string;
 	};
 	let { label, name, value = '', failure = null, class: extra = '' }: Props = $props();

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import type { Failure } from './failure.ts';
 
 	type Props = {
 		label: string;
 		/** Name of the field; the failure of a form names it in `path`. */
 		name: string;
 		hint?: string;
-		failure?: { message?: string; path?: string | null } | null;
+		failure?: Failure;
 		class?: string;
 		children: Snippet<[{ id: string; 'aria-describedby'?: string; 'aria-invalid'?: 'true' }]>;
 	};

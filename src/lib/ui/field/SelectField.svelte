@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Select from '../select/Select.svelte';
 	import Field from './Field.svelte';
+	import type { Failure } from './failure.ts';
 
 	type Props = {
 		label: string;
@@ -8,7 +9,7 @@
 		options: readonly { value: string; label: string }[];
 		value?: string;
 		hint?: string;
-		failure?: { message?: string; path?: string | null } | null;
+		failure?: Failure;
 		class?: string;
 	};
 	let {

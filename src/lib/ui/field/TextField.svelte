@@ -1,13 +1,14 @@
 <script lang="ts">
 	import type { HTMLInputAttributes } from 'svelte/elements';
 	import Field from './Field.svelte';
+	import type { Failure } from './failure.ts';
 
 	type Props = {
 		label: string;
 		name: string;
 		value?: string | number | null;
 		hint?: string;
-		failure?: { message?: string; path?: string | null } | null;
+		failure?: Failure;
 		class?: string;
 		/** Classes of the input itself. */
 		look?: string;

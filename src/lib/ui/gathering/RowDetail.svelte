@@ -8,6 +8,7 @@
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		row: ListRow;
@@ -16,7 +17,7 @@
 		/** Its lines as the book prints them. */
 		lines: readonly Line[];
 		sources: readonly { value: string; label: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 		change: (line: Line) => void;
 	};
 	let { row, shares, lines, sources, failure, change }: Props = $props();

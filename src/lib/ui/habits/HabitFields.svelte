@@ -1,13 +1,14 @@
 <script lang="ts">
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Kind = 'day by day' | 'a week ahead' | 'before the unit' | 'before a date';
 	type Props = {
 		habits: { kind: Kind | null; date: string | null; streams: Partial<Record<string, Kind>> };
 		/** What an empty choice means for a unit ("As the household does: a week ahead"); households choose. */
 		inherited?: string;
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { habits, inherited, failure }: Props = $props();
 	const ways = [

@@ -4,8 +4,8 @@
 	import TextField from '../field/TextField.svelte';
 	import { saves } from '../device/submit.ts';
 	import type { PageData } from '../../../routes/house/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null } | null;
 	type Props = { data: PageData; failure: Failure };
 	let { data, failure }: Props = $props();
 </script>

@@ -8,9 +8,9 @@
 	import Weekdays from '../weekdays/Weekdays.svelte';
 	import { saves } from '../device/submit.ts';
 	import type { PageData } from '../../../routes/house/$types';
+	import type { Failure } from '../field/failure.ts';
 
 	type Supplier = PageData['suppliers'][number];
-	type Failure = { message?: string; path?: string | null } | null;
 	type Props = { open: boolean; supplier: Supplier | 'new' | null; isOnly: boolean; failure: Failure };
 	let { open = $bindable(), supplier, isOnly, failure }: Props = $props();
 

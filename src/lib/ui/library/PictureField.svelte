@@ -3,12 +3,13 @@
 	import Camera from '@lucide/svelte/icons/camera';
 	import { saves } from '../device/submit.ts';
 	import { smallPicture } from './small-picture.ts';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		has: boolean;
 		/** Which one of several on the page it belongs to. */
 		of?: number;
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { has, of, failure }: Props = $props();
 	let form: HTMLFormElement;

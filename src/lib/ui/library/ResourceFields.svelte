@@ -2,6 +2,7 @@
 	import { dollarsTyped } from '$core/words/index.ts';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Option = { readonly value: string; readonly label: string };
 	type Row = Readonly<
@@ -52,7 +53,7 @@
 		sources: readonly Option[];
 		contents: readonly string[];
 		readers: string;
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { row, isbn, kinds, rights, places, sources, contents, readers, failure }: Props = $props();
 	const option = (value: string) => ({ value, label: value });

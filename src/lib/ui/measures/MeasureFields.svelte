@@ -1,10 +1,11 @@
 <script lang="ts">
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		household: { measures: string; paper: string; week_start: number; zone: string };
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { household, failure }: Props = $props();
 	const systems = [

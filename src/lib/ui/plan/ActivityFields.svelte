@@ -4,6 +4,7 @@
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Fields = {
 		readonly title: string;
@@ -35,7 +36,7 @@
 		fields: Fields;
 		lessons: readonly { value: string; label: string }[];
 		people: readonly { id: number; name: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { fields, lessons, people, failure }: Props = $props();
 	const option = (value: string) => ({ value, label: value });

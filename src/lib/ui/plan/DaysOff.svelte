@@ -4,6 +4,7 @@
 	import Button from '../button/Button.svelte';
 	import RangeList from '../day/RangeList.svelte';
 	import { saves } from '../device/submit.ts';
+	import type { Failure } from '../field/failure.ts';
 
 	type Holiday = {
 		readonly from: string;
@@ -17,7 +18,7 @@
 		holidays: readonly Holiday[];
 		country: string | null;
 		blocked: ComponentProps<typeof RangeList>['ranges'];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { holidays, country, blocked, failure }: Props = $props();
 	let icsForm: HTMLFormElement;

@@ -3,6 +3,7 @@
 	import Button from '../button/Button.svelte';
 	import TextField from '../field/TextField.svelte';
 	import { saves } from '../device/submit.ts';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		lesson: {
@@ -25,7 +26,7 @@
 			  }
 			| undefined;
 		people: readonly { readonly id: number; readonly name: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 		done: () => void;
 	};
 	let { lesson, details, people, failure, done }: Props = $props();

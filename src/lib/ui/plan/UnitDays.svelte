@@ -8,6 +8,7 @@
 	import { saves } from '../device/submit.ts';
 	import HabitFields from '../habits/HabitFields.svelte';
 	import Weekdays from '../weekdays/Weekdays.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Props = {
 		calendar: {
@@ -22,7 +23,7 @@
 			readonly householdHabit: string;
 		};
 		places: readonly { readonly value: string; readonly label: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { calendar, places, failure }: Props = $props();
 	let rhythm = $derived(calendar.rhythm);

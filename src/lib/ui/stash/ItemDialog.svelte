@@ -10,8 +10,8 @@
 	import { saves } from '../device/submit.ts';
 	import Happened from './Happened.svelte';
 	import type { PageData } from '../../../routes/home/supplies/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null } | null;
 	type Props = {
 		item: PageData['item'];
 		/** Of everything in the house, for what is the same. */

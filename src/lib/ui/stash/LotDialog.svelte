@@ -11,8 +11,8 @@
 	import { saves } from '../device/submit.ts';
 	import Happened from './Happened.svelte';
 	import type { PageData } from '../../../routes/home/supplies/$types';
+	import type { Failure } from '../field/failure.ts';
 
-	type Failure = { message?: string; path?: string | null } | null;
 	type Props = {
 		lot: PageData['lot'];
 		places: PageData['places'];

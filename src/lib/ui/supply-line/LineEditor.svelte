@@ -6,6 +6,7 @@
 	import Field from '../field/Field.svelte';
 	import { saves } from '../device/submit.ts';
 	import Select from '../select/Select.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Line = {
 		id: number;
@@ -27,7 +28,7 @@
 		line: Line;
 		items: readonly string[];
 		children: readonly { id: number; name: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 		done: () => void;
 	};
 	let { line, items, children, failure, done }: Props = $props();

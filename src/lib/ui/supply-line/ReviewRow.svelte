@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { UNITS } from '$core/reference/index.ts';
 	import Select from '../select/Select.svelte';
+	import type { Failure } from '../field/failure.ts';
 
 	type Row = {
 		written: string;
@@ -25,7 +26,7 @@
 		row: Row;
 		index: number;
 		lessons: readonly { value: string; label: string }[];
-		failure: { message?: string; path?: string | null } | null;
+		failure: Failure;
 	};
 	let { row, index, lessons, failure }: Props = $props();
 

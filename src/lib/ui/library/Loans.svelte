@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import type { ResourceView } from '$lib/server/services/library/resource-view.ts';
+	import Button from '../button/Button.svelte';
+	import { saves } from '../device/submit.ts';
+	import DateField from '../field/DateField.svelte';
+	import SelectField from '../field/SelectField.svelte';
+	import TextField from '../field/TextField.svelte';
+	import type { Failure } from '../field/failure.ts';
+
+	type Props = {
+		view: ResourceView;
+		sources: readonly { readonly value: string; readonly label: string; readonly kind: string }[];
+		failure: Failure;
+	};
+	let { view, sources, failure }: Props = $props();
+	const row = $derived(view.row);
+	const libraries = $derived(sources.filter(({ kind }) => kind === 'library' || kind === 'friend'));
+	const usual = $derived(
+		libraries.find(({ value }) => value === String(row.supplier_id ?? ''))?.value ?? libraries[0]?.value ?? ''
+	);
+	const hasHold = $derived(view.loans.some(({ state }) => state === 'hold placed' || state === 'ready'));
+	const STEPS = {
+		'hold placed': [
+			['ready', 'It is ready'],
+			['fetch', 'Fetched'],
+			['back', 'Give up the hold']
+		],
+		ready: [
+			['fetch', 'Fetched'],
+			['back', 'Give up the hold']
+		],
+		'on loan': [
+			['renew', 'Renew'],
+			['back', 'It is back']
+		],
+		back: []
+	} as const;
+</script>
+
+<!-- Who has it, or how it is borrowed. -->
+<section aria-labelledby="loans">
+	<h3 id="loans" class="mb-2 text-lg">{row.owned ? 'Lent to others' : 'Borrowing it'}</h3>
+	<ul class="divide-y divide-rule border-t-2 border-ink">
+		{#each view.loans as loan (loan.id)}
+			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
+				<span class="min-w-48 flex-1 {loan.state === 'back' ? 'text-ink-2' : ''}">{loan.text}</span>
+				{#each STEPS[loan.state].filter(([to]) => !row.owned || to === 'back') as [to, label] (to)}
+					<form method="post" action="?/{to}" use:enhance={saves()}>
+						<input type="hidden" name="loan" value={loan.id} />
+						<Button
+							type="submit"
+							size="small"
+							look={to === 'back' && loan.state !== 'on loan' ? 'quiet' : 'plain'}>{label}</Button
+						>
+					</form>
+				{/each}
+			</li>
+		{:else}<li class="py-2 text-ink-2">{row.owned ? 'Nobody has it.' : 'Never yet.'}</li>{/each}
+	</ul>
+	{#if row.owned}
+		<form
+			method="post"
+			action="?/lend"
+			use:enhance={saves({ reset: true })}
+			class="mt-3 flex flex-wrap items-end gap-3"
+		>
+			<TextField
+				label="Who has it"
+				name="borrower"
+				class="min-w-40 flex-1"
+				placeholder="the Aldens"
+				{failure}
+			/>
+			<DateField label="Back by" name="due" value="" {failure} />
+			<Button type="submit" size="small">Lend it</Button>
+		</form>
+	{:else if libraries.length && !hasHold}
+		<form method="post" action="?/hold" use:enhance={saves()} class="mt-3 flex flex-wrap items-end gap-3">
+			<SelectField label="From" name="source" options={libraries} value={usual} {failure} />
+			<Button type="submit" size="small" look="main">Hold placed</Button>
+		</form>
+	{:else if !libraries.length}
+		<p class="mt-2 text-sm text-ink-2">Add a library or a friend on <a href="/house">House</a> first.</p>
+	{/if}
+</section>
