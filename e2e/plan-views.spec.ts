@@ -127,7 +127,7 @@ test('on paper: the plan, a month, and a page for each lesson', async ({ page })
 		['month', 'Maps and Wayfinding: January 2027'],
 		['lessons', 'Lesson 8: A needle that knows north']
 	]) {
-		await open(page, `/units/1/plan/print?show=${show}`);
+		await open(page, `/units/1/plan/paper?show=${show}`);
 		await expect(page.getByRole('heading', { name: words })).toBeVisible();
 		await page.emulateMedia({ media: 'print' });
 		await expect(page.getByRole('navigation').first()).toBeHidden();

@@ -76,7 +76,7 @@ test('the family is warned about content before it plans; the slip of a book; a 
 	await expect(page.getByText('read aloud 60–72')).toBeVisible();
 	await expectAccessible(page);
 
-	await open(page, '/units/1/plan/print?show=lessons');
+	await open(page, '/units/1/plan/paper?show=lessons');
 	const lesson = page.getByRole('article').filter({ hasText: 'Lesson 6:' });
 	await expect(lesson).toContainText('Film: how a globe is made');
 	const code = lesson.getByRole('img', { name: /^Code for https:/ });

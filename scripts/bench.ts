@@ -36,7 +36,7 @@ const PAGES = [
 	'/units/1/plan/extras',
 	'/units/1/plan/children',
 	'/units/1/plan/load',
-	'/units/1/plan/print?show=lessons',
+	'/units/1/plan/paper?show=lessons',
 	'/units/1/gather',
 	'/lists/walk?span=all',
 	'/home/supplies',

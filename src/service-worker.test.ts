@@ -95,7 +95,7 @@ beforeEach(() => {
 		if (network.isSlow) return new Promise<Response>(() => undefined);
 		if (!network.isUp) return Promise.reject(new TypeError('no network'));
 		if (path === '/kept-pages.json')
-			return Promise.resolve(Response.json([...KEPT_PAGES, '/units/7/plan/print?show=next']));
+			return Promise.resolve(Response.json([...KEPT_PAGES, '/units/7/plan/paper?show=next']));
 		return Promise.resolve(new Response(`${network.says} ${path}`, { status: network.status }));
 	});
 });
@@ -113,7 +113,7 @@ describe('the worker that keeps the lists', () => {
 		]);
 		expect([...all.get('pages-two')!.kept.keys()].map((one) => one.slice(HOUSE.length))).toEqual([
 			...KEPT_PAGES,
-			'/units/7/plan/print?show=next'
+			'/units/7/plan/paper?show=next'
 		]);
 	});
 
@@ -126,8 +126,8 @@ describe('the worker that keeps the lists', () => {
 		expect(await text(await ask('/lists/errands'))).toBe('fresh /lists/errands');
 		// A list that was never opened with these words, but without them.
 		expect(await text(await ask('/lists/wanted?q=compass'))).toBe('fresh /lists/wanted');
-		expect(await text(await ask('/units/7/plan/print?show=next'))).toBe(
-			'fresh /units/7/plan/print?show=next'
+		expect(await text(await ask('/units/7/plan/paper?show=next'))).toBe(
+			'fresh /units/7/plan/paper?show=next'
 		);
 	});
 

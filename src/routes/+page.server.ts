@@ -24,7 +24,7 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 			next && run.state === 'running'
 				? [
 						{
-							address: `/units/${run.id}/plan/print?show=next`,
+							address: `/units/${run.id}/plan/paper?show=next`,
 							title: `Lesson ${next.number}: ${next.lesson.title}`,
 							about: `${dayText(next.dates[0])}, ${unit.name}`
 						}

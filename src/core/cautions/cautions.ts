@@ -32,6 +32,11 @@ export function monthsOld(born: Day, on: Day): number {
 	return Math.max(0, monthsTo(on) - monthsTo(born) - (dayOf(on) < dayOf(born) ? 1 : 0));
 }
 
+/** Whole years between birth and a day; null where the birth is not known. */
+export function yearsOld(born: Day | null, on: Day): number | null {
+	return born === null ? null : Math.floor(monthsOld(born, on) / 12);
+}
+
 /**
  * The usual cautions about a thing on a day, for those who take part.
  *

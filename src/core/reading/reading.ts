@@ -2,6 +2,36 @@ import { CoreError } from '../error.ts';
 import { requireDay, type Day } from '../calendar/dates.ts';
 import { READING_RATES, type ReadingRate } from '../reference/reading-rates.ts';
 
+/** Common practice, no source: words on a page of a book for children that is read aloud. */
+const USUAL_WORDS_A_PAGE = 200;
+/** Common practice, no source: pages of a chapter where a book is counted in chapters. */
+const PAGES_A_CHAPTER = 10;
+/** Minutes for a page that is only looked at. */
+const LOOKING = 1;
+
+/** How a book is counted, and how many words a page of it holds where that is known. */
+export type Counted = { readonly counted: 'pages' | 'chapters'; readonly words: number | null };
+
+/** Words on a page, or in a chapter where a book is counted in chapters. */
+export function wordsEach({ counted, words }: Counted): number {
+	return (words ?? USUAL_WORDS_A_PAGE) * (counted === 'chapters' ? PAGES_A_CHAPTER : 1);
+}
+
+/**
+ * Whole minutes for pages (or chapters) that are read aloud, alone or looked at, at the published rates.
+ *
+ *     readingMinutes({ from: 12, to: 19, way: 'aloud' }, { counted: 'pages', words: 200 })
+ */
+export function readingMinutes(
+	pages: { readonly from: number; readonly to: number; readonly way: string },
+	book: Counted
+): number {
+	const count = pages.to - pages.from + 1;
+	if (pages.way === 'look at') return count * LOOKING;
+	const { wordsPerMinute } = readingRate(pages.way === 'read alone' ? 3 : 'adult aloud');
+	return Math.ceil((count * wordsEach(book)) / wordsPerMinute);
+}
+
 export type ReadingPlanInput = {
 	/** First and last page (or chapter) that is still to be read; whole, in order. */
 	readonly from: number;

@@ -8,6 +8,6 @@ export const GET: RequestHandler = async () => {
 	const { runs } = await situation();
 	const sheets = runs
 		.filter(({ row: run }) => run.state === 'running')
-		.map(({ row: run }) => `/units/${run.id}/plan/print?show=next`);
+		.map(({ row: run }) => `/units/${run.id}/plan/paper?show=next`);
 	return json([...KEPT_PAGES, ...sheets]);
 };

@@ -10,5 +10,5 @@ export const KEPT_PAGES = [
 
 /** Whether a page is kept; of a unit, the sheets that are printed or carried along. */
 export function isKept(path: string): boolean {
-	return KEPT_PAGES.some((one) => one === path) || /^\/units\/\d+(\/gather|\/plan\/print)?$/.test(path);
+	return KEPT_PAGES.some((one) => one === path) || /^\/units\/\d+(\/gather|\/plan\/paper)?$/.test(path);
 }

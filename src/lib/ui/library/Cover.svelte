@@ -1,5 +1,7 @@
 <script lang="ts">
-	type Props = { title: string; authors: string; kind: string; picture?: string };
+	import type { ResourceKind } from '$core/library/index.ts';
+
+	type Props = { title: string; authors: string; kind: ResourceKind; picture?: string };
 	let { title, authors, kind, picture = '' }: Props = $props();
 
 	/** A picture drawn from the title and the kind, the same each time. */

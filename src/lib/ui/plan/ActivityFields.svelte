@@ -8,7 +8,7 @@
 
 	type Fields = {
 		readonly title: string;
-		readonly kind: string;
+		readonly kind: (typeof ACTIVITY_KINDS)[number];
 		readonly standing: string;
 		readonly minutes: number;
 		readonly worth: number;

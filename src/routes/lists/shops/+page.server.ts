@@ -1,25 +1,18 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { exact } from '$core/measure/index.ts';
-import { nameKey } from '$core/naming/index.ts';
-import { readPack, readSupplyLine } from '$core/supplies/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { priceSource } from '$lib/server/outside/price-lists.ts';
 import { act, checkedList } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
-import { flag, id, dollars, title } from '$lib/server/schemas/fields.ts';
+import { dollars, flag, id, title } from '$lib/server/schemas/fields.ts';
+import { takeAlong } from '$lib/server/services/buying/errands.ts';
+import { packTyped, partsTyped, takePrices } from '$lib/server/services/buying/prices.ts';
 import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/buying/purchases.ts';
 import { buyingOf } from '$lib/server/services/buying/shopping.ts';
 import { BUYING_SPANS } from '$lib/server/services/buying/to-buy.ts';
-import { addBundle, bundleOf, removeBundle } from '$lib/server/stores/buying/bundles.ts';
-import { setErrands, type ErrandInput } from '$lib/server/stores/buying/errands.ts';
-import {
-	addOffer,
-	offerOf,
-	removeOffer,
-	setOfferStanding,
-	setPrice
-} from '$lib/server/stores/buying/offers.ts';
+import { addBundle, removeBundle } from '$lib/server/stores/buying/bundles.ts';
+import type { ErrandInput } from '$lib/server/stores/buying/errands.ts';
+import { addOffer, removeOffer, setOfferStanding, setPrice } from '$lib/server/stores/buying/offers.ts';
 import { setReimbursable } from '$lib/server/stores/buying/purchases.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -36,13 +29,6 @@ export const load: PageServerLoad = async ({ url }) => {
 		children: now.snapshot.people.filter((one) => one.kind === 'child').length
 	};
 };
-
-/** How much a pack holds, as typed: "1 kg", "12", "500 ml". */
-function packTyped(text: string) {
-	const pack = readPack(text);
-	if (!pack) throw new Refusal('Please say what a pack holds, like “1 kg”, “500 ml” or “12”.', 'pack');
-	return pack;
-}
 
 const price = dollars.required().messages({
 	'any.required': 'Please give the price as a number, like 2.19',
@@ -62,15 +48,6 @@ const errandList = Joi.array<ErrandInput[]>()
 	)
 	.max(500)
 	.messages({ 'array.max': 'Take at most 500 things along at a time' });
-
-/** The things of one line of a bundle. @throws Refusal where the line has to be guessed. */
-function bundleParts(line: string) {
-	return readSupplyLine(line).map(({ item, quantity, unit, check }) => {
-		if (check || quantity === null)
-			throw new Refusal(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
-		return { item, amount: exact(quantity), unit };
-	});
-}
 
 export const actions: Actions = {
 	offer: (event) =>
@@ -132,29 +109,9 @@ export const actions: Actions = {
 			Joi.object({}),
 			(found: number) => (found === 1 ? '1 price found' : `${found} prices found`),
 			async ({ trx, now }) => {
-				const { snapshot, today, needs } = now;
 				const source = priceSource();
 				if (!source) throw new Refusal('No shop has sent its list.');
-				const names = new Map(needs.map(({ item }) => [nameKey(item.name), item]));
-				const shops = new Map(snapshot.suppliers.map((one) => [one.name, one.id]));
-				const packs = await source.packsOf([...names.keys()], [...shops.keys()]);
-				for (const { item, shop, pack, cents: price, aisle } of packs) {
-					const { size, unit } = packTyped(pack);
-					await addOffer(
-						trx,
-						{
-							item: names.get(nameKey(item))!.id,
-							supplier: shops.get(shop)!,
-							size,
-							unit,
-							cents: price,
-							aisle
-						},
-						today
-					);
-				}
-				if (packs.length === 0) throw new Refusal('The lists of the shops hold nothing of this.');
-				return packs.length;
+				return takePrices(trx, now, source);
 			}
 		),
 	bundle: (event) =>
@@ -171,7 +128,7 @@ export const actions: Actions = {
 			}),
 			'Bundle noted',
 			async ({ trx, now }, form) => {
-				const parts = form.parts.split('\n').flatMap(bundleParts);
+				const parts = partsTyped(form.parts);
 				await addBundle(
 					trx,
 					{ supplier: form.shop, name: form.name, cents: cents(form.bundlePrice), parts },
@@ -208,13 +165,7 @@ export const actions: Actions = {
 			'The list for the shops',
 			async ({ trx }, form) => {
 				const list = checkedList(errandList, form.list);
-				for (const { offer, bundle } of list) {
-					if ((offer === null) === (bundle === null))
-						throw new Refusal('Each line of the list is a pack or a bundle.', 'list');
-					if (offer !== null) await offerOf(trx, offer);
-					else await bundleOf(trx, bundle!);
-				}
-				await setErrands(trx, list);
+				await takeAlong(trx, list);
 			}
 		),
 	bought: (event) =>

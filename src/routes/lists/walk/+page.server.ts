@@ -1,15 +1,14 @@
-import type { RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
-import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
+import { conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act, type Acting } from '$lib/server/requests/form-action.ts';
+import { act } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { flag, id, unit } from '$lib/server/schemas/fields.ts';
 import {
 	correct,
 	lotText,
-	statesOf,
+	newerThan,
 	stillWants,
 	tick,
 	WALK_SPANS,
@@ -53,26 +52,6 @@ const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
 
 const FOUND = 'Found: ';
 
-/**
- * What another device did since the page was loaded, by its label: to the lot, or to what a run has found of
- * that thing already.
- */
-async function newerThan(
-	{ trx, now }: Acting,
-	event: RequestEvent,
-	form: { readonly lot: number; readonly run?: number; readonly seen: number | null }
-): Promise<string | null> {
-	if (form.seen === null) return null;
-	const { device } = event.locals;
-	const ofLot = await changedElsewhere(trx, 'lot', form.lot, form.seen, device);
-	if (ofLot !== null || form.run === undefined) return ofLot;
-	for (const state of statesOf(now, form.lot, form.run)) {
-		const newer = await changedElsewhere(trx, 'need_state', state, form.seen, device);
-		if (newer !== null) return newer;
-	}
-	return null;
-}
-
 export const actions: Actions = {
 	found: (event) =>
 		act(
@@ -95,7 +74,7 @@ export const actions: Actions = {
 			(what: string) => `${FOUND}${what}`,
 			async ({ trx, now }, form) => {
 				const found = typedAmount(form.amount);
-				const newer = await newerThan({ trx, now }, event, form);
+				const newer = await newerThan(trx, now, form, event.locals.device);
 				if (newer !== null && !stillWants(now, form.lot, form.run, found, form.unit)) {
 					// Ticked on two phones: it is found once, and neither has to decide anything.
 					if (newer.startsWith(FOUND) && wantedFrom(now, form.lot, form.run) === null) return newer;
@@ -124,7 +103,7 @@ export const actions: Actions = {
 			(what: string) => `Count corrected: ${what}`,
 			async ({ trx, now }, form) => {
 				const there = typedAmount(form.amount);
-				const newer = await newerThan({ trx, now }, event, form);
+				const newer = await newerThan(trx, now, form, event.locals.device);
 				if (newer !== null) throw conflict(newer, `${lotText(now, form.lot)} there by the account now.`);
 				return correct(trx, now, form.lot, there);
 			}

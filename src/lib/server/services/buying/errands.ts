@@ -1,3 +1,4 @@
+import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { walkingOrder } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
@@ -6,7 +7,9 @@ import { dollarsTyped, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { errandDone, errandOf } from '../../stores/buying/errands.ts';
+import { bundleOf } from '../../stores/buying/bundles.ts';
+import { errandDone, errandOf, setErrands, type ErrandInput } from '../../stores/buying/errands.ts';
+import { offerOf } from '../../stores/buying/offers.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { boughtBundle, boughtPacks, correctPaid } from './purchases.ts';
 
@@ -107,4 +110,15 @@ export async function tickErrand(trx: Trx, situation: Situation, id: number, cen
 	const words = await boughtPacks(trx, situation, { offer: offer.id, count: errand.count, keys, cents });
 	await errandDone(trx, id, cents, { supplier: offer.supplier_id, aisle: offer.aisle }, situation.today);
 	return words;
+}
+
+/** Takes a list along to the shops. @throws Refusal where a line is not one pack or one bundle that is there. */
+export async function takeAlong(trx: Trx, list: readonly ErrandInput[]): Promise<void> {
+	for (const { offer, bundle } of list) {
+		if ((offer === null) === (bundle === null))
+			throw new Refusal('Each line of the list is a pack or a bundle.', 'list');
+		if (offer !== null) await offerOf(trx, offer);
+		else await bundleOf(trx, bundle!);
+	}
+	await setErrands(trx, list);
 }

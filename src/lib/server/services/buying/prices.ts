@@ -1,9 +1,16 @@
+import { Refusal } from '$core/error.ts';
 import { cheapestWholePacks } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, type Exact, type Unit } from '$core/measure/index.ts';
+import { nameKey } from '$core/naming/index.ts';
+import { readPack, readSupplyLine } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import type { PriceSource } from '../../outside/price-lists.ts';
 import { once } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { addOffer } from '../../stores/buying/offers.ts';
+import type { Situation } from '../readiness/situation.ts';
 
 /** The least that an amount costs in whole packs of one kind, in cents; null where no price is known. */
 export function cheapest(
@@ -23,3 +30,47 @@ export function cheapest(
 }
 
 const offersByItem = once((offers: readonly Row<'offer'>[]) => groupBy(offers, (offer) => offer.item_id));
+
+/** How much a pack holds, as typed: "1 kg", "12", "500 ml". */
+export function packTyped(text: string) {
+	const pack = readPack(text);
+	if (!pack) throw new Refusal('Please say what a pack holds, like “1 kg”, “500 ml” or “12”.', 'pack');
+	return pack;
+}
+
+/** The things that a bundle holds, a line each. @throws Refusal where a line has to be guessed. */
+export function partsTyped(text: string): readonly { item: string; amount: Exact; unit: Unit }[] {
+	return text.split('\n').flatMap((line) =>
+		readSupplyLine(line).map(({ item, quantity, unit, check }) => {
+			if (check || quantity === null)
+				throw new Refusal(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
+			return { item, amount: exact(quantity), unit };
+		})
+	);
+}
+
+/**
+ * Notes what the shops' own lists say of the things that are needed. Answers how many prices that were.
+ * @throws Refusal when they hold nothing of it.
+ */
+export async function takePrices(
+	trx: Trx,
+	{ snapshot, today, needs }: Situation,
+	source: PriceSource
+): Promise<number> {
+	const names = new Map(needs.map(({ item }) => [nameKey(item.name), item]));
+	const shops = new Map(snapshot.suppliers.map((one) => [one.name, one.id]));
+	const packs = await source.packsOf([...names.keys()], [...shops.keys()]);
+	for (const { item, shop, pack, cents, aisle } of packs) {
+		const offer = {
+			item: names.get(nameKey(item))!.id,
+			supplier: shops.get(shop)!,
+			...packTyped(pack),
+			cents,
+			aisle
+		};
+		await addOffer(trx, offer, today);
+	}
+	if (packs.length === 0) throw new Refusal('The lists of the shops hold nothing of this.');
+	return packs.length;
+}

@@ -200,3 +200,8 @@ export function limitsOf(run: Row<'run'>): RunLimits {
 		projects: set.projects ?? null
 	};
 }
+
+/** The first day that a run teaches; null where it has no dates. */
+export function firstDay(run: RunSituation): Day | null {
+	return run.lessons.find((one) => one.dates.length)?.dates[0] ?? null;
+}

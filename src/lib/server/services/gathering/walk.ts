@@ -14,6 +14,7 @@ import { DUE_DAYS } from '$core/readiness/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { changedElsewhere } from '../../history/conflicts.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { passedBy } from '../../stores/house/places.ts';
@@ -211,7 +212,7 @@ function servedFrom(situation: Situation, lot: number, run: number): { one: Supp
 }
 
 /** What is stored about the needs of a run for the thing in a lot. */
-export function statesOf({ needs, snapshot }: Situation, lot: number, run: number): number[] {
+function statesOf({ needs, snapshot }: Situation, lot: number, run: number): number[] {
 	const item = byId(snapshot.lots).get(lot)?.item_id;
 	return needs.flatMap((one) => {
 		const state = one.item.id === item && one.run.row.id === run && stateByKey(snapshot).get(one.need.key);
@@ -255,4 +256,24 @@ export async function correct(trx: Trx, situation: Situation, lot: number, there
 	if (!row) throw new Refusal('That is not in the stash any more. Load the page again.');
 	await countLot(trx, lot, there, situation.today);
 	return byId(situation.snapshot.items).get(row.item_id)!.name;
+}
+
+/**
+ * What another device did since a page was loaded, by its label: to the lot, or to what a run has found of that
+ * thing already. Null where nothing did, or where nothing says what was seen.
+ */
+export async function newerThan(
+	trx: Trx,
+	situation: Situation,
+	asked: { readonly lot: number; readonly run?: number; readonly seen: number | null },
+	device: string
+): Promise<string | null> {
+	if (asked.seen === null) return null;
+	const ofLot = await changedElsewhere(trx, 'lot', asked.lot, asked.seen, device);
+	if (ofLot !== null || asked.run === undefined) return ofLot;
+	for (const state of statesOf(situation, asked.lot, asked.run)) {
+		const newer = await changedElsewhere(trx, 'need_state', state, asked.seen, device);
+		if (newer !== null) return newer;
+	}
+	return null;
 }

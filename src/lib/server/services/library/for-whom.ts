@@ -1,5 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
 import type { Fitting, Reader } from '$core/library/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -22,7 +22,7 @@ export function fittingOf(row: Row<'resource'>): Fitting {
 export function readerOf(person: Row<'person'>, day: Day): Reader {
 	return {
 		name: person.name,
-		age: person.born ? Math.floor(monthsOld(person.born, day) / 12) : null,
+		age: yearsOld(person.born, day),
 		reads: parsed(person.reads)
 	};
 }

@@ -1,5 +1,5 @@
 import { sql } from 'kysely';
-import { monthsOld } from '$core/cautions/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
 import { findBest } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import type { ResourceKind } from '$core/library/index.ts';
@@ -90,8 +90,7 @@ export async function libraryPage(
 }
 
 function ageOf({ snapshot, today }: Situation, child: number | null): number | null {
-	const born = snapshot.people.find((person) => person.id === child)?.born;
-	return born ? Math.floor(monthsOld(born, today) / 12) : null;
+	return yearsOld(snapshot.people.find((person) => person.id === child)?.born ?? null, today);
 }
 
 const likeSafe = (text: string) => text.replace(/[\\%_]/g, '\\$&');

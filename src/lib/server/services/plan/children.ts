@@ -1,5 +1,5 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { levelsText } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
@@ -64,7 +64,7 @@ export function childrenView(situation: Situation, run: RunSituation): ChildrenV
 				id: String(one.lesson.id),
 				there: thereOn(run, one).map((person) => ({
 					child: String(person.id),
-					age: ageOn(person, one.dates[0] ?? situation.today)
+					age: yearsOld(person.born, one.dates[0] ?? situation.today)
 				})),
 				offers: offersOf.get(one.lesson.id) ?? []
 			}))
@@ -151,17 +151,13 @@ function thereOn(run: RunSituation, lesson: LessonSituation): Row<'person'>[] {
 	return takingPartOn(run, null, lesson.dates[0] ?? null).filter((person) => person.kind !== 'adult');
 }
 
-function ageOn(person: Row<'person'>, day: Day): number | null {
-	return person.born ? Math.floor(monthsOld(person.born, day) / 12) : null;
-}
-
 function readsText(person: Row<'person'>): string {
 	const levels = parsed(person.reads);
 	return levels.length ? `reads ${levelsText(levels)}` : '';
 }
 
 function ageText(person: Row<'person'>, today: Day): string {
-	const age = ageOn(person, today);
+	const age = yearsOld(person.born, today);
 	return age === null ? '' : `age ${age}`;
 }
 
@@ -251,7 +247,7 @@ function behindOf(situation: Situation, here: RunSituation, person: Row<'person'
 				const isThere = takingPartOn(run, null, day).includes(person);
 				return {
 					id: String(one.lesson.id),
-					there: isThere ? [{ child: String(person.id), age: ageOn(person, day) }] : [],
+					there: isThere ? [{ child: String(person.id), age: yearsOld(person.born, day) }] : [],
 					offers: offers.get(one.lesson.id) ?? []
 				};
 			})

@@ -1,3 +1,4 @@
+import { Refusal } from '$core/error.ts';
 import { addDays, daysBetween, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
@@ -17,6 +18,8 @@ import {
 } from '$core/plan/index.ts';
 import { money } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { doInstead, placeActivity } from '../../stores/plan/activities.ts';
 import { limitsOf, type ActivitySituation, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { minutesOfRange } from './spines.ts';
@@ -259,4 +262,29 @@ function mixText(projects: number | null, activities: readonly { readonly load: 
 	return has > projects
 		? `Many books, few projects: the unit has ${has} things made by hand, and you want ${projects} at the most.`
 		: `Many books, few projects: ${has} of at most ${projects} things made by hand.`;
+}
+
+/**
+ * Makes a week lighter by one activity: what was noted instead of it, another week, or the pool of extras.
+ * @throws Refusal when that week has no lesson any more.
+ */
+export async function easeWeek(
+	trx: Trx,
+	situation: Situation,
+	run: RunSituation,
+	asked: {
+		readonly activity: number;
+		readonly way: 'instead' | 'move' | 'leave out';
+		/** The week to move it to. */
+		readonly to: number | null;
+	}
+): Promise<void> {
+	if (asked.way === 'instead') return doInstead(trx, run.row.id, asked.activity);
+	if (asked.way === 'leave out')
+		return placeActivity(trx, run.row.id, asked.activity, { lesson: null, day: null });
+	const lesson = run.lessons.find(
+		(one) => one.dates.length > 0 && !one.over && weekOf(situation, run, one.dates[0]) === asked.to
+	);
+	if (!lesson) throw new Refusal('That week has no lesson any more. Load the page again.');
+	await placeActivity(trx, run.row.id, asked.activity, { lesson: lesson.lesson.id, day: null });
 }

@@ -1,26 +1,23 @@
+import { Refusal } from '$core/error.ts';
 import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { pagesLeft, pagesText, readFlag, type Flag } from '$core/plan/index.ts';
-import { readingPlan, readingRate } from '$core/reading/index.ts';
+import { pagesLeft, pagesText, rangesFromStarts, readFlag, sharePages, type Flag } from '$core/plan/index.ts';
+import { readingMinutes, readingPlan, readingRate, wordsEach } from '$core/reading/index.ts';
 import { listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { setRanges, swapSpine, type SpineInput } from '../../stores/plan/spines.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-
-/** Common practice, no source: words on a page of a book for children that is read aloud. */
-const USUAL_WORDS_A_PAGE = 200;
-/** Minutes for pages that are only looked at: a minute each. */
-const LOOKING = 1;
 
 /** Minutes of pages: as said, else by their words at the published rates. */
 export function minutesOfRange(range: Row<'page_range'>, spine: Row<'spine'>): number {
 	if (range.minutes !== null) return range.minutes;
-	const count = range.to_page - range.from_page + 1;
-	if (range.way === 'look at') return count * LOOKING;
-	const { wordsPerMinute } = readingRate(range.way === 'read alone' ? 3 : 'adult aloud');
-	const words = (spine.words_per_page ?? USUAL_WORDS_A_PAGE) * (spine.counted === 'chapters' ? 10 : 1);
-	return Math.ceil((count * words) / wordsPerMinute);
+	return readingMinutes(
+		{ from: range.from_page, to: range.to_page, way: range.way },
+		{ counted: spine.counted, words: spine.words_per_page }
+	);
 }
 
 export type SpineView = {
@@ -169,7 +166,7 @@ function readingOf(
 		from,
 		to: spine.last_page,
 		days,
-		wordsPerPage: (spine.words_per_page ?? USUAL_WORDS_A_PAGE) * (spine.counted === 'chapters' ? 10 : 1),
+		wordsPerPage: wordsEach({ counted: spine.counted, words: spine.words_per_page }),
 		wordsPerMinute: readingRate('adult aloud').wordsPerMinute
 	});
 	const most = plan.mostPages;
@@ -227,4 +224,53 @@ export function flagTyped(situation: Situation, text: string): Flag & { readonly
 		...flag,
 		ids: people.filter((person) => flag.who.includes(person.name)).map((person) => person.id)
 	};
+}
+
+/**
+ * Shares the pages of a book that are not read yet over the lessons to come: evenly, with at most so many a
+ * day, or from where the contents say that each lesson begins.
+ * @throws Refusal when the book is gone, or has been read to the end.
+ */
+export async function shareBook(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: RunSituation,
+	asked: { readonly spine: number; readonly by: 'evenly' | 'contents'; readonly most: number | null }
+): Promise<void> {
+	const book = snapshot.spines.find((spine) => spine.id === asked.spine);
+	if (!book) throw new Refusal('That book is not in the unit any more. Load the page again.');
+	const lessons = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson);
+	const from = Math.max(book.first_page, (book.reached ?? 0) + 1);
+	if (from > book.last_page) throw new Refusal('That book has been read to the end.');
+	const ranges =
+		asked.by === 'contents'
+			? rangesFromStarts(
+					lessons.map((lesson) => lesson.first_page),
+					book.last_page
+				)
+			: sharePages(
+					{ from, to: book.last_page },
+					lessons.map((lesson) => lesson.sessions),
+					asked.most || null
+				).ranges;
+	await setRanges(
+		trx,
+		run.row.id,
+		asked.spine,
+		lessons.map((lesson, i) => ({ lesson: lesson.id, range: ranges[i] }))
+	);
+}
+
+/** Takes another book for the lessons to come. Answers how many flags of the old one lapse. */
+export async function swapBook(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: RunSituation,
+	spine: number,
+	input: SpineInput
+): Promise<number> {
+	const toCome = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson.id);
+	await swapSpine(trx, run.row.id, spine, toCome, input);
+	return snapshot.ranges.filter((range) => range.spine_id === spine && toCome.includes(range.lesson_id))
+		.length;
 }

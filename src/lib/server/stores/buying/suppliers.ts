@@ -4,6 +4,7 @@ import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { removeOffersOf } from './offers.ts';
+import { lastPosition } from '../position.ts';
 
 export type SupplierInput = {
 	readonly name: string;
@@ -39,13 +40,10 @@ export async function saveSupplier(trx: Trx, id: number | null, input: SupplierI
 		await trx.updateTable('supplier').set(row).where('id', '=', id).execute();
 		return;
 	}
-	const { last } = await trx
-		.selectFrom('supplier')
-		.select((eb) => eb.fn.max('position').as('last'))
-		.executeTakeFirstOrThrow();
+	const last = await lastPosition(trx.selectFrom('supplier'));
 	await trx
 		.insertInto('supplier')
-		.values({ ...row, position: Number(last ?? 0) + 1 })
+		.values({ ...row, position: last + 1 })
 		.execute();
 }
 

@@ -5,6 +5,7 @@ import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from '../stash/items.ts';
+import { lastPosition } from '../position.ts';
 
 /** One line of a supply list as it is to be kept. */
 export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
@@ -44,17 +45,17 @@ async function columns(trx: Trx, line: LineInput) {
 
 /** Adds a line at the end of its lesson's list. */
 export async function addLine(trx: Trx, line: LineInput): Promise<number> {
-	const { last } = await trx
-		.selectFrom('supply_line')
-		.select((eb) => eb.fn.max('position').as('last'))
-		.where('lesson_id', 'is', line.lesson)
-		.where('activity_id', 'is', line.activity ?? null)
-		.executeTakeFirstOrThrow();
+	const last = await lastPosition(
+		trx
+			.selectFrom('supply_line')
+			.where('lesson_id', 'is', line.lesson)
+			.where('activity_id', 'is', line.activity ?? null)
+	);
 	const { id } = await trx
 		.insertInto('supply_line')
 		.values({
 			...(await columns(trx, line)),
-			position: Number(last ?? 0) + 1,
+			position: last + 1,
 			participants: line.participants ? json(line.participants) : null
 		})
 		.returning('id')

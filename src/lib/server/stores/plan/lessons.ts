@@ -2,20 +2,17 @@ import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { lastPosition } from '../position.ts';
 
 export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'> &
 	Partial<Omit<Row<'lesson'>, 'id' | 'run_id' | 'position'>>;
 
 /** Adds a lesson after the last one. */
 export async function addLesson(trx: Trx, run: number, input: LessonInput): Promise<number> {
-	const { last } = await trx
-		.selectFrom('lesson')
-		.select((eb) => eb.fn.max('position').as('last'))
-		.where('run_id', '=', run)
-		.executeTakeFirstOrThrow();
+	const last = await lastPosition(trx.selectFrom('lesson').where('run_id', '=', run));
 	const { id } = await trx
 		.insertInto('lesson')
-		.values({ run_id: run, position: Number(last ?? 0) + 1, ...input })
+		.values({ run_id: run, position: last + 1, ...input })
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	return id;
@@ -115,14 +112,10 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();
 	const [kept, gone] = [rows.find((row) => row.id === first), rows.find((row) => row.id === second)];
 	if (!kept || !gone) throw new Refusal('One of the two lessons is not here any more. Load the page again.');
-	const { last } = await trx
-		.selectFrom('supply_line')
-		.select((eb) => eb.fn.max('position').as('last'))
-		.where('lesson_id', '=', first)
-		.executeTakeFirstOrThrow();
+	const last = await lastPosition(trx.selectFrom('supply_line').where('lesson_id', '=', first));
 	await trx
 		.updateTable('supply_line')
-		.set((eb) => ({ lesson_id: first, position: eb('position', '+', Number(last ?? 0)) }))
+		.set((eb) => ({ lesson_id: first, position: eb('position', '+', last) }))
 		.where('lesson_id', '=', second)
 		.execute();
 	await trx

@@ -3,6 +3,7 @@ import { requirePages, type PageRange } from '$core/plan/index.ts';
 import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { lastPosition } from '../position.ts';
 
 export type SpineInput = Pick<
 	Row<'spine'>,
@@ -20,17 +21,13 @@ export async function addSpine(
 	resource: number | null = null
 ): Promise<number> {
 	requirePages({ from: input.first_page, to: input.last_page });
-	const { last } = await trx
-		.selectFrom('spine')
-		.select((eb) => eb.fn.max('position').as('last'))
-		.where('run_id', '=', run)
-		.executeTakeFirstOrThrow();
+	const last = await lastPosition(trx.selectFrom('spine').where('run_id', '=', run));
 	const { id } = await trx
 		.insertInto('spine')
 		.values({
 			...input,
 			run_id: run,
-			position: Number(last ?? 0) + 1,
+			position: last + 1,
 			reached: null,
 			resource_id: resource
 		})

@@ -11,7 +11,7 @@
 		['/children', 'Children'],
 		['/load', 'How full'],
 		['/cost', 'Cost'],
-		['/print', 'Paper']
+		['/paper', 'Paper']
 	] as const;
 </script>
 

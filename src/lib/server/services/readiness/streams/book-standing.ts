@@ -1,6 +1,7 @@
 import { addDays, dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import type { State, Way } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables/index.ts';
+import type { Moment } from '../../../snapshot/moment.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
 import { policyText } from '../../house/content-policy.ts';
 import { placePath } from '../../house/place-paths.ts';
@@ -16,14 +17,20 @@ export type BookStanding = {
 	readonly loan: Row<'loan'> | null;
 };
 
+/** Where a book can come from, and for when. */
+type Borrowing = {
+	/** Its loans that are not over. */
+	readonly loans: readonly Row<'loan'>[];
+	readonly supplier: Row<'supplier'> | null;
+	readonly suppliers: ReadonlyMap<number, Row<'supplier'>>;
+	readonly useDay: Day | null;
+};
+
+/** How a book stands for the day on which it is used, and what is to be done about it. */
 export function standingOf(
 	resource: Row<'resource'>,
-	loans: readonly Row<'loan'>[],
-	supplier: Row<'supplier'> | null,
-	suppliers: ReadonlyMap<number, Row<'supplier'>>,
-	useDay: Day | null,
-	today: Day,
-	snapshot: Snapshot
+	{ loans, supplier, suppliers, useDay }: Borrowing,
+	{ today, snapshot }: Moment
 ): BookStanding {
 	const here: BookStanding = {
 		state: 'in hand',

@@ -5,7 +5,7 @@ import { needKey, type State } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables/index.ts';
 import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
-import { takingPartOn, type RunSituation } from '../../calendar/runs.ts';
+import { firstDay, takingPartOn, type RunSituation } from '../../calendar/runs.ts';
 import type { WholeDraft } from '../whole-needs.ts';
 import { standingOf } from './book-standing.ts';
 import { copiesOf } from './copies.ts';
@@ -90,7 +90,7 @@ export function bookDrafts(
 		)
 	);
 	const lessons = new Map(run.lessons.map((one) => [one.lesson.id, one]));
-	const unitStart = run.lessons.find((one) => one.dates.length)?.dates[0] ?? null;
+	const unitStart = firstDay(run);
 	return wantedOf(snapshot, run).flatMap((wanted): WholeDraft[] => {
 		const lesson = lessons.get(wanted.lesson)!;
 		const resource = resources.get(wanted.resource);
@@ -104,7 +104,11 @@ export function bookDrafts(
 			suppliers.get(stored?.supplier_id ?? resource.supplier_id ?? 0) ??
 			snapshot.suppliers.find((one) => one.kind === 'library') ??
 			null;
-		const original = standingOf(resource, own, supplier, suppliers, day, today, snapshot);
+		const original = standingOf(
+			resource,
+			{ loans: own, supplier, suppliers, useDay: day },
+			{ today, snapshot }
+		);
 		const stands =
 			stream === 'copies'
 				? copiesOf(original, resource, takingPartOn(run, null, day).length, stored)

@@ -2,7 +2,7 @@ import { addDays, type Day } from '$core/calendar/index.ts';
 import { needKey, type Stream } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables/index.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
-import type { ActivitySituation, RunSituation } from '../../calendar/runs.ts';
+import { firstDay, type ActivitySituation, type RunSituation } from '../../calendar/runs.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
 
 /** The key of the need that an activity is begun in time. */
@@ -44,7 +44,7 @@ export function settingDrafts(
 					prepare: null,
 					keepsDays: null,
 					habit: ownHabit ? run.habits.setting : { kind: 'day by day' },
-					unitStart: run.lessons.find((one) => one.dates.length)?.dates[0] ?? null
+					unitStart: firstDay(run)
 				},
 				run,
 				lesson,

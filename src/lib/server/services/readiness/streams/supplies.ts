@@ -32,6 +32,7 @@ import { placeByLot, stateByKey } from '../../../snapshot/lookups.ts';
 import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import {
+	firstDay,
 	takingPartOn,
 	type ActivitySituation,
 	type LessonSituation,
@@ -228,7 +229,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 				: null,
 			keepsDays: one.item.keeps_days,
 			habit: one.run.habits.supplies,
-			unitStart: one.run.lessons.find((lesson) => lesson.dates.length)?.dates[0] ?? null,
+			unitStart: firstDay(one.run),
 			notAfter: lastGatherDay(snapshot.household, one.item, useDay)
 		},
 		run: one.run,

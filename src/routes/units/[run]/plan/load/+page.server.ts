@@ -1,11 +1,9 @@
 import Joi from 'joi';
-import { Refusal } from '$core/error.ts';
 import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, dollars, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { loadView, weekOf } from '$lib/server/services/plan/load.ts';
-import { doInstead, placeActivity } from '$lib/server/stores/plan/activities.ts';
+import { easeWeek, loadView } from '$lib/server/services/plan/load.ts';
 import { setLimits } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -53,14 +51,7 @@ export const actions: Actions = {
 			'Week made lighter',
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
-				if (form.way === 'instead') return doInstead(trx, run.row.id, form.activity);
-				if (form.way === 'leave out')
-					return placeActivity(trx, run.row.id, form.activity, { lesson: null, day: null });
-				const lesson = run.lessons.find(
-					(one) => one.dates.length > 0 && !one.over && weekOf(now, run, one.dates[0]) === form.to
-				);
-				if (!lesson) throw new Refusal('That week has no lesson any more. Load the page again.');
-				await placeActivity(trx, run.row.id, form.activity, { lesson: lesson.lesson.id, day: null });
+				await easeWeek(trx, now, run, form);
 			}
 		)
 };

@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { rangesFromStarts, readFrame, sharePages, USUAL_FRAME } from '$core/plan/index.ts';
+import { readFrame, USUAL_FRAME } from '$core/plan/index.ts';
 import { act } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { flagTyped, pagesView } from '$lib/server/services/plan/spines.ts';
+import { flagTyped, pagesView, shareBook, swapBook } from '$lib/server/services/plan/spines.ts';
 import { typedUse, usesView } from '$lib/server/services/library/uses.ts';
 import { resourceNamed } from '$lib/server/services/library/named.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
@@ -111,28 +111,7 @@ export const actions: Actions = {
 			'Pages shared over the lessons',
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
-				const book = now.snapshot.spines.find((spine) => spine.id === form.spine);
-				if (!book) throw new Refusal('That book is not in the unit any more. Load the page again.');
-				const lessons = run.lessons.filter((lesson) => !lesson.over);
-				const from = Math.max(book.first_page, (book.reached ?? 0) + 1);
-				if (from > book.last_page) throw new Refusal('That book has been read to the end.');
-				const ranges =
-					form.by === 'contents'
-						? rangesFromStarts(
-								lessons.map(({ lesson }) => lesson.first_page),
-								book.last_page
-							)
-						: sharePages(
-								{ from, to: book.last_page },
-								lessons.map((lesson) => lesson.lesson.sessions),
-								form.most || null
-							).ranges;
-				await spines.setRanges(
-					trx,
-					run.row.id,
-					form.spine,
-					lessons.map(({ lesson }, i) => ({ lesson: lesson.id, range: ranges[i] }))
-				);
+				await shareBook(trx, now, run, form);
 			}
 		),
 	flag: (event) =>
@@ -191,12 +170,7 @@ export const actions: Actions = {
 			(lapsed: number) => `Swapped; ${lapsed === 1 ? 'one flag has' : `${lapsed} flags have`} lapsed`,
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
-				const toCome = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson.id);
-				const lapsed = now.snapshot.ranges.filter(
-					(range) => range.spine_id === form.spine && toCome.includes(range.lesson_id)
-				).length;
-				await spines.swapSpine(trx, run.row.id, form.spine, toCome, asSpine(form));
-				return lapsed;
+				return swapBook(trx, now, run, form.spine, asSpine(form));
 			}
 		)
 };
