@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { setActor } from '$lib/server/requests/adult.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
 import { nextLessons } from '$lib/server/services/calendar/runs.ts';
@@ -45,7 +45,7 @@ export const actions: Actions = {
 		setActor(cookies, person);
 	},
 	pause: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object({}),
 			(until: string) => `Everything is paused until ${until}`,

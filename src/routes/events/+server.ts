@@ -1,13 +1,13 @@
 import type { RequestHandler } from '@sveltejs/kit';
 import { revisionOf } from '$lib/server/history/changes.ts';
 import { listen, type News } from '$lib/server/history/news.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 
 const HEARTBEAT_MS = 20_000;
 
 /** Server-sent events: a line for every change of the household's data. */
 export const GET: RequestHandler = async ({ request }) => {
-	const revision = await revisionOf((await store()).read);
+	const revision = await revisionOf((await opened()).read);
 	const text = new TextEncoder();
 	let end = () => {};
 	const body = new ReadableStream<Uint8Array>({

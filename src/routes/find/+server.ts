@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { findAnything } from '$lib/server/services/find/find-anything.ts';
 import type { RequestHandler } from './$types';
@@ -7,7 +7,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ url }) =>
 	json(
 		await findAnything(
-			(await store()).read,
+			(await opened()).read,
 			await situation(),
 			(url.searchParams.get('q') ?? '').slice(0, 200)
 		)

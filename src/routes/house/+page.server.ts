@@ -10,12 +10,12 @@ import { ALLERGENS } from '$core/reference/index.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import type { Row } from '$lib/server/database/tables/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import {
 	chosenWeekdays,
 	day,
 	dollars,
-	flag,
+	checkbox,
 	id,
 	optionalDay,
 	title,
@@ -193,22 +193,22 @@ function typedRungDays(text: string): Partial<Record<Rung, number>> {
 
 export const actions: Actions = {
 	addPerson: (event) =>
-		act(event, Joi.object<PersonForm>(personFields), 'Person added', ({ trx, now }, form) =>
+		handleForm(event, Joi.object<PersonForm>(personFields), 'Person added', ({ trx, now }, form) =>
 			people.addPerson(trx, asPerson(now, form))
 		),
 	editPerson: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<PersonForm & { id: number }>({ id: id.required(), ...personFields }),
 			'Person changed',
 			({ trx, now }, form) => people.updatePerson(trx, form.id, asPerson(now, form))
 		),
 	removePerson: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', ({ trx }, form) =>
 			people.removePerson(trx, form.id)
 		),
 	household: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<HouseholdForm>({
 				name: title('the household a name'),
@@ -241,7 +241,7 @@ export const actions: Actions = {
 				})
 		),
 	supplier: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<SupplierForm>({
 				id: id.empty('').allow(null).default(null),
@@ -272,7 +272,7 @@ export const actions: Actions = {
 				})
 		),
 	sources: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<SourcesForm>({
 				ladder: Joi.string().trim().allow('').max(200).default(''),
@@ -290,24 +290,27 @@ export const actions: Actions = {
 				})
 		),
 	occasion: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ occasion: string }>({ occasion: title('the occasion and its day') }),
 			(name: string) => `Occasion added: ${name}`,
 			({ trx }, form) => addOccasion(trx, form.occasion)
 		),
 	removeOccasion: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Occasion removed', ({ trx }, form) =>
-			removeOccasion(trx, form.id)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Occasion removed',
+			({ trx }, form) => removeOccasion(trx, form.id)
 		),
 	removeSupplier: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', ({ trx }, form) =>
 			removeSupplier(trx, form.id)
 		),
 	feed: (event) =>
-		act(
+		handleForm(
 			event,
-			Joi.object<{ on: boolean }>({ on: flag }),
+			Joi.object<{ on: boolean }>({ on: checkbox }),
 			(on: boolean) => (on ? 'Calendar feed: a new address' : 'Calendar feed closed'),
 			async ({ trx }, form) => {
 				await household.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
@@ -315,7 +318,7 @@ export const actions: Actions = {
 			}
 		),
 	quiet: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ from: string; to: string | null; reason: string }>({
 				from: day.required().messages({ 'string.empty': 'Please give the first day' }),
@@ -327,7 +330,7 @@ export const actions: Actions = {
 				household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
 		),
 	removeQuiet: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', ({ trx }, form) =>
 			household.removeQuiet(trx, form.id)
 		)
 };

@@ -3,7 +3,7 @@ import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { title } from '$lib/server/schemas/fields.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
@@ -32,7 +32,7 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
 	create: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ name: string }>({ name: title('the unit a name') }),
 			() => 'New unit',

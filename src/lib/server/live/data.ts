@@ -4,11 +4,11 @@ import { openStore, type Store } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { seedEmpty } from '../stores/house/household.ts';
 
-let opened: Promise<Store> | null = null;
+let data: Promise<Store> | null = null;
 
 /** The household's data, opened once for the process. */
-export function store(): Promise<Store> {
-	return (opened ??= open());
+export function opened(): Promise<Store> {
+	return (data ??= open());
 }
 
 async function open(): Promise<Store> {
@@ -27,8 +27,8 @@ async function open(): Promise<Store> {
 }
 
 export async function closeStore(): Promise<void> {
-	if (opened) await (await opened).close();
-	opened = null;
+	if (data) await (await data).close();
+	data = null;
 }
 
 function systemZone(): string {

@@ -1,7 +1,7 @@
 import type { Doer } from '../history/changes.ts';
 import { libraryDesk } from '../outside/library-desk.ts';
 import { askLibrary, deskFailure } from '../services/library/ask-library.ts';
-import { store } from './data.ts';
+import { opened } from './data.ts';
 import { situation } from './now.ts';
 
 /** What the library's computer said last, for as long as the server runs. */
@@ -27,7 +27,7 @@ async function talk(doer: Doer): Promise<string> {
 	if (!desk) return '';
 	try {
 		const { snapshot, today } = await situation();
-		said = await askLibrary((await store()).write, snapshot, today, desk, doer);
+		said = await askLibrary((await opened()).write, snapshot, today, desk, doer);
 	} catch (error) {
 		said = deskFailure(error);
 	}

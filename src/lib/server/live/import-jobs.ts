@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { Stopped, type ImportPlan } from '../exchange/index.ts';
 import { change, type Doer } from '../history/changes.ts';
-import { store } from './data.ts';
+import { opened } from './data.ts';
 
 /** Bringing in a file, as its page sees it. */
 export type ImportJob = {
@@ -47,7 +47,7 @@ export function runImport(
 
 async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doer): Promise<ImportJob> {
 	try {
-		const { write } = await store();
+		const { write } = await opened();
 		const { changed } = await change(write, doer, `Brought in: ${name}`, (trx) =>
 			plan.apply(trx, async (done) => {
 				job.done = done;

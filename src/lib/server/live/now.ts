@@ -3,7 +3,7 @@ import type { Db } from '../database/open.ts';
 import { revisionOf } from '../history/changes.ts';
 import { computeSituation, type Situation } from '../services/readiness/situation.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
-import { store } from './data.ts';
+import { opened } from './data.ts';
 
 /** What was computed last, for each opened database: one that is closed takes it along. */
 const known = new WeakMap<Db, Situation>();
@@ -16,7 +16,7 @@ export function todayIn(household: { zone: string; fixed_today: Day | null }): D
 
 /** The computed situation, the same as long as revision and day are. */
 export async function situation(): Promise<Situation> {
-	const { read } = await store();
+	const { read } = await opened();
 	const before = known.get(read);
 	if (
 		before?.snapshot.revision === (await revisionOf(read)) &&

@@ -2,7 +2,7 @@ import { fail, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 
@@ -43,7 +43,7 @@ export const atItsField =
  * The one border for forms: checks the fields, makes the change, and turns what is wrong into a
  * sentence at its field. What was typed goes back with the failure.
  */
-export async function act<Input, T>(
+export async function handleForm<Input, T>(
 	event: RequestEvent,
 	schema: Joi.ObjectSchema<Input>,
 	label: string | ((result: T) => string),
@@ -57,7 +57,7 @@ export async function act<Input, T>(
 	return answering(async () => {
 		const { operation = null, ...fields } = typed;
 		const input = checked(schema, fields);
-		const { write } = await store();
+		const { write } = await opened();
 		const done: Done<T> = await change(write, doerOf(event, operation), label, async (trx) =>
 			work({ trx, now: await situation() }, input)
 		);

@@ -15,7 +15,7 @@ import {
 	takeStep,
 	tryNext
 } from '../services/readiness/steps.ts';
-import { act, doerOf, type Acting } from './form-action.ts';
+import { handleForm, doerOf, type Acting } from './form-action.ts';
 
 const keys = Joi.string().required();
 
@@ -32,7 +32,7 @@ function actOnNeeds<Input extends { readonly keys: string }>(
 	work: (at: Acting, input: Input) => Promise<string>
 ) {
 	const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
-	return act(
+	return handleForm(
 		event,
 		(schema as Joi.ObjectSchema).keys({ seen }) as Joi.ObjectSchema<Input & { seen: number | null }>,
 		label,

@@ -2,13 +2,13 @@ import type { Action } from '@sveltejs/kit';
 import Joi from 'joi';
 import { id } from '../schemas/fields.ts';
 import { recordOutcome } from '../services/plan/outcomes.ts';
-import { act } from './form-action.ts';
+import { handleForm } from './form-action.ts';
 
 type OutcomeForm = { id: number; outcome: 'taught' | 'partly taught' | 'skipped' };
 
 /** How a lesson went; the same on Plan and Next. */
 export const outcomeAction: Action = (event) =>
-	act(
+	handleForm(
 		event,
 		Joi.object<OutcomeForm>({
 			id: id.required(),

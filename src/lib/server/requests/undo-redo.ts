@@ -1,6 +1,6 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import type { redo, undo } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { answering, doerOf } from './form-action.ts';
 
 /** Answers a request to undo or redo: what was turned, or in words why it cannot be. */
@@ -8,7 +8,7 @@ export function turning(way: typeof undo | typeof redo): RequestHandler {
 	return (event) =>
 		answering(
 			async () => {
-				const { write } = await store();
+				const { write } = await opened();
 				const done = await way(write, doerOf(event, null));
 				return json({ changed: done.changed });
 			},

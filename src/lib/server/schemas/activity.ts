@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
 import { json } from '../database/json.ts';
 import type { ActivityInput } from '../stores/plan/activities.ts';
-import { chosenPeople, dollars, flag, id, title, wholeOrNothing, words } from './fields.ts';
+import { chosenPeople, dollars, checkbox, id, title, wholeOrNothing, words } from './fields.ts';
 
 export type ActivityForm = {
 	title: string;
@@ -50,7 +50,7 @@ export const activityFields = {
 	minutes: whole('the minutes', 0, 1440, 30),
 	worth: whole('how much you want it', 1, 5, 3),
 	mess: whole('the mess', 0, 3, 0),
-	adult: flag,
+	adult: checkbox,
 	money: dollars.default(0),
 	fromAge: wholeOrNothing('the age', 99),
 	toAge: wholeOrNothing('the age', 99),
@@ -60,7 +60,7 @@ export const activityFields = {
 	instead: words(200),
 	insteadMinutes: wholeOrNothing('the minutes', 1440),
 	times: whole('how often', 1, 400, 1),
-	daily: flag,
+	daily: checkbox,
 	note: words(500),
 	supplies: words(5000),
 	resources: words(5000),

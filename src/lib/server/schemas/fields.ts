@@ -33,7 +33,7 @@ export const amount = Joi.number().min(0).max(1_000_000_000).messages({
 
 export const unit = Joi.string().valid(...UNITS);
 
-export const flag = Joi.boolean().truthy('on', '1').falsy('', '0').empty('').default(false);
+export const checkbox = Joi.boolean().truthy('on', '1').falsy('', '0').empty('').default(false);
 
 /** Numbers with commas between; nothing at all is none of them. */
 export const ids = Joi.string()
@@ -47,7 +47,7 @@ export const ids = Joi.string()
 const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7];
 
 /** Seven checkboxes named weekday1 … weekday7. */
-export const weekdayFlags = Object.fromEntries(WEEKDAYS.map((weekday) => [`weekday${weekday}`, flag]));
+export const weekdayFlags = Object.fromEntries(WEEKDAYS.map((weekday) => [`weekday${weekday}`, checkbox]));
 
 export type WeekdayFlags = Record<`weekday${Weekday}`, boolean>;
 

@@ -3,7 +3,7 @@ import { Refusal } from '$core/error.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
 import type { LessonLineInput } from '../stores/gathering/supply-lines.ts';
-import { flag, id, unit } from './fields.ts';
+import { checkbox, id, unit } from './fields.ts';
 
 /** The fields of one supply line as a form sends them. */
 export type LineForm = {
@@ -38,7 +38,7 @@ export const lineFields = {
 		'number.integer': 'Please give the size of a group as a whole number',
 		'number.min': 'A group has at least one child'
 	}),
-	optional: flag,
+	optional: checkbox,
 	use: Joi.string().valid('consumed', 'kept').required(),
 	note: Joi.string().trim().allow('').max(500).default(''),
 	or: Joi.string().allow('').max(2000).default('')

@@ -2,7 +2,7 @@ import type { Action } from '@sveltejs/kit';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
 import { change } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import { addBundle } from '../stores/buying/bundles.ts';
 import { setErrands } from '../stores/buying/errands.ts';
@@ -14,7 +14,7 @@ const pages = import.meta.glob<{ actions?: Record<string, Action> }>('/src/route
 const known: Record<string, string> = {};
 beforeAll(() => openHousehold());
 beforeAll(async () => {
-	const { write } = await store();
+	const { write } = await opened();
 	const { snapshot, today, needs } = await situation();
 	const item = (name: string) => snapshot.items.find((one) => one.name === name)!.id;
 	const shop = snapshot.suppliers[0].id;
@@ -216,13 +216,13 @@ const ROWS: Row[] = [
 
 describe('what cannot be', () => {
 	it.each(ROWS)('%s %s %j', async (page, action, form, path, says) => {
-		const before = await allRows(await store());
+		const before = await allRows(await opened());
 		const answer = await send(page, action, form);
 		if (!('status' in answer)) throw new Error(`it was done: ${answer.changed}`);
 		expect(answer.data.message).toMatch(says);
 		expect(answer.data.path || null).toBe(path);
 		// What was typed goes back, and nothing has changed.
 		expect(Object.keys(answer.data.typed ?? {}).sort()).toEqual(Object.keys(form).sort());
-		expect(await allRows(await store())).toEqual(before);
+		expect(await allRows(await opened())).toEqual(before);
 	});
 });

@@ -4,7 +4,7 @@ import { actions as choose } from '../../../routes/home/files/+page.server.ts';
 import { actions as review, load } from '../../../routes/home/files/[draft]/+page.server.ts';
 import { exportSheet } from '../exchange/index.ts';
 import { undo } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { importJob } from '../live/import-jobs.ts';
 import { situation } from '../live/now.ts';
 import { allRows, doer, openHousehold } from './household.ts';
@@ -60,19 +60,19 @@ describe('a file is brought in', () => {
 	it('what was taken out comes back as the same, and changes nothing', async () => {
 		for (const kind of ['supplies', 'places', 'list', 'plan'] as const) {
 			const text = exportSheet(await situation(), kind, 1);
-			const before = await allRows(await store());
+			const before = await allRows(await opened());
 			const draft = await draftOf(`${kind}.csv`, text);
 			const { counts } = await look(draft, '?unit=1');
 			expect(counts, kind).toMatchObject({ fresh: 0, changed: 0, wrong: 0 });
 			expect(counts!.same, kind).toBeGreaterThan(0);
 			await keep(draft, { unit: '1' });
 			await follow(look(draft));
-			expect(await allRows(await store()), kind).toEqual(before);
+			expect(await allRows(await opened()), kind).toEqual(before);
 		}
 	});
 
 	it('lessons: new and changed ones, wrong lines said one by one, all in one step that can be undone', async () => {
-		const before = await allRows(await store());
+		const before = await allRows(await opened());
 		const draft = await draftOf(
 			'lessons.csv',
 			[
@@ -95,8 +95,8 @@ describe('a file is brought in', () => {
 		expect(lessons[0].lesson).toMatchObject({ title: 'A map of the breakfast table', note: 'with crayons' });
 		expect(lessons.at(-1)!.lesson).toMatchObject({ title: 'Maps of the moon', sessions: 2, optional: 1 });
 		expect(lessons).toHaveLength(14);
-		await undo((await store()).write, doer());
-		expect(await allRows(await store())).toEqual(before);
+		await undo((await opened()).write, doer());
+		expect(await allRows(await opened())).toEqual(before);
 	});
 
 	it('lessons need a unit', async () => {
@@ -134,7 +134,7 @@ describe('a file is brought in', () => {
 	});
 
 	it('a long one says how far it is, can be stopped, and then has left nothing', async () => {
-		const before = await allRows(await store());
+		const before = await allRows(await opened());
 		const lines = Array.from({ length: 900 }, (_, i) => `thing ${i},${i + 1},each`);
 		const draft = await draftOf('many.csv', `item,amount,unit\n${lines.join('\n')}\n`);
 		expect((await look(draft)).counts).toMatchObject({ fresh: 900, wrong: 0 });
@@ -143,7 +143,7 @@ describe('a file is brought in', () => {
 		expect(await keep(draft)).toMatchObject({ answer: { status: 400 } });
 		await follow((review.stop as Action)(eventOf({ draft }, {})));
 		await vi.waitFor(() => expect(importJob(Number(draft))!.state).toBe('stopped'), 10_000);
-		expect(await allRows(await store())).toEqual(before);
+		expect(await allRows(await opened())).toEqual(before);
 		// Begun again it goes through.
 		await keep(draft);
 		await vi.waitFor(() => expect(importJob(Number(draft))!.state).toBe('done'), 20_000);

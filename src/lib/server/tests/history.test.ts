@@ -4,7 +4,7 @@ import { beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { canConvert, convert, exact, ZERO, type Exact } from '$core/measure/index.ts';
 import { json } from '../database/json.ts';
 import { undo } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import { byId } from '../snapshot/snapshot.ts';
 import { fieldsOf, formsFor, listenToSchemas, sendForm, type Fields } from './forms.ts';
@@ -75,9 +75,9 @@ describe('a household in which anything may happen', () => {
 		'history %i: every page still opens, the account holds, and all of it can be undone',
 		{ timeout: 300_000 },
 		async (seed) => {
-			const before = await allRows(await store());
+			const before = await allRows(await opened());
 			const all = await deeds();
-			const { write } = await store();
+			const { write } = await opened();
 			const keys = (await situation()).needs.map((one) => one.need.key);
 			const order = fc.sample(
 				fc.record({ deed: fc.constantFrom(...all), run: fc.constantFrom('1', '2', '3'), seed: fc.integer() }),
@@ -98,7 +98,7 @@ describe('a household in which anything may happen', () => {
 			// Acts that lead to another page are changes as well, so nobody has counted them.
 			const undoAll = async (): Promise<void> => undo(write, doer()).then(undoAll);
 			await expect(undoAll()).rejects.toThrow('There is nothing to undo.');
-			expect(await allRows(await store())).toEqual(before);
+			expect(await allRows(await opened())).toEqual(before);
 		}
 	);
 });

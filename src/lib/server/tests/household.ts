@@ -42,7 +42,7 @@ export async function openHousehold(demo = true): Promise<() => Promise<void>> {
 	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
 	process.env.GATHER_BIN_DATA = folder;
 	process.env.GATHER_BIN_DEMO = demo ? '1' : '';
-	const { closeStore, store } = await import('../live/data.ts');
+	const { closeStore, opened: store } = await import('../live/data.ts');
 	await store();
 	return async () => {
 		await closeStore();

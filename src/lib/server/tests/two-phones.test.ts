@@ -5,7 +5,7 @@ import { exact } from '$core/measure/index.ts';
 import { actions as errandActions } from '../../../routes/lists/errands/+page.server.ts';
 import { actions as walkActions } from '../../../routes/lists/walk/+page.server.ts';
 import { change, KEPT_CHANGES, undo } from '../history/changes.ts';
-import { store } from '../live/data.ts';
+import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import { walkOf } from '../services/gathering/walk.ts';
 import { setErrands } from '../stores/buying/errands.ts';
@@ -38,12 +38,12 @@ function twoPhones() {
 		situation,
 		revision: async () => (await situation()).snapshot.revision,
 		lot: async (id: number) => (await situation()).snapshot.lots.find((one) => one.id === id)!,
-		undo: async (device: string) => undo((await store()).write, { device, actor: null, operation: null }),
+		undo: async (device: string) => undo((await opened()).write, { device, actor: null, operation: null }),
 		walk: (name: string, device: string, form: Record<string, string>) =>
 			send(walkActions as unknown as Record<string, Action>, name, device, form),
 		errands: (name: string, device: string, form: Record<string, string>) =>
 			send(errandActions as unknown as Record<string, Action>, name, device, form),
-		store
+		store: opened
 	};
 }
 

@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { RESOURCE_KINDS } from '$core/library/index.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { filterIn } from '$lib/server/schemas/library-filter.ts';
 import { librarySentence, topicsOf } from '$lib/server/services/library/overview.ts';
 import { addTyped } from '$lib/server/services/library/resource-typed.ts';
@@ -17,7 +17,7 @@ const FIRST = 60;
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const filter = filterIn(url.searchParams);
-	const { read } = await store();
+	const { read } = await opened();
 	const view = url.searchParams.get('view');
 	return {
 		sentence: librarySentence(now),
@@ -37,7 +37,7 @@ export const load: PageServerLoad = async ({ url }) => {
 
 export const actions: Actions = {
 	add: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ text: string }>({ text: Joi.string().trim().allow('').max(500).required() }),
 			({ title }: { id: number; title: string }) => `${title}: in the library`,

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { correct } from '$lib/server/services/gathering/walk.ts';
@@ -11,7 +11,7 @@ export const load: PageServerLoad = async () => ({ places: countAgain(await situ
 
 export const actions: Actions = {
 	count: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ lot: number; amount: string }>({
 				lot: id.required(),

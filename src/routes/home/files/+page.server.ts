@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { Refusal } from '$core/error.ts';
 import { decodeText } from '$lib/server/exchange/index.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { answering, atItsField } from '$lib/server/requests/form-action.ts';
 import { keepDraft } from '$lib/server/stores/files/import-drafts.ts';
@@ -30,7 +30,7 @@ export const actions: Actions = {
 				if (!(file instanceof File) || (file.size === 0 && !file.name))
 					throw new Refusal('Choose a file first, or drop one on any page.', 'file');
 				const { text, note } = decodeText(new Uint8Array(await file.arrayBuffer()));
-				const draft = await keepDraft((await store()).write, { name: file.name.slice(0, 200), text, note });
+				const draft = await keepDraft((await opened()).write, { name: file.name.slice(0, 200), text, note });
 				redirect(303, `/home/files/${draft}`);
 			},
 			(refusal) => atItsField({})(refusal.at('file'))

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { id, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
@@ -36,7 +36,7 @@ const parent = id.empty('').allow(null).default(null);
 
 export const actions: Actions = {
 	add: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ places: string; parent: number | null }>({
 				places: Joi.string().trim().min(1).max(20_000).required().messages({
@@ -49,7 +49,7 @@ export const actions: Actions = {
 			({ trx }, form) => addPlacesTyped(trx, form.places, form.parent)
 		),
 	edit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<PlaceForm>({
 				id: id.required(),
@@ -74,7 +74,7 @@ export const actions: Actions = {
 			}
 		),
 	move: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; parent: number | null; index: number }>({
 				id: id.required(),
@@ -85,7 +85,7 @@ export const actions: Actions = {
 			({ trx }, form) => places.movePlace(trx, form.id, form.parent, form.index)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Place removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Place removed', ({ trx }, form) =>
 			places.removePlace(trx, form.id)
 		)
 };

@@ -3,12 +3,20 @@ import { Refusal } from '$core/error.ts';
 import { readKitParts } from '$core/gathering/index.ts';
 import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
 import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
-import { dollars, flag, id, optionalDay, title, unit, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import {
+	dollars,
+	checkbox,
+	id,
+	optionalDay,
+	title,
+	unit,
+	wholeOrNothing
+} from '$lib/server/schemas/fields.ts';
 import { typedLadder } from '$lib/server/schemas/ladder.ts';
 import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
 import { eventText, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
@@ -37,7 +45,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const shownItems = Number(url.searchParams.get('show')) || SHOWN_AT_ONCE;
 	const stash = stashOf(now);
 	const found = searchStash(stash, typed);
-	const { read } = await store();
+	const { read } = await opened();
 	const events = shown ? await eventsOfItem(read, shown) : shownLot ? await eventsOfLot(read, shownLot) : [];
 	return {
 		sentence: stash.sentence,
@@ -91,7 +99,7 @@ const orNothing = (text: string, path: string) =>
 
 export const actions: Actions = {
 	add: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ text: string; place: number | null }>({
 				text: Joi.string().trim().min(1).max(500).required().messages({
@@ -146,7 +154,7 @@ export const actions: Actions = {
 			}
 		),
 	lot: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<LotForm>({
 				id: id.required(),
@@ -155,7 +163,7 @@ export const actions: Actions = {
 				unit: unit.required(),
 				place: id.empty('').allow(null).default(null),
 				goodUntil: optionalDay,
-				opened: flag
+				opened: checkbox
 			}),
 			'Stash changed',
 			async ({ trx, now }, form) => {
@@ -176,7 +184,7 @@ export const actions: Actions = {
 			}
 		),
 	split: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; some: string; to: number }>({
 				id: id.required(),
@@ -187,14 +195,14 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, now.today)
 		),
 	removeLot: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			'Taken out of the stash',
 			async ({ trx, now }, form) => removeLot(trx, form.id, now.today)
 		),
 	item: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<ItemForm>({
 				id: id.required(),
@@ -221,7 +229,7 @@ export const actions: Actions = {
 				})
 		),
 	sources: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{
 				id: number;
@@ -234,7 +242,7 @@ export const actions: Actions = {
 				id: id.required(),
 				ladder: Joi.string().trim().allow('').max(200).default(''),
 				startDays: wholeOrNothing('The days', 365),
-				season: flag,
+				season: checkbox,
 				makeCost: dollars.allow(null).default(null),
 				makeMinutes: wholeOrNothing('The minutes', 1440)
 			}),
@@ -249,7 +257,7 @@ export const actions: Actions = {
 				})
 		),
 	instead: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; for: string; other: string }>({
 				id: id.required(),
@@ -277,14 +285,14 @@ export const actions: Actions = {
 			}
 		),
 	notInstead: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ substitute: number }>({ substitute: id.required() }),
 			'Not instead any more',
 			({ trx }, form) => removeSubstitute(trx, form.substitute)
 		),
 	kit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; makings: number | null; parts: string }>({
 				id: id.required(),
@@ -308,11 +316,14 @@ export const actions: Actions = {
 			setLotPicture(trx, Number(form.get('id')), picture)
 		),
 	noPicture: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Picture taken away', ({ trx }, form) =>
-			setLotPicture(trx, form.id, null)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Picture taken away',
+			({ trx }, form) => setLotPicture(trx, form.id, null)
 		),
 	merge: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; into: string }>({ id: id.required(), into: title('the other name') }),
 			(said: string) => `Merged: ${said}`,

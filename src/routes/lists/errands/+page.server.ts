@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { money } from '$core/words/index.ts';
 import { changedElsewhere, conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { id, dollars } from '$lib/server/schemas/fields.ts';
 import { errandsOf, tickErrand } from '$lib/server/services/buying/errands.ts';
 import { errandOf, removeErrand } from '$lib/server/stores/buying/errands.ts';
@@ -15,7 +15,7 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
 	bought: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; paid: number; seen: number | null }>({
 				id: id.required(),
@@ -37,7 +37,7 @@ export const actions: Actions = {
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
 			removeErrand(trx, form.id)
 		)
 };

@@ -5,7 +5,7 @@ import { readIsbn, RESOURCE_KINDS, type ResourceKind } from '$core/library/index
 import { deskState, talkToLibrary, tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { libraryDesk, type DeskTitle } from '$lib/server/outside/library-desk.ts';
-import { act, doerOf } from '$lib/server/requests/form-action.ts';
+import { handleForm, doerOf } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { deskFailure } from '$lib/server/services/library/ask-library.ts';
@@ -42,7 +42,7 @@ export const actions: Actions = {
 	},
 	/** Wants a title that the library has: into our library as theirs, with a hold. */
 	want: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ isbn: string; title: string; authors: string; kind: string; pages: number | null }>({
 				isbn: Joi.string().required(),
@@ -82,7 +82,7 @@ export const actions: Actions = {
 	},
 	/** Another order of lessons, so that one loan is enough. */
 	swap: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ first: number; second: number }>({ first: id.required(), second: id.required() }),
 			'Lessons changed places',

@@ -2,9 +2,9 @@ import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { priceSource } from '$lib/server/outside/price-lists.ts';
-import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { handleForm, checkedList } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
-import { dollars, flag, id, title } from '$lib/server/schemas/fields.ts';
+import { dollars, checkbox, id, title } from '$lib/server/schemas/fields.ts';
 import { takeAlong } from '$lib/server/services/buying/errands.ts';
 import { packTyped, partsTyped, takePrices } from '$lib/server/services/buying/prices.ts';
 import { boughtBundle, boughtPacks, bringBack } from '$lib/server/services/buying/purchases.ts';
@@ -51,7 +51,7 @@ const errandList = Joi.array<ErrandInput[]>()
 
 export const actions: Actions = {
 	offer: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ item: number; shop: number; pack: string; price: number; aisle: string }>({
 				item: id.required().messages({ 'any.required': 'Please choose the thing' }),
@@ -75,14 +75,14 @@ export const actions: Actions = {
 			}
 		),
 	price: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ offer: number; price: number }>({ offer, price }),
 			'New price',
 			async ({ trx, now }, form) => setPrice(trx, form.offer, cents(form.price), now.today)
 		),
 	standing: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ offer: number; standing: 'usual' | 'preferred' | 'excluded'; why: string }>({
 				offer,
@@ -93,18 +93,18 @@ export const actions: Actions = {
 			({ trx }, form) => setOfferStanding(trx, form.offer, form.standing, form.why)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', ({ trx }, form) =>
 			removeOffer(trx, form.offer)
 		),
 	claim: (event) =>
-		act(
+		handleForm(
 			event,
-			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: flag }),
+			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: checkbox }),
 			'Noted',
 			({ trx }, form) => setReimbursable(trx, form.id, form.claim)
 		),
 	lookUp: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object({}),
 			(found: number) => (found === 1 ? '1 price found' : `${found} prices found`),
@@ -115,7 +115,7 @@ export const actions: Actions = {
 			}
 		),
 	bundle: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ name: string; shop: number; bundlePrice: number; parts: string }>({
 				name: title('the bundle a name'),
@@ -137,11 +137,14 @@ export const actions: Actions = {
 			}
 		),
 	noBundle: (event) =>
-		act(event, Joi.object<{ bundle: number }>({ bundle: id.required() }), 'Bundle removed', ({ trx }, form) =>
-			removeBundle(trx, form.bundle)
+		handleForm(
+			event,
+			Joi.object<{ bundle: number }>({ bundle: id.required() }),
+			'Bundle removed',
+			({ trx }, form) => removeBundle(trx, form.bundle)
 		),
 	gotBundle: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ bundle: number; keys: string }>({
 				bundle: id.required(),
@@ -152,14 +155,14 @@ export const actions: Actions = {
 		),
 	source: needActions.source,
 	back: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			(what: string) => `${what}: brought back`,
 			async ({ trx, now }, form) => bringBack(trx, now, form.id)
 		),
 	along: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
 			'The list for the shops',
@@ -169,7 +172,7 @@ export const actions: Actions = {
 			}
 		),
 	bought: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ offer: number; count: number; keys: string; paid: number }>({
 				offer,

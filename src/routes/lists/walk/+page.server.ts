@@ -2,9 +2,9 @@ import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
 import { conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
-import { flag, id, unit } from '$lib/server/schemas/fields.ts';
+import { checkbox, id, unit } from '$lib/server/schemas/fields.ts';
 import {
 	correct,
 	lotText,
@@ -54,7 +54,7 @@ const FOUND = 'Found: ';
 
 export const actions: Actions = {
 	found: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{
 				lot: number;
@@ -69,7 +69,7 @@ export const actions: Actions = {
 				run: id.required(),
 				amount: Joi.string().required(),
 				unit: unit.required(),
-				move: flag
+				move: checkbox
 			}),
 			(what: string) => `${FOUND}${what}`,
 			async ({ trx, now }, form) => {
@@ -93,7 +93,7 @@ export const actions: Actions = {
 			}
 		),
 	there: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ lot: number; amount: string; seen: number | null }>({
 				seen,

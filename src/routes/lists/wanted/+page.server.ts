@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { readWanted } from '$core/buying/index.ts';
 import { Refusal } from '$core/error.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { id, dollars } from '$lib/server/schemas/fields.ts';
 import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/buying/wanted.ts';
 import type { Situation } from '$lib/server/services/readiness/situation.ts';
@@ -27,7 +27,7 @@ function boxOf(runs: Situation['runs'], run: number | null | undefined): number 
 
 export const actions: Actions = {
 	add: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ text: string }>({
 				text: Joi.string().trim().max(300).required().messages({
@@ -60,7 +60,7 @@ export const actions: Actions = {
 			}
 		),
 	found: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; paid: number }>({ id: id.required(), paid: dollars.default(0) }),
 			(what: string) => `${what}: found`,
@@ -72,7 +72,7 @@ export const actions: Actions = {
 			}
 		),
 	serve: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			(what: string) => `${what}: taken from home`,
@@ -85,7 +85,7 @@ export const actions: Actions = {
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
 			removeWanted(trx, form.id)
 		)
 };

@@ -2,7 +2,7 @@ import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import { requirePlannable } from '$core/calendar/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import {
 	chosenWeekdays,
@@ -62,7 +62,7 @@ type UnitForm = { name: string; contents: string; start: string | null } & Weekd
 
 export const actions: Actions = {
 	who: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ children: string; adults: string }>({
 				children: text('Please name the children first, or skip this step'),
@@ -74,7 +74,7 @@ export const actions: Actions = {
 		return 'result' in done ? goOn(event, 'who', done.changed) : done;
 	},
 	places: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ places: string }>({ places: text('Please name a room first, or skip this step') }),
 			(added: number) => (added === 1 ? '1 place' : `${added} places`),
@@ -83,14 +83,19 @@ export const actions: Actions = {
 		return 'result' in done ? goOn(event, 'places', done.changed) : done;
 	},
 	measures: async (event) => {
-		const done = await act(event, Joi.object<Measures>(measureFields), 'Measures', async ({ trx }, form) => {
-			await setMeasures(trx, form);
-			await markEvening(trx, { measures: 'done' });
-		});
+		const done = await handleForm(
+			event,
+			Joi.object<Measures>(measureFields),
+			'Measures',
+			async ({ trx }, form) => {
+				await setMeasures(trx, form);
+				await markEvening(trx, { measures: 'done' });
+			}
+		);
 		return 'result' in done ? goOn(event, 'measures', done.changed) : done;
 	},
 	unit: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<UnitForm>({
 				name: title('the unit a name'),
@@ -117,13 +122,13 @@ export const actions: Actions = {
 	},
 	skip: async (event) => {
 		const step = event.params.step as Step;
-		const done = await act(event, Joi.object({}), 'Skipped for now', ({ trx }) =>
+		const done = await handleForm(event, Joi.object({}), 'Skipped for now', ({ trx }) =>
 			markEvening(trx, { [step]: 'skipped' })
 		);
 		return 'result' in done ? goOn(event, step, null) : done;
 	},
 	over: async (event) => {
-		const done = await act(event, Joi.object({}), 'First evening put aside', ({ trx }) =>
+		const done = await handleForm(event, Joi.object({}), 'First evening put aside', ({ trx }) =>
 			markEvening(trx, { over: 'done' })
 		);
 		if (!('result' in done)) return done;

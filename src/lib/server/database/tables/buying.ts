@@ -1,7 +1,7 @@
 import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
 import type { Unit } from '$core/measure';
-import type { Amount, Flag } from './columns.ts';
+import type { Amount, Bit } from './columns.ts';
 
 /** A pack of an item in a shop, at the price that was seen last. */
 export interface OfferTable {
@@ -40,7 +40,7 @@ export interface PurchaseTable {
 	unit: Unit;
 	cents: number;
 	/** A charter or somebody else pays it back. */
-	reimbursable: Generated<Flag>;
+	reimbursable: Generated<Bit>;
 	/** The first lesson that it was bought for. */
 	lesson_id: number | null;
 	/** The lot that it came into. */

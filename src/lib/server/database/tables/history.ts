@@ -1,5 +1,5 @@
 import type { Generated } from 'kysely';
-import type { Flag } from './columns.ts';
+import type { Bit } from './columns.ts';
 
 /** A file that was brought in and waits for its confirmation. */
 export interface ImportDraftTable {
@@ -22,7 +22,7 @@ export interface ChangeTable {
 	device: string;
 	/** ISO time, from the real clock. */
 	at: string;
-	undone: Flag;
+	undone: Bit;
 }
 
 export interface ChangeRowTable {

@@ -1,7 +1,7 @@
 import type { Generated } from 'kysely';
 import type { Day } from '$core/calendar';
 import type { CopyingRight, ResourceKind, ResourceRole } from '$core/library';
-import type { Flag } from './columns.ts';
+import type { Bit } from './columns.ts';
 import type { Json } from '../json.ts';
 
 /** A book or any other thing of the library, ours or not. */
@@ -27,9 +27,9 @@ export interface ResourceTable {
 	/** Content notes that the household goes by, as JSON. */
 	content: Generated<Json<readonly string[]>>;
 	/** Paid by a charter, which wants it back. */
-	charter: Generated<Flag>;
+	charter: Generated<Bit>;
 	/** It is the household's own. */
-	owned: Generated<Flag>;
+	owned: Generated<Bit>;
 	copies: Generated<number>;
 	place_id: number | null;
 	/** Where it is borrowed or bought when it is not ours. */
@@ -42,10 +42,10 @@ export interface ResourceTable {
 	players_to: number | null;
 	pieces: number | null;
 	pieces_missing: Generated<string>;
-	small_parts: Generated<Flag>;
+	small_parts: Generated<Bit>;
 	/** Thickness of its spine as it stands on the shelf, where it was measured. */
 	width_mm: number | null;
-	hardcover: Generated<Flag>;
+	hardcover: Generated<Bit>;
 	/** Of a link: where it is, what one needs for it. */
 	address: Generated<string>;
 	service: Generated<string>;
@@ -90,7 +90,7 @@ export interface ResourceUseTable {
 	minutes: number | null;
 	/** A parent looks at it first, for so long. */
 	preview_minutes: number | null;
-	required: Generated<Flag>;
+	required: Generated<Bit>;
 	note: Generated<string>;
 }
 

@@ -4,7 +4,7 @@ import type { Weekday } from '$core/calendar/index.ts';
 import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
 import type { RunLimits } from '$core/plan/index.ts';
 import type { Json } from '../json.ts';
-import type { Flag, HabitKind } from './columns.ts';
+import type { Bit, HabitKind } from './columns.ts';
 
 export interface UnitTable {
 	id: Generated<number>;
@@ -52,7 +52,7 @@ export interface LessonTable {
 	position: number;
 	title: string;
 	note: string;
-	optional: Flag;
+	optional: Bit;
 	sessions: number;
 	topic: Generated<string>;
 	objective: Generated<string>;
@@ -78,7 +78,7 @@ export interface ActivityTable {
 	standing: Generated<'required' | 'extra' | 'do without'>;
 	minutes: number;
 	/** An adult is needed all the time. */
-	adult: Generated<Flag>;
+	adult: Generated<Bit>;
 	/** 0 clean … 3 very messy. */
 	mess: Generated<number>;
 	cents: Generated<number>;
@@ -97,7 +97,7 @@ export interface ActivityTable {
 	instead_minutes: number | null;
 	/** How often it is done in all, and how often it has been. */
 	times: Generated<number>;
-	daily: Generated<Flag>;
+	daily: Generated<Bit>;
 	done: Generated<number>;
 	note: Generated<string>;
 	/** An older child who helps the younger ones with it. */
@@ -143,7 +143,7 @@ export interface TaskTable {
 	person_id: number;
 	text: string;
 	minutes: number | null;
-	done: Generated<Flag>;
+	done: Generated<Bit>;
 	/** What it is this child's part of; null is the lesson itself. */
 	activity_id: number | null;
 }

@@ -5,7 +5,7 @@ import type { Rung } from '$core/gathering';
 import type { Unit } from '$core/measure';
 import type { Stream } from '$core/readiness';
 import type { Per, SupplyUse } from '$core/supplies';
-import type { Amount, Flag, HabitKind } from './columns.ts';
+import type { Amount, Bit, HabitKind } from './columns.ts';
 import type { Json } from '../json.ts';
 
 export interface SupplyLineTable {
@@ -23,10 +23,10 @@ export interface SupplyLineTable {
 	unit: Unit;
 	per: Per;
 	group_size: number | null;
-	optional: Flag;
+	optional: Bit;
 	alternatives: Json<readonly Alternative[]>;
 	note: string | null;
-	needs_look: Flag;
+	needs_look: Bit;
 	use: SupplyUse;
 	out_until: Day | null;
 	spare: Generated<Amount>;

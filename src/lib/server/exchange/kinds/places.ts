@@ -2,7 +2,7 @@ import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import { lengthText, readLength, type System } from '$core/measure/index.ts';
 import type { Row } from '../../database/tables/index.ts';
-import { placePath, walkingOrder } from '../../services/house/place-paths.ts';
+import { placePath, placesInOrder } from '../../services/house/place-paths.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../../stores/house/places.ts';
 import { nameCell } from '../columns.ts';
 import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
@@ -28,7 +28,7 @@ export const PLACES: SheetKind<Key> = {
 	needs: ['place', 'kind'],
 
 	write({ snapshot }) {
-		const order = walkingOrder(snapshot.places);
+		const order = placesInOrder(snapshot.places);
 		// Millimetres: an inch to the eighth would not read back as what it was.
 		const mm = (value: number | null) => (value === null ? '' : `${value} mm`);
 		return snapshot.places

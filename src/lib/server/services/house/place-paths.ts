@@ -25,7 +25,7 @@ export function placePath(places: readonly Row<'place'>[], id: number | null): s
 }
 
 /** Every place in the order in which the house is noted, each before what is in it. */
-export function walkingOrder(places: readonly Row<'place'>[]): Map<number, number> {
+export function placesInOrder(places: readonly Row<'place'>[]): Map<number, number> {
 	const order = new Map<number, number>();
 	const visit = (parent: number | null) => {
 		for (const place of places) {
@@ -40,7 +40,7 @@ export function walkingOrder(places: readonly Row<'place'>[]): Map<number, numbe
 
 /** Every place by its path, in walking order, for choosing one. */
 export function placeOptions(moment: Moment): { value: string; label: string }[] {
-	const order = walkingOrder(moment.snapshot.places);
+	const order = placesInOrder(moment.snapshot.places);
 	return moment.snapshot.places
 		.toSorted((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
 		.map((place) => ({ value: String(place.id), label: placePath(moment.snapshot.places, place.id) }));

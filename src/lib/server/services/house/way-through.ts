@@ -1,8 +1,8 @@
-import { walkingOrder as learn } from '$core/gathering/index.ts';
+import { walkingOrder } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { walkingOrder } from './place-paths.ts';
+import { placesInOrder } from './place-paths.ts';
 
 const known = remember<ReadonlyMap<number, number>>();
 
@@ -13,7 +13,7 @@ const known = remember<ReadonlyMap<number, number>>();
  */
 export function learnedOrder({ places, placeStops }: Snapshot): ReadonlyMap<number, number> {
 	return known(places, [placeStops], () => {
-		const noted = walkingOrder(places);
+		const noted = placesInOrder(places);
 		if (placeStops.length === 0) return noted;
 		const parents = new Map([...byId(places)].map(([id, place]) => [id, place.parent_id]));
 		const inside = groupBy([...noted.keys()], (id) => parents.get(id) ?? null);
@@ -30,7 +30,9 @@ export function learnedOrder({ places, placeStops }: Snapshot): ReadonlyMap<numb
 					return at === null ? [] : [String(at)];
 				})
 			);
-			for (const id of learn(own, [own, ...passed.filter((walk) => new Set(walk).size > 1)]).map(Number)) {
+			for (const id of walkingOrder(own, [own, ...passed.filter((walk) => new Set(walk).size > 1)]).map(
+				Number
+			)) {
 				order.set(id, order.size);
 				visit(id);
 			}

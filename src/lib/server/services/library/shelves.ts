@@ -1,6 +1,6 @@
 import { groupBy } from '$core/group-by.ts';
 import { spineWidth } from '$core/library/index.ts';
-import { placePath, walkingOrder } from '../house/place-paths.ts';
+import { placePath, placesInOrder } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 
 /** One place with what stands in it, to scale. */
@@ -35,7 +35,7 @@ const SHOWN_SPINES = 400;
 
 /** The places where books stand, the fullest first. */
 export function shelvesOf({ snapshot }: Situation): Shelf[] {
-	const order = walkingOrder(snapshot.places);
+	const order = placesInOrder(snapshot.places);
 	const byPlace = groupBy(
 		snapshot.resources.filter((one) => one.owned && one.place_id !== null && STANDING.has(one.kind)),
 		(one) => one.place_id!

@@ -3,7 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import { numberTyped } from '$core/words/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
-import { placePath, walkingOrder } from '../house/place-paths.ts';
+import { placePath, placesInOrder } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { CountPlace } from './stash.ts';
 
@@ -20,7 +20,7 @@ export function countAgain(situation: Situation): CountPlace[] {
 		for (const { lot } of one.served?.lots ?? [])
 			wanted.set(lot.id, Math.min(wanted.get(lot.id) ?? 1e9, one.lesson.number));
 	}
-	const order = walkingOrder(snapshot.places);
+	const order = placesInOrder(snapshot.places);
 	const rows = snapshot.lots
 		.filter(
 			(lot) => lot.counted_on < limit || (wanted.has(String(lot.id)) && lot.counted_on < addDays(today, -14))

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { Refusal } from '$core/error.ts';
 import { exact, ZERO } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
-import { walkingOrder } from '../../services/house/place-paths.ts';
+import { placesInOrder } from '../../services/house/place-paths.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { mergeItems, updateItem } from '../stash/items.ts';
 import { moveLot } from '../stash/lots.ts';
@@ -24,7 +24,7 @@ describe('places', () => {
 					return null;
 				});
 				const { places } = (await situationOf(store)).snapshot;
-				expect(walkingOrder(places).size).toBe(ids.length);
+				expect(placesInOrder(places).size).toBe(ids.length);
 				if (done) expect(places.find((place) => place.id === id)?.parent_id).toBe(parent);
 			}),
 			{ numRuns: 60 }

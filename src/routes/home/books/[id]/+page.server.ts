@@ -13,10 +13,10 @@ import {
 import { json } from '$lib/server/database/json.ts';
 import { tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act, doerOf } from '$lib/server/requests/form-action.ts';
+import { handleForm, doerOf } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
-import { dollars, flag, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import { dollars, checkbox, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
@@ -132,8 +132,8 @@ const resourceForm = Joi.object<ResourceForm>({
 		'number.min': 'Grades go from 0 to 12'
 	}),
 	content: words(300),
-	charter: flag,
-	owned: flag,
+	charter: checkbox,
+	owned: checkbox,
 	copies: Joi.number().integer().min(1).max(999).empty('').default(1).messages({
 		'number.base': 'Please give the copies as a whole number',
 		'number.min': 'There is at least one copy'
@@ -150,11 +150,11 @@ const resourceForm = Joi.object<ResourceForm>({
 	playersTo: wholeOrNothing('the players', 99),
 	pieces: wholeOrNothing('the pieces', 100_000),
 	piecesMissing: words(300),
-	smallParts: flag,
+	smallParts: checkbox,
 	width: Joi.number().min(0.1).max(2000).empty('').allow(null).default(null).messages({
 		'number.base': 'Please give the thickness in millimeters'
 	}),
-	hardcover: flag,
+	hardcover: checkbox,
 	address: words(500),
 	service: words(100),
 	device: words(100),
@@ -181,7 +181,7 @@ const loanForm = Joi.object<{ loan: number }>({ loan: id.required() });
 
 export const actions: Actions = {
 	save: (event) =>
-		act(event, resourceForm, 'Saved', ({ trx }, form) => {
+		handleForm(event, resourceForm, 'Saved', ({ trx }, form) => {
 			if (form.fromAge !== null && form.toAge !== null && form.toAge < form.fromAge)
 				throw new Refusal('The second age must not be below the first.', 'toAge');
 			return updateResource(trx, Number(event.params.id), {
@@ -229,7 +229,7 @@ export const actions: Actions = {
 			});
 		}),
 	note: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ note: string }>({
 				note: Joi.string()
@@ -242,7 +242,7 @@ export const actions: Actions = {
 			({ trx }, form) => addNote(trx, Number(event.params.id), form.note)
 		),
 	use: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ lesson: number; text: string }>({
 				lesson: id.required().messages({ 'any.required': 'Please choose a lesson' }),
@@ -264,7 +264,7 @@ export const actions: Actions = {
 		),
 	hold: (event) =>
 		telling(event, () =>
-			act(
+			handleForm(
 				event,
 				Joi.object<{ source: number }>({ source: id.required() }),
 				'Hold placed',
@@ -272,14 +272,16 @@ export const actions: Actions = {
 			)
 		),
 	ready: (event) =>
-		act(event, loanForm, 'On the hold shelf', async ({ trx, now }, form) =>
+		handleForm(event, loanForm, 'On the hold shelf', async ({ trx, now }, form) =>
 			holdReady(trx, form.loan, now.today)
 		),
 	fetch: (event) =>
-		act(event, loanForm, 'On loan', async ({ trx, now }, form) => fetchLoan(trx, form.loan, now.today)),
+		handleForm(event, loanForm, 'On loan', async ({ trx, now }, form) =>
+			fetchLoan(trx, form.loan, now.today)
+		),
 	renew: (event) =>
 		telling(event, () =>
-			act(
+			handleForm(
 				event,
 				loanForm,
 				(due: string) => `Renewed, due ${dayText(due)}`,
@@ -288,10 +290,10 @@ export const actions: Actions = {
 		),
 	back: (event) =>
 		telling(event, () =>
-			act(event, loanForm, 'Back', async ({ trx, now }, form) => endLoan(trx, form.loan, now.today))
+			handleForm(event, loanForm, 'Back', async ({ trx, now }, form) => endLoan(trx, form.loan, now.today))
 		),
 	lend: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ borrower: string; due: string | null }>({
 				borrower: Joi.string().trim().max(100).required().messages({
@@ -311,11 +313,11 @@ export const actions: Actions = {
 		);
 	},
 	noPicture: (event) =>
-		act(event, Joi.object({}), 'Picture taken away', ({ trx }) =>
+		handleForm(event, Joi.object({}), 'Picture taken away', ({ trx }) =>
 			updateResource(trx, Number(event.params.id), { picture: null })
 		),
 	piece: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ piece: string; to: string }>({
 				piece: Joi.string().trim().max(200).required().messages({ 'string.empty': 'Please say which piece' }),
@@ -325,11 +327,11 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => lendPiece(trx, Number(event.params.id), form.piece, form.to, now.today)
 		),
 	pieceBack: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', ({ trx }, form) =>
 			pieceBack(trx, form.id)
 		),
 	remove: async (event) => {
-		const done = await act(event, Joi.object({}), 'Taken out of the library', ({ trx }) =>
+		const done = await handleForm(event, Joi.object({}), 'Taken out of the library', ({ trx }) =>
 			removeResource(trx, Number(event.params.id))
 		);
 		if ('changed' in done) {

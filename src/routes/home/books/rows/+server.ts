@@ -1,5 +1,5 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { filterIn } from '$lib/server/schemas/library-filter.ts';
 import { libraryPage } from '$lib/server/services/library/search.ts';
@@ -10,6 +10,6 @@ const MOST = 200;
 export const GET: RequestHandler = async ({ url }) => {
 	const offset = Math.max(0, Math.trunc(Number(url.searchParams.get('offset')) || 0));
 	const limit = Math.min(MOST, Math.max(1, Math.trunc(Number(url.searchParams.get('limit')) || 60)));
-	const { read } = await store();
+	const { read } = await opened();
 	return json(await libraryPage(read, await situation(), filterIn(url.searchParams), offset, limit));
 };

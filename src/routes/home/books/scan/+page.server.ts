@@ -4,7 +4,7 @@ import { Refusal } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import type { Row } from '$lib/server/database/tables/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { act, checkedList } from '$lib/server/requests/form-action.ts';
+import { handleForm, checkedList } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
@@ -58,7 +58,7 @@ const scanned = Joi.array<Scanned[]>()
 
 export const actions: Actions = {
 	save: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ list: string; place: number | null; owned: boolean }>({
 				list: Joi.string().max(2_000_000).required(),

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { situation } from '$lib/server/live/now.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { pilesOf, pilesSentence, startFromPile } from '$lib/server/services/library/piles.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,7 +13,7 @@ export const load: PageServerLoad = async () => {
 
 export const actions: Actions = {
 	start: async (event) => {
-		const done = await act(
+		const done = await handleForm(
 			event,
 			Joi.object<{ topic: string }>({ topic: Joi.string().trim().max(100).required() }),
 			'A unit from a pile',

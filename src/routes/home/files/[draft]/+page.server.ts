@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { Refusal } from '$core/error.ts';
 import { planImport } from '$lib/server/exchange/index.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { answering, atItsField, doerOf } from '$lib/server/requests/form-action.ts';
@@ -26,7 +26,7 @@ const NOTHING_READ = {
 const AFTER = { supplies: '/home/supplies', places: '/home/places', books: '/home/books' } as const;
 
 async function draftOf(params: { draft: string }) {
-	const draft = await draftById((await store()).read, Number(params.draft));
+	const draft = await draftById((await opened()).read, Number(params.draft));
 	if (!draft) error(404, 'That file is not here any more. Bring it in again.');
 	return draft;
 }

@@ -5,7 +5,7 @@ import { nameKey } from '$core/naming/index.ts';
 import { readSupplyLine, usualUse } from '$core/supplies/index.ts';
 import { numberTyped } from '$core/words/index.ts';
 import { parsed } from '$lib/server/database/json.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title } from '$lib/server/schemas/fields.ts';
@@ -74,7 +74,7 @@ type EditForm = LineForm & { id: number } & Record<`child${number}`, string>;
 export const actions: Actions = {
 	...needActions,
 	instead: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ keys: string; name: string }>({
 				keys: Joi.string().required(),
@@ -84,7 +84,7 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => takeInstead(trx, now, form.keys.split(' '), form.name)
 		),
 	claim: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ line: number; claim: 'first' | 'last' | null }>({
 				line: id.required(),
@@ -94,7 +94,7 @@ export const actions: Actions = {
 			({ trx }, form) => setClaim(trx, form.line, form.claim)
 		),
 	add: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ text: string; lesson: number }>({
 				text: Joi.string().trim().min(1).max(1000).required().messages({
@@ -117,7 +117,7 @@ export const actions: Actions = {
 			}
 		),
 	edit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<EditForm>({ id: id.required(), ...lineFields }).pattern(/^child\d+$/, Joi.string()),
 			'Supply line changed',
@@ -131,7 +131,10 @@ export const actions: Actions = {
 			}
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Supply line removed', ({ trx }, form) =>
-			removeLine(trx, form.id)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Supply line removed',
+			({ trx }, form) => removeLine(trx, form.id)
 		)
 };

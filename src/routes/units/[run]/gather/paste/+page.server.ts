@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { change } from '$lib/server/history/changes.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
@@ -90,7 +90,7 @@ export const actions: Actions = {
 				}));
 			const gone = form.getAll('gone').map(Number);
 			const { changed } = await change(
-				(await store()).write,
+				(await opened()).write,
 				doerOf(event, operationOf(form)),
 				savedText,
 				(trx) => saveReviewed(trx, run, rows, gone)

@@ -2,12 +2,12 @@ import Joi from 'joi';
 import { dayText, isDay } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import {
 	chosenWeekdays,
 	day,
-	flag,
+	checkbox,
 	id,
 	ids,
 	optionalDay,
@@ -120,7 +120,7 @@ const calendarForm = Joi.object<CalendarForm>({
 const lessonFields = {
 	title: title('the lesson a title'),
 	note: Joi.string().trim().allow('').max(500).default(''),
-	optional: flag,
+	optional: checkbox,
 	sessions: Joi.number().integer().min(1).max(50).default(1).messages({
 		'number.base': 'Please give the days as a whole number, 1 or more',
 		'number.integer': 'Please give the days as a whole number, 1 or more',
@@ -158,7 +158,7 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 
 export const actions: Actions = {
 	calendar: (event) =>
-		act(event, calendarForm, 'Calendar', async ({ trx, now: { today } }, form) => {
+		handleForm(event, calendarForm, 'Calendar', async ({ trx, now: { today } }, form) => {
 			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
 			await units.setCalendar(trx, Number(event.params.run), {
 				start: requirePlannable(form.start, today, 'start'),
@@ -170,7 +170,7 @@ export const actions: Actions = {
 			});
 		}),
 	frame: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ frame: string }>({ frame: Joi.string().trim().allow('').max(5000).default('') }),
 			(put: string) => put,
@@ -180,7 +180,7 @@ export const actions: Actions = {
 			}
 		),
 	ics: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ ics: string }>({
 				ics: Joi.string().max(2_000_000).required().messages({
@@ -203,7 +203,7 @@ export const actions: Actions = {
 			}
 		),
 	block: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ from: string; to: string | null; reason: string }>({
 				from: day
@@ -223,15 +223,15 @@ export const actions: Actions = {
 				)
 		),
 	unblock: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Day off removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Day off removed', ({ trx }, form) =>
 			units.removeBlocked(trx, Number(event.params.run), form.id)
 		),
 	add: (event) =>
-		act(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', ({ trx }, form) =>
+		handleForm(event, Joi.object<LessonForm>(lessonFields), 'Lesson added', ({ trx }, form) =>
 			addLesson(trx, Number(event.params.run), asLesson(form))
 		),
 	contents: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ contents: string }>({
 				contents: Joi.string()
@@ -248,13 +248,13 @@ export const actions: Actions = {
 			}
 		),
 	edit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<LessonForm & DetailForm & { id: number }>({
 				id: id.required(),
 				...lessonFields,
 				...detailFields
-			}).pattern(whoFlags, flag),
+			}).pattern(whoFlags, checkbox),
 			'Lesson changed',
 			({ trx }, form) =>
 				updateLesson(trx, Number(event.params.run), form.id, {
@@ -263,15 +263,15 @@ export const actions: Actions = {
 				})
 		),
 	order: (event) =>
-		act(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', ({ trx }, form) =>
 			orderLessons(trx, Number(event.params.run), form.order)
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Lesson removed', ({ trx }, form) =>
 			removeLesson(trx, Number(event.params.run), form.id)
 		),
 	fit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ way: string }>({ way: Joi.string().required() }),
 			(what: string) => what,
@@ -281,7 +281,7 @@ export const actions: Actions = {
 			}
 		),
 	apply: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<AskForm & { drop: number[]; without: number[] }>({
 				...askFields,
@@ -295,7 +295,7 @@ export const actions: Actions = {
 			}
 		),
 	missed: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ day: string }>({ day: day.required() }),
 			(when: string) => `Rolled on: no lesson on ${when}`,

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { childrenView } from '$lib/server/services/plan/children.ts';
@@ -14,7 +14,7 @@ export const load: PageServerLoad = async ({ params }) => {
 
 export const actions: Actions = {
 	task: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{
 				lesson: number;
@@ -47,11 +47,11 @@ export const actions: Actions = {
 			}
 		),
 	untask: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', ({ trx }, form) =>
 			removeTask(trx, form.id)
 		),
 	goal: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ person: number; text: string }>({
 				person: id.required(),

@@ -2,11 +2,11 @@ import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readActivity } from '$core/plan/index.ts';
-import { store } from '$lib/server/live/data.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { opened } from '$lib/server/live/data.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { activityFields, asActivity, type ActivityForm } from '$lib/server/schemas/activity.ts';
-import { dollars, flag, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
+import { dollars, checkbox, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
 import { limitsOf } from '$lib/server/services/calendar/runs.ts';
 import { resourcesNamed } from '$lib/server/services/library/named.ts';
 import { typedActivity } from '$lib/server/services/plan/activity-typed.ts';
@@ -50,7 +50,7 @@ const placeFields = { lesson: id.empty('').allow(null).default(null), day: optio
 
 export const actions: Actions = {
 	add: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ text: string }>({
 				text: Joi.string().trim().max(500).required().messages({
@@ -72,22 +72,22 @@ export const actions: Actions = {
 			}
 		),
 	edit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<ActivityForm & { id: number; lesson: number | null; day: string | null; required: boolean }>(
 				{
 					id: id.required(),
-					required: flag,
+					required: checkbox,
 					...placeFields,
 					...activityFields
 				}
-			).pattern(whoFlags, flag),
+			).pattern(whoFlags, checkbox),
 			'Extra changed',
 			async ({ trx, now }, form) => {
 				const run = Number(event.params.run);
 				if (form.lesson !== null && form.day !== null)
 					throw new Refusal('Choose a lesson or a day of its own, not both.', 'day');
-				const { read } = await store();
+				const { read } = await opened();
 				await updateActivity(trx, run, form.id, {
 					...asActivity(form),
 					resources: await resourcesNamed(read, now, form.resources),
@@ -97,7 +97,7 @@ export const actions: Actions = {
 			}
 		),
 	place: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; lesson: number | null; day: string | null }>({
 				id: id.required(),
@@ -107,21 +107,23 @@ export const actions: Actions = {
 			({ trx }, form) => placeActivity(trx, Number(event.params.run), form.id, form)
 		),
 	done: (event) =>
-		act(event, one, 'Done once', ({ trx }, form) => countDone(trx, Number(event.params.run), form.id, 1)),
+		handleForm(event, one, 'Done once', ({ trx }, form) =>
+			countDone(trx, Number(event.params.run), form.id, 1)
+		),
 	without: (event) =>
-		act(event, one, 'Done without', ({ trx }, form) =>
+		handleForm(event, one, 'Done without', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'do without')
 		),
 	back: (event) =>
-		act(event, one, 'Wanted again', ({ trx }, form) =>
+		handleForm(event, one, 'Wanted again', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'extra')
 		),
 	remove: (event) =>
-		act(event, one, 'Extra removed', ({ trx }, form) =>
+		handleForm(event, one, 'Extra removed', ({ trx }, form) =>
 			removeActivity(trx, Number(event.params.run), form.id)
 		),
 	choose: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ chosen: string }>({
 				chosen: Joi.string()

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, dollars, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { easeWeek, loadView } from '$lib/server/services/plan/load.ts';
@@ -18,7 +18,7 @@ type LimitForm = Record<(typeof MEASURES_OF_LOAD)[number] | 'projects', number |
 
 export const actions: Actions = {
 	limits: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<LimitForm>({
 				minutes: wholeOrNothing('the minutes', 10_000),
@@ -41,7 +41,7 @@ export const actions: Actions = {
 			}
 		),
 	ease: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ activity: number; way: 'instead' | 'move' | 'leave out'; to: number | null }>({
 				activity: id.required(),

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, optionalDay } from '$lib/server/schemas/fields.ts';
 import { monthAsked, monthView } from '$lib/server/services/plan/month.ts';
@@ -14,7 +14,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 
 export const actions: Actions = {
 	move: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ id: number; day: string | null }>({ id: id.required(), day: optionalDay }),
 			(where: string) => where,

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { readFrame, USUAL_FRAME } from '$core/plan/index.ts';
-import { act } from '$lib/server/requests/form-action.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
 import { flagTyped, pagesView, shareBook, swapBook } from '$lib/server/services/plan/spines.ts';
@@ -10,7 +10,7 @@ import { resourceNamed } from '$lib/server/services/library/named.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { byId } from '$lib/server/snapshot/snapshot.ts';
 import { addUse, removeUse } from '$lib/server/stores/library/resources.ts';
-import { store } from '$lib/server/live/data.ts';
+import { opened } from '$lib/server/live/data.ts';
 import * as spines from '$lib/server/stores/plan/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -62,7 +62,7 @@ const one = { spine: id.required() };
 
 export const actions: Actions = {
 	use: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ title: string; lesson: number; slip: string }>({
 				title: title('the title'),
@@ -72,7 +72,7 @@ export const actions: Actions = {
 			(warning: string) => (warning ? `Flagged; ${warning}` : 'Flagged'),
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
-				const resource = await resourceNamed((await store()).read, now, form.title);
+				const resource = await resourceNamed((await opened()).read, now, form.title);
 				await addUse(trx, run.row.id, {
 					...typedUse(run.participants, form.slip),
 					resource_id: resource,
@@ -82,26 +82,26 @@ export const actions: Actions = {
 			}
 		),
 	unuse: (event) =>
-		act(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', ({ trx }, form) =>
 			removeUse(trx, Number(event.params.run), form.id)
 		),
 	add: (event) =>
-		act(event, Joi.object<SpineForm>(spineFields), 'Book added', ({ trx }, form) =>
+		handleForm(event, Joi.object<SpineForm>(spineFields), 'Book added', ({ trx }, form) =>
 			spines.addSpine(trx, Number(event.params.run), asSpine(form))
 		),
 	edit: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
 			'Book changed',
 			({ trx }, form) => spines.updateSpine(trx, Number(event.params.run), form.spine, asSpine(form))
 		),
 	remove: (event) =>
-		act(event, Joi.object<{ spine: number }>(one), 'Book removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ spine: number }>(one), 'Book removed', ({ trx }, form) =>
 			spines.removeSpine(trx, Number(event.params.run), form.spine)
 		),
 	share: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ spine: number; by: 'evenly' | 'contents'; most: number | null }>({
 				...one,
@@ -115,7 +115,7 @@ export const actions: Actions = {
 			}
 		),
 	flag: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ spine: number; lesson: number; flag: string }>({
 				...one,
@@ -140,11 +140,14 @@ export const actions: Actions = {
 			}
 		),
 	unflag: (event) =>
-		act(event, Joi.object<{ range: number }>({ range: id.required() }), 'Flag taken off', ({ trx }, form) =>
-			spines.removeRange(trx, Number(event.params.run), form.range)
+		handleForm(
+			event,
+			Joi.object<{ range: number }>({ range: id.required() }),
+			'Flag taken off',
+			({ trx }, form) => spines.removeRange(trx, Number(event.params.run), form.range)
 		),
 	reached: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ spine: number; reached: number | null }>({
 				...one,
@@ -154,7 +157,7 @@ export const actions: Actions = {
 			({ trx }, form) => spines.setReached(trx, Number(event.params.run), form.spine, form.reached)
 		),
 	readOn: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<{ spine: number; on: 'lessons' | 'weekdays' | 'every day' }>({
 				...one,
@@ -164,7 +167,7 @@ export const actions: Actions = {
 			({ trx }, form) => spines.setReadOn(trx, Number(event.params.run), form.spine, form.on)
 		),
 	swap: (event) =>
-		act(
+		handleForm(
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
 			(lapsed: number) => `Swapped; ${lapsed === 1 ? 'one flag has' : `${lapsed} flags have`} lapsed`,
