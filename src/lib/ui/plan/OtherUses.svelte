@@ -71,6 +71,7 @@
 							</form>
 						</li>
 					{/each}
+					{#if one.more}<li><a class="text-sm" href="?show=all">{one.more} more: show all</a></li>{/if}
 				</ul>
 			</li>
 		{/each}

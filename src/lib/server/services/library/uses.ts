@@ -50,21 +50,27 @@ export type UsesView = {
 			/** Why it is not for somebody who is to use it. */
 			readonly misfit: string;
 		}[];
+		/** Further uses, which the page leaves out until all are asked for. */
+		readonly more: number;
 	}[];
 };
 
-/** The books and things that the lessons of a run use beside its spines. */
-export function usesView({ snapshot, today }: Situation, run: RunSituation): UsesView {
+/** More than a lesson has in any house but one that brought a whole catalogue in. */
+const USES_AT_ONCE = 20;
+
+/** The books and things that the lessons of a run use beside its spines: the first of each lesson, or all. */
+export function usesView({ snapshot, today }: Situation, run: RunSituation, isAll: boolean): UsesView {
 	const usesOf = groupBy(snapshot.uses, (use) => use.lesson_id);
 	const resources = byId(snapshot.resources);
 	const names = new Map(snapshot.people.map((person) => [person.id, person.name]));
+	const numberOf = (lesson: number) => usesOf.get(lesson)?.length ?? 0;
 	const lessons = run.lessons.map((one) => ({
 		lesson: one.lesson.id,
 		number: one.number,
 		title: one.lesson.title,
 		day: one.dates.length ? dayText(one.dates[0]) : '',
 		over: one.over,
-		uses: (usesOf.get(one.lesson.id) ?? []).map((use) => {
+		uses: (usesOf.get(one.lesson.id) ?? []).slice(0, isAll ? undefined : USES_AT_ONCE).map((use) => {
 			const resource = resources.get(use.resource_id)!;
 			return {
 				id: use.id,
@@ -76,11 +82,12 @@ export function usesView({ snapshot, today }: Situation, run: RunSituation): Use
 					.filter(Boolean)
 					.join('; ')
 			};
-		})
+		}),
+		more: isAll ? 0 : Math.max(0, numberOf(one.lesson.id) - USES_AT_ONCE)
 	}));
 	const toCome = lessons.filter((one) => !one.over);
 	const without = toCome.filter((one) => one.uses.length === 0).length;
-	const count = toCome.reduce((sum, one) => sum + one.uses.length, 0);
+	const count = toCome.reduce((sum, one) => sum + numberOf(one.lesson), 0);
 	return {
 		sentence:
 			count === 0

@@ -14,12 +14,12 @@ import { opened } from '$lib/server/live/data.ts';
 import * as spines from '$lib/server/stores/plan/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const frame = readFrame(now.snapshot.household.frame ?? USUAL_FRAME);
 	return {
 		pages: pagesView(now, run, frame.books),
-		uses: usesView(now, run),
+		uses: usesView(now, run, url.searchParams.get('show') === 'all'),
 		hasStarts: run.lessons.some(({ lesson }) => lesson.first_page !== null)
 	};
 };

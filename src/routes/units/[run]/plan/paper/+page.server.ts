@@ -20,7 +20,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { placed } = extrasOf(now, run);
 	const lines = linesOfLessons(now.snapshot);
 	const plan = planOf(now, run);
-	const usesOf = new Map(usesView(now, run).lessons.map((one) => [one.lesson, one.uses]));
+	const usesOf = new Map(usesView(now, run, true).lessons.map((one) => [one.lesson, one.uses]));
 	const resources = byId(now.snapshot.resources);
 	const next = nextLessons([run]).get(run);
 	return {
