@@ -31,7 +31,9 @@ export default defineConfig({
 		launchOptions: CHROMIUM,
 		locale: 'en-US',
 		timezoneId: 'America/Chicago',
-		serviceWorkers: 'block'
+		serviceWorkers: 'block',
+		// Nobody watches: what would fade in is there at once.
+		contextOptions: { reducedMotion: 'reduce' }
 	},
 	projects: [
 		// A journey is taken where it is taken in life; with @both where the size of the screen changes it.

@@ -8,6 +8,7 @@ const SERVER = [
 	['outside', 'files'],
 	['services'],
 	['exchange', 'demo'],
+	['trust'],
 	['live'],
 	['schemas'],
 	['requests']

@@ -59,6 +59,7 @@ export class House {
 
 	remove(): void {
 		rmSync(this.folder, { recursive: true, force: true });
+		rmSync(`${this.folder}.household`, { force: true });
 	}
 }
 

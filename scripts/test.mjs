@@ -16,12 +16,6 @@ function count(name, good, bad) {
 	failed += bad;
 	if (bad) failures.push(`${name}: ${bad} failed`);
 }
-function step(name, command, args) {
-	console.log(`\n— ${name}`);
-	const ok = run(command, args);
-	count(name, ok ? 1 : 0, ok ? 0 : 1);
-	return ok;
-}
 /** Says how something went that has ended already. */
 function report(name, { ok, output }) {
 	console.log(`\n— ${name}\n${output}`);
@@ -41,12 +35,13 @@ function suite(name, args, file, read) {
 }
 
 run('npx', ['svelte-kit', 'sync']);
-// Each of the two keeps one core busy for a minute, so they run side by side.
-const [lint, types] = await Promise.all(
-	['lint', 'check'].map((script) => runAside('npm', ['run', '--silent', script]))
+// Each of the three keeps one core busy, so they run side by side.
+const [lint, types, build] = await Promise.all(
+	['lint', 'check', 'build'].map((script) => runAside('npm', ['run', '--silent', script]))
 );
 report('Formatting and lint', lint);
 report('Types', types);
+report('Build', build);
 suite(
 	'Unit tests',
 	['vitest', 'run', '--reporter=dot', '--reporter=json', '--outputFile.json=test-results/unit.json'],
@@ -57,9 +52,8 @@ suite(
 			json.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length
 	]
 );
-const built = step('Build', 'npm', ['run', '--silent', 'build']);
 if (!ensureChromium()) count('Browser journeys', 0, 1);
-else if (built) {
+else if (build.ok) {
 	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [
 		stats.expected,
 		stats.unexpected + stats.flaky

@@ -1,15 +1,28 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
+import { faultText, StartRefusal } from '$lib/server/database/faults.ts';
 import { endNews } from '$lib/server/history/news.ts';
 import { closeStore } from '$lib/server/live/data.ts';
+import { startNightly } from '$lib/server/live/nightly.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { ACTOR } from '$lib/server/requests/adult.ts';
 import { refusal } from '$lib/server/requests/origin.ts';
 
 export const init: ServerInit = async () => {
-	// Computed before the first visitor asks, since a large library takes a while.
-	await situation();
-	process.once('sveltekit:shutdown', () => void closeStore());
+	try {
+		// Computed before the first visitor asks, since a large library takes a while.
+		await situation();
+	} catch (error) {
+		const why = error instanceof StartRefusal ? error.message : faultText(error);
+		if (why === null) throw error;
+		console.error(why);
+		process.exit(1);
+	}
+	const stop = startNightly();
+	process.once('sveltekit:shutdown', () => {
+		stop();
+		void closeStore();
+	});
 	// Open streams would keep the server from ending.
 	for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, endNews);
 };
@@ -42,6 +55,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 /** The one place for what nobody expected: said in words here, in full in the server's log. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
 	if (status === 404) return { message: 'There is no page here.' };
+	const fault = faultText(error);
+	if (fault !== null) {
+		console.error(`${event.request.method} ${event.url.pathname}: ${(error as Error).message}`);
+		return { message: fault };
+	}
 	const reference = Math.random().toString(36).slice(2, 8);
 	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}`, error);
 	return { message: 'Something went wrong on our side. Nothing that was saved is lost.', reference };

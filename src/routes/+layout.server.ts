@@ -14,6 +14,7 @@ export const load: LayoutServerLoad = async ({ cookies, locals }) => {
 		household: snapshot.household.name,
 		paper: snapshot.household.paper,
 		today: dayText(today),
+		day: today,
 		revision: snapshot.revision,
 		adults,
 		actor: adults.find(({ id }) => String(id) === locals.actor)?.id ?? null,

@@ -7,7 +7,8 @@ import {
 	dayText,
 	daysBetween,
 	isDay,
-	requirePlannable,
+	dayMeant,
+	dayWindow,
 	startOfWeek,
 	teachingDays,
 	weekdayOf,
@@ -152,10 +153,53 @@ describe('days in words always have their weekday', () => {
 });
 
 describe('a day that can be planned for', () => {
-	it('is ten years ahead at the most', () => {
-		expect(requirePlannable('2037-01-22', '2027-01-22', 'end')).toBe('2037-01-22');
-		expect(requirePlannable(null, '2027-01-22', 'end')).toBeNull();
-		expect(() => requirePlannable('2037-01-23', '2027-01-22', 'end')).toThrow('more than ten years ahead');
-		expect(() => requirePlannable('9999-12-31', '2027-01-22', 'end')).toThrow('check the year');
+	const today = '2027-01-22';
+
+	it.each([
+		['0027-12-01', 'plan', '2027-12-01'],
+		['0037-01-22', 'plan', '2037-01-22'],
+		['0009-05-03', 'plan', '2009-05-03'],
+		['0016-05-03', 'birth', '2016-05-03'],
+		['0087-05-03', 'birth', '1987-05-03'],
+		['0027-02-01', 'library', '2027-02-01']
+	] as const)('%s is, as a %s day, %s', (typed, kind, meant) => {
+		expect(dayMeant(typed, kind, today, 'start')).toBe(meant);
+	});
+
+	it.each([
+		['2037-01-23', 'plan', 'more than 10 years ahead'],
+		['9999-12-31', 'plan', 'check the year'],
+		['2007-01-21', 'plan', 'more than 20 years ago'],
+		['0203-01-01', 'plan', 'more than 20 years ago'],
+		['0087-05-03', 'plan', 'more than 20 years ago'],
+		['2028-01-23', 'birth', 'more than a year ahead'],
+		['1906-01-01', 'birth', 'more than 120 years ago'],
+		['2029-06-01', 'library', 'more than 2 years ahead']
+	] as const)('%s is no %s day: %s', (typed, kind, why) => {
+		expect(() => dayMeant(typed, kind, today, 'start')).toThrow(why);
+	});
+
+	it('a day within its window stays as it is, and the ends of a window are days', () => {
+		const kinds = fc.constantFrom('plan', 'birth', 'library' as const);
+		fc.assert(
+			fc.property(
+				kinds,
+				fc.integer({ min: 0, max: 40_000 }),
+				fc.integer({ min: 0, max: 1 }),
+				(kind, n, side) => {
+					const now = addDays('1990-01-01', n);
+					const { from, to } = dayWindow(kind as 'plan', now);
+					const end = side ? from : to;
+					expect(isDay(end)).toBe(true);
+					expect(dayMeant(end, kind as 'plan', now, '')).toBe(end);
+					expect(() => dayMeant(addDays(to, 1), kind as 'plan', now, '')).toThrow();
+				}
+			)
+		);
+	});
+
+	it('a unit of a thousand years is refused at once', () => {
+		const unit = { start: '0027-01-11', end: '2027-03-02', weekdays: [2 as const], blocked: [], lessons: [] };
+		expect(() => teachingDays(unit)).toThrow('more than sixty years');
 	});
 });

@@ -11,7 +11,11 @@ const SHAPE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** Whether a text is a date that exists; there is no 29 February 2027. */
 export function isDay(text: unknown): text is Day {
-	if (typeof text !== 'string' || !SHAPE.test(text)) return false;
+	return typeof text === 'string' && isReal(text);
+}
+
+function isReal(text: string): boolean {
+	if (!SHAPE.test(text)) return false;
 	try {
 		return parseDate(text).toString() === text && text >= '0001-01-01';
 	} catch {
@@ -25,15 +29,54 @@ export function requireDay(text: string, path: string): Day {
 	return text;
 }
 
-/** How far ahead anything is planned; a year further on is a slip of the hand. */
-const PLANNED_YEARS = 10;
+/** Years from today within which a day of some kind lies; one further away is a slip of the hand. */
+const WINDOWS = {
+	/** What is planned, or was. */
+	plan: { back: 20, ahead: 10 },
+	/** A birth; one that is expected, too. */
+	birth: { back: 120, ahead: 1 },
+	/** What a library says of its loans. */
+	library: { back: 2, ahead: 2 }
+} as const;
 
-/** A day that can be planned for. @throws CoreError naming the path when it is more than ten years ahead. */
-export function requirePlannable<D extends Day | null>(day: D, today: Day, path: string): D {
-	const end = `${Number(today.slice(0, 4)) + PLANNED_YEARS}${today.slice(4)}`;
-	if (day !== null && day > end)
-		throw new CoreError('That is more than ten years ahead. Please check the year.', path);
-	return day;
+export type DayKind = keyof typeof WINDOWS;
+
+/** The first and last day that a kind of day may be. */
+export function dayWindow(kind: DayKind, today: Day): { readonly from: Day; readonly to: Day } {
+	const { back, ahead } = WINDOWS[kind];
+	const year = (years: number) => {
+		const day = `${String(Number(today.slice(0, 4)) + years).padStart(4, '0')}${today.slice(4)}`;
+		// A day ahead of or behind Feb 29.
+		return isReal(day) ? day : `${day.slice(0, 8)}28`;
+	};
+	return { from: year(-back), to: year(ahead) };
+}
+
+/**
+ * The day that a person means: a year of two digits is the nearest such year that is possible.
+ *
+ *     dayMeant('0027-12-01', 'plan', '2026-11-27')    // 2027-12-01
+ *     dayMeant('0016-05-03', 'birth', '2026-11-27')   // 2016-05-03
+ *
+ * @throws CoreError naming the path when it lies too far away.
+ */
+export function dayMeant(day: Day, kind: DayKind, today: Day, path: string): Day {
+	const { from, to } = dayWindow(kind, today);
+	const isWithin = (one: Day) => isDay(one) && one >= from && one <= to;
+	if (day < '0100') {
+		const century = Number(today.slice(0, 2));
+		const near = [century, century + 1, century - 1].map((one) => `${one}${day.slice(2)}`).find(isWithin);
+		if (near) return near;
+	}
+	if (isWithin(day)) return day;
+	const { back, ahead } = WINDOWS[kind];
+	const years = (count: number) => (count === 1 ? 'a year' : `${count} years`);
+	throw new CoreError(
+		day > to
+			? `That is more than ${years(ahead)} ahead. Please check the year.`
+			: `That is more than ${years(back)} ago. Please check the year.`,
+		path
+	);
 }
 
 const CALENDAR = new GregorianCalendar();

@@ -4,17 +4,19 @@
 export {
 	addDays,
 	dayFromToday,
+	dayMeant,
 	daysBetween,
 	dayText,
+	dayWindow,
 	earlier,
 	isDay,
 	later,
 	requireDay,
-	requirePlannable,
 	startOfWeek,
 	weekdayName,
 	weekdayOf,
 	type Day,
+	type DayKind,
 	type Weekday
 } from './dates.ts';
 export { readDay } from './read-day.ts';

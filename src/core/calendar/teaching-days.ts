@@ -1,5 +1,5 @@
 import { CoreError } from '../error.ts';
-import { addDays, requireDay, weekdayOf, type Day, type Weekday } from './dates.ts';
+import { addDays, daysBetween, requireDay, weekdayOf, type Day, type Weekday } from './dates.ts';
 
 export type Blocked = Day | { readonly from: Day; readonly to: Day };
 
@@ -32,7 +32,7 @@ export type TeachingDays = {
 	readonly dropped: readonly string[];
 };
 
-/** How far ahead teaching days are looked for when there is no end. */
+/** How far ahead teaching days are looked for. */
 const FURTHEST_DAYS = 366 * 60;
 
 /**
@@ -42,7 +42,7 @@ const FURTHEST_DAYS = 366 * 60;
  *     teachingDays({ start: '2027-01-11', weekdays: [2, 4], blocked: [], lessons: [{ id: 'L1' }] })
  *     // { lessons: [{ id: 'L1', dates: ['2027-01-12'] }], finish: '2027-01-12', count: null, … }
  *
- * @throws CoreError for empty weekdays, a date that does not exist, or an end before its start.
+ * @throws CoreError for empty weekdays, a date that does not exist, an end before its start, or none within sixty years.
  */
 export function teachingDays(input: TeachingDaysInput): TeachingDays {
 	const { lessons, keepFree = 0, aDay = 1 } = input;
@@ -99,6 +99,8 @@ function checkInput(input: TeachingDaysInput, end: Day | null) {
 	if (end !== null) {
 		requireDay(end, 'end');
 		if (end < input.start) throw new CoreError('end must not be before start', 'end');
+		if (daysBetween(input.start, end) > FURTHEST_DAYS)
+			throw new CoreError('There are more than sixty years between start and end.', 'end');
 	}
 	if (!Number.isInteger(input.aDay ?? 1) || (input.aDay ?? 1) < 1)
 		throw new CoreError('aDay must be a whole number, 1 or more', 'aDay');

@@ -24,7 +24,7 @@ const DATES: readonly (readonly [RegExp, (found: RegExpExecArray, dayFirst: bool
 		([, m, d, y]) => iso(y, month(m), d)
 	],
 	[
-		/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4})\b/,
+		/\b(\d{1,2})[/.](\d{1,2})[/.](\d{4}|\d{2})\b/,
 		([, a, b, y], dayFirst) => (dayFirst || Number(a) > 12 ? iso(y, b, a) : iso(y, a, b))
 	]
 ];
@@ -35,12 +35,12 @@ function month(text: string): string {
 }
 
 function iso(year: string, month: string, day: string): string {
-	return `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`;
+	return `${year.padStart(4, '0')}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`;
 }
 
 /**
  * Reads one line about a person. Slashed dates are month first, unless `dayFirst` or the first
- * number says otherwise.
+ * number says otherwise; a year of two digits stays as it is, as the year 16.
  *
  *     readPerson('Odile, May 3, 2016, allergic to peanuts and milk', false)
  *     // { name: 'Odile', born: '2016-05-03', allergies: ['peanuts', 'milk'], unread: null }

@@ -64,9 +64,13 @@ export function readContents(text: string): ReadContents {
 	text.split(/\r\n|\r|\n/).forEach((line, i) => {
 		const written = line.trim();
 		if (!written) return;
+		if (written.length > LONGEST) {
+			leftOut.push({ lineNumber: i + 1, written: `${written.slice(0, 80)}…`, why: 'too long for a title' });
+			return;
+		}
 		if (HEADING.test(written)) leftOut.push({ lineNumber: i + 1, written, why: 'a heading' });
 		else if (!/\p{L}/u.test(written)) leftOut.push({ lineNumber: i + 1, written, why: 'no words in it' });
-		else entries.push(entryOf(line, i + 1));
+		else entries.push(entryOf(withoutRuns(line), i + 1));
 	});
 	takeBarePages(entries);
 	const joined = joinWrapped(entries);
@@ -100,6 +104,24 @@ export function readContents(text: string): ReadContents {
 		})),
 		leftOut: leftOut.sort((a, b) => a.lineNumber - b.lineNumber)
 	};
+}
+
+/** A line of a table of contents is not longer than this many characters, its leader aside. */
+const LONGEST = 3000;
+
+/** Leaders and gaps say as much with four signs as with four hundred, and are read in a moment. */
+function withoutRuns(line: string): string {
+	const indent = /^\s{0,40}/.exec(line)![0];
+	return (
+		indent +
+		line
+			.trim()
+			.replace(/([.·_…])\1{3,}/g, '$1$1$1')
+			.replace(/(?: \.){4,}/g, ' . . .')
+			.replace(/[^\S\t]{3,}/g, '  ')
+			.replace(/\t{2,}/g, '\t')
+			.slice(0, 400)
+	);
 }
 
 function entryOf(line: string, lineNumber: number): Entry {

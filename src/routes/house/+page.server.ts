@@ -17,6 +17,7 @@ import {
 	dollars,
 	checkbox,
 	id,
+	birthDay,
 	optionalDay,
 	title,
 	weekdayFlags,
@@ -112,7 +113,7 @@ type PersonForm = {
 const personFields = {
 	name: title('a name'),
 	kind: Joi.string().valid('child', 'guest', 'adult').required(),
-	born: optionalDay,
+	born: birthDay,
 	allergies: Joi.string().allow('').max(300).default(''),
 	reach: lengthField,
 	level: Joi.string().trim().allow('').max(100).default(''),

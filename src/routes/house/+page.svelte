@@ -136,6 +136,13 @@
 					<Button href="/phone">How that works</Button>
 				</section>
 				<Part><CalendarFeed {data} /></Part>
+				<section aria-labelledby="health">
+					<h2 id="health" class="mb-2 text-lg">Health and backups</h2>
+					<p class="mb-2 text-sm text-ink-2">
+						Where the records of the family lie, and the way back to what they were before.
+					</p>
+					<Button href="/house/health">Look at it</Button>
+				</section>
 			</div>
 		</div>
 	</main>

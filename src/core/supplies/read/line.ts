@@ -41,9 +41,10 @@ export type ReadLine = {
  *     // [{ quantity: 1.5, unit: 'cup', item: 'flour', per: 'child', or: [{ … item: 'cornstarch' }], … }]
  */
 export function readSupplyLine(text: string): ReadLine[] {
-	if (text.length > LONGEST) return [unread(text)];
-	const line = normalize(text);
-	if (line === '' || !/[\p{L}]/u.test(line) || isHeading(line, text)) return [];
+	const plain = withoutGaps(text);
+	if (plain.length > LONGEST) return [unread(plain)];
+	const line = normalize(plain);
+	if (line === '' || !/[\p{L}]/u.test(line) || isHeading(line, plain)) return [];
 	const scope = lineScope(splitLabel(line));
 	const labelled = lineScope(splitLabel(scope.rest));
 	const rest = labelled.rest;
@@ -81,8 +82,13 @@ export function readSupplyLine(text: string): ReadLine[] {
 	});
 }
 
+/** A gap says no more with a thousand blanks than with one, and many blanks take long to read around. */
+export function withoutGaps(text: string): string {
+	return text.replace(/\s{2,}/g, ' ');
+}
+
 /** A supply line is not longer than this many characters; what is, is kept for a person to look at. */
-const LONGEST = 1000;
+export const LONGEST = 1000;
 
 function unread(text: string): ReadLine {
 	return {

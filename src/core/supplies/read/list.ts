@@ -1,5 +1,5 @@
 import { nameKey } from '../../naming/naming.ts';
-import { readSupplyLine, type ReadLine } from './line.ts';
+import { LONGEST, readSupplyLine, withoutGaps, type ReadLine } from './line.ts';
 import { normalize } from './normalize.ts';
 
 /** A lesson that a heading in a list may name. */
@@ -31,7 +31,8 @@ export function readSupplyList(text: string, lessons: readonly LessonHeading[]):
 	const lines: ListedLine[] = [];
 	const unknownHeadings: { lineNumber: number; written: string }[] = [];
 	let lesson: string | null = null;
-	text.split(/\r\n|\r|\n/).forEach((written, i) => {
+	text.split(/\r\n|\r|\n/).forEach((line, i) => {
+		const written = withoutGaps(line);
 		if (written.trim() === '') return;
 		const read = readSupplyLine(written);
 		const heading = headingOf(written, lessons, read.length === 0);
@@ -50,6 +51,7 @@ function headingOf(
 	lessons: readonly LessonHeading[],
 	isEmpty: boolean
 ): LessonHeading | 'unknown' | null {
+	if (written.length > LONGEST) return null;
 	const line = normalize(written).replace(/:$/, '');
 	const numbered = NUMBERED.exec(line);
 	if (numbered) return lessons.find((lesson) => lesson.number === Number(numbered[1])) ?? 'unknown';

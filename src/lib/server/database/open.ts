@@ -1,40 +1,78 @@
-import SqliteDatabase from 'better-sqlite3';
+import type SqliteDatabase from 'better-sqlite3';
 import { Kysely, Migrator, sql, SqliteDialect } from 'kysely';
-import { existsSync, mkdirSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { faultText, StartRefusal } from './faults.ts';
+import { lockFolder } from './folder-lock.ts';
 import { MIGRATIONS } from './migrations/index.ts';
+import { connect, WritingDialect } from './sqlite.ts';
 import { TRACKED, type Database } from './tables/index.ts';
 
 export type Db = Kysely<Database>;
 
 /** The household's data: one connection that writes, one that can only read. */
-export type Store = { readonly write: Db; readonly read: Db; readonly close: () => Promise<void> };
+export type Store = {
+	readonly write: Db;
+	readonly read: Db;
+	/** What the check at the start found wrong with the file; null when it is sound. */
+	readonly damage: string | null;
+	readonly close: () => Promise<void>;
+};
 
 /** The database's name in the data folder. */
 export const FILE = 'gather-bin.sqlite';
 
-/**
- * Opens the data folder, made when it is not there, and brings the database up to date. A copy of
- * the file is kept beside it before any migration runs.
- */
-export async function openStore(folder: string): Promise<Store> {
-	mkdirSync(folder, { recursive: true });
-	const file = join(folder, FILE);
-	const existed = existsSync(file);
-	const connection = new SqliteDatabase(file);
-	connection.pragma('journal_mode = WAL');
-	connection.pragma('synchronous = NORMAL');
-	connection.pragma('foreign_keys = ON');
-	connection.pragma('busy_timeout = 5000');
-	const write = new Kysely<Database>({ dialect: new SqliteDialect({ database: connection }) });
-	await migrate(write, connection, existed ? folder : null);
+type Options = {
+	/** Keeps the file as it is before it is brought up to date; called with the migration that comes first. */
+	readonly keep?: (connection: SqliteDatabase.Database, before: string) => Promise<void>;
+};
 
-	const reader = new SqliteDatabase(file, { readonly: true });
-	reader.pragma('busy_timeout = 5000');
-	const read = new Kysely<Database>({ dialect: new SqliteDialect({ database: reader }) });
+/**
+ * Opens the data folder for this process alone, made when it is not there, and brings the database up to date.
+ * @throws StartRefusal where another server has it, the file is none of ours, or a newer version wrote it.
+ */
+export async function openStore(folder: string, options: Options = {}): Promise<Store> {
+	mkdirSync(folder, { recursive: true });
+	const release = lockFolder(folder);
+	try {
+		const store = await openLocked(folder, options);
+		return { ...store, close: () => store.close().finally(release) };
+	} catch (error) {
+		release();
+		throw error;
+	}
+}
+
+async function openLocked(folder: string, { keep }: Options): Promise<Store> {
+	// Nobody else on this computer has to read a family's records.
+	chmodSync(folder, 0o700);
+	const file = join(folder, FILE);
+	rmSync(`${file}.next`, { force: true });
+	const existed = existsSync(file);
+	const connection = opened(file);
+	const damage = existed ? damageOf(connection) : null;
+	const pending = damage === null ? pendingIn(connection) : [];
+	if (pending.length && existed && hasTables(connection)) {
+		await keep?.(connection, pending[0]);
+		await migrateAside(connection, file);
+		return openLocked(folder, {});
+	}
+	const write = new Kysely<Database>({ dialect: new WritingDialect(connection, damage) });
+	if (damage === null) {
+		if (pending.length) {
+			connection.pragma('foreign_keys = OFF');
+			await migrate(write);
+			connection.pragma('foreign_keys = ON');
+		}
+		await watchRows(write);
+	}
+	const read = new Kysely<Database>({
+		dialect: new SqliteDialect({ database: connect(file, { readonly: true }) })
+	});
 	return {
 		write,
 		read,
+		damage,
 		close: async () => {
 			await read.destroy();
 			await write.destroy();
@@ -42,24 +80,84 @@ export async function openStore(folder: string): Promise<Store> {
 	};
 }
 
-async function migrate(db: Db, connection: SqliteDatabase.Database, copyTo: string | null) {
-	const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...MIGRATIONS }) } });
-	const pending = (await migrator.getMigrations()).filter((migration) => !migration.executedAt);
-	if (pending.length) {
-		if (copyTo) await connection.backup(join(copyTo, `before-${pending[0].name}.sqlite`));
+function opened(file: string): SqliteDatabase.Database {
+	try {
+		return connect(file, { readonly: false });
+	} catch (error) {
+		const why = faultText(error);
+		throw why === null ? error : new StartRefusal(`${file}: ${why}`);
+	}
+}
+
+/** What SQLite's own short check says against the file; null when it says nothing. */
+function damageOf(connection: SqliteDatabase.Database): string | null {
+	try {
+		const said = connection.pragma('quick_check(5)') as { quick_check: string }[];
+		return said[0]?.quick_check === 'ok' ? null : said.map((one) => one.quick_check).join('; ');
+	} catch (error) {
+		if (faultText(error) === null) throw error;
+		return (error as Error).message;
+	}
+}
+
+function hasTables(connection: SqliteDatabase.Database): boolean {
+	return connection.prepare(`select 1 from sqlite_master where type = 'table' limit 1`).get() !== undefined;
+}
+
+/** Migrations that the file lacks, in order. @throws StartRefusal where it has one that this version does not know. */
+function pendingIn(connection: SqliteDatabase.Database): string[] {
+	const isNew = !connection.prepare(`select 1 from sqlite_master where name = 'kysely_migration'`).get();
+	if (isNew && hasTables(connection))
+		throw new StartRefusal(`${connection.name} was not written by Gather Bin, so it is left alone.`);
+	const done = isNew
+		? []
+		: (connection.prepare('select name from kysely_migration').pluck().all() as string[]);
+	const newer = done.find((name) => !(name in MIGRATIONS));
+	if (newer)
+		throw new StartRefusal(
+			`${connection.name} was written by a newer version of Gather Bin (${newer}). Start that version, or go back to a backup that is older.`
+		);
+	return Object.keys(MIGRATIONS).filter((name) => !done.includes(name));
+}
+
+/** Brings a copy up to date, checks it, and only then puts it in the place of the file. */
+async function migrateAside(connection: SqliteDatabase.Database, file: string): Promise<void> {
+	const next = `${file}.next`;
+	await connection.backup(next);
+	const copy = connect(next, { readonly: false });
+	const db = new Kysely<Database>({ dialect: new WritingDialect(copy, null) });
+	try {
 		// A table that others refer to can only be made anew while nobody checks; afterwards everything is checked.
-		connection.pragma('foreign_keys = OFF');
-		const { error } = await migrator.migrateToLatest();
-		if (error)
-			throw error instanceof Error ? error : new Error('The database could not be brought up to date.');
-		const broken = connection.pragma('foreign_key_check') as unknown[];
-		if (broken.length)
-			throw new Error('The database was brought up to date, but its references do not hold.');
-		connection.pragma('foreign_keys = ON');
+		copy.pragma('foreign_keys = OFF');
+		await migrate(db);
+		const broken = copy.pragma('foreign_key_check') as { table: string }[];
+		const check = copy.pragma('integrity_check(5)', { simple: true });
+		if (broken.length || check !== 'ok')
+			throw new StartRefusal(
+				`${file} could not be brought up to date: ${broken.length ? `rows of ${broken[0].table} would refer to nothing` : String(check)}. It was left as it is; the version before this one still opens it.`
+			);
 		// What was undoable before looks different now.
 		await db.deleteFrom('change').execute();
+		copy.pragma('wal_checkpoint(TRUNCATE)');
+		copy.pragma('journal_mode = DELETE');
+	} catch (error) {
+		await db.destroy();
+		connection.close();
+		rmSync(next, { force: true });
+		throw error;
 	}
-	await watchRows(db);
+	await db.destroy();
+	// The last connection takes the log along, so that none is left beside the new file.
+	connection.close();
+	for (const log of ['-wal', '-shm']) rmSync(file + log, { force: true });
+	renameSync(next, file);
+}
+
+async function migrate(db: Db): Promise<void> {
+	const migrator = new Migrator({ db, provider: { getMigrations: async () => ({ ...MIGRATIONS }) } });
+	const { error } = await migrator.migrateToLatest();
+	if (error)
+		throw error instanceof Error ? error : new Error('The database could not be brought up to date.');
 }
 
 /** Triggers that write down every row of the tracked tables before and after, while a change is open. */

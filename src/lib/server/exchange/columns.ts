@@ -1,4 +1,4 @@
-import { isDay, readDay, type Day } from '$core/calendar/index.ts';
+import { dayMeant, isDay, readDay, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exactText, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
@@ -77,7 +77,7 @@ export function dayCell(text: string, today: Day): Day | null {
 	if (!text) return null;
 	const day = isDay(text) ? text : readDay(text, today);
 	if (!day) throw new Refusal(`“${short(text)}” is not a date. Write it like 2027-06-30.`);
-	return day;
+	return dayMeant(day, 'plan', today, '');
 }
 
 /** Whether a cell says yes. */

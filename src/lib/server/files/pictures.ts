@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { mkdir, open, readFile, rename } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { env } from '$env/dynamic/private';
@@ -30,7 +30,8 @@ export async function keepPicture(bytes: Uint8Array): Promise<string> {
 	const name = `${createHash('sha256').update(bytes).digest('hex')}.${kind.ending}`;
 	const path = pathOf(name);
 	await mkdir(dirname(path), { recursive: true });
-	const temporary = `${path}.${process.pid}.part`;
+	// The same picture may be sent twice at once.
+	const temporary = `${path}.${randomUUID()}.part`;
 	const file = await open(temporary, 'w');
 	try {
 		await file.writeFile(bytes);

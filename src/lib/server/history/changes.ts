@@ -221,6 +221,12 @@ export async function revisionOf(db: Db): Promise<number> {
 	return (await db.selectFrom('state').select('revision').executeTakeFirstOrThrow()).revision;
 }
 
+/** Goes on from a revision that was told to others, after an older state was put in its place. */
+export async function continueFrom(db: Db, revision: number): Promise<void> {
+	await db.updateTable('state').set({ revision }).execute();
+	announce({ revision });
+}
+
 function now(): string {
 	return new Date().toISOString();
 }

@@ -1,10 +1,19 @@
 import { dev } from '$app/environment';
 import { env } from '$env/dynamic/private';
-import { openStore, type Store } from '../database/open.ts';
+import { existsSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { StartRefusal } from '../database/faults.ts';
+import { FILE, openStore, type Store } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { seedEmpty } from '../stores/house/household.ts';
+import { backUp } from '../trust/backups.ts';
 
 let data: Promise<Store> | null = null;
+
+/** Where the household's data lie. */
+export function dataFolder(): string {
+	return env.GATHER_BIN_DATA || 'data';
+}
 
 /** The household's data, opened once for the process. */
 export function opened(): Promise<Store> {
@@ -12,23 +21,78 @@ export function opened(): Promise<Store> {
 }
 
 async function open(): Promise<Store> {
-	const folder = env.GATHER_BIN_DATA || 'data';
-	const made = await openStore(folder);
-	const { count } = await made.write
-		.selectFrom('household')
-		.select((eb) => eb.fn.countAll<number>().as('count'))
-		.executeTakeFirstOrThrow();
-	if (count === 0) {
+	const folder = dataFolder();
+	const isNew = requireHouse(folder);
+	const made = await openStore(folder, {
+		keep: async (connection) => void (await backUp(folder, 'migration', { connection }))
+	});
+	if (isNew) {
 		if (env.GATHER_BIN_DEMO) await seedDemo(made.write);
 		else await seedEmpty(made.write, systemZone());
 	}
+	noteHouse(folder);
+	if (made.damage !== null)
+		console.error(
+			`The household's file is damaged (${made.damage}). It can be read as far as it goes, and nothing is written into it; go back to a backup in House, under Health.`
+		);
 	if (dev) console.info(`Data lies in ${folder}`);
 	return made;
+}
+
+/**
+ * A word beside the data folder that it holds a household. It stays when the folder's disk is not there, so that no
+ * new and empty house is begun in its place.
+ */
+const markerOf = (folder: string) => `${resolve(folder)}.household`;
+
+/**
+ * Whether a house is to be made in a folder.
+ * @throws StartRefusal where the folder held one, or holds other things of one, and it is not there now.
+ */
+function requireHouse(folder: string): boolean {
+	if (existsSync(resolve(folder, FILE))) return false;
+	const lost = ['backups', 'files'].filter(
+		(name) => existsSync(resolve(folder, name)) && readdirSync(resolve(folder, name)).length
+	);
+	const isKnown = existsSync(markerOf(folder)) || lost.length > 0;
+	if (isKnown && !env.GATHER_BIN_NEW && !env.GATHER_BIN_DEMO)
+		throw new StartRefusal(
+			`The folder ${resolve(folder)} held a household, and its file is not there now. If it lies on a disk, is that disk there? ` +
+				`To go back to a backup: npm run restore. To begin a new, empty house all the same: start once with GATHER_BIN_NEW=yes.`
+		);
+	return true;
+}
+
+function noteHouse(folder: string): void {
+	try {
+		writeFileSync(markerOf(folder), 'The folder of this name holds the records of a household.\n', {
+			mode: 0o600
+		});
+	} catch {
+		// Where nothing may be written beside the folder, it has to do without.
+	}
+}
+
+/** Takes away the word that a folder held a household, for one that is thrown away on purpose. */
+export function forgetHouse(folder: string): void {
+	rmSync(markerOf(folder), { force: true });
 }
 
 export async function closeStore(): Promise<void> {
 	if (data) await (await data).close();
 	data = null;
+}
+
+/** Closes the house for some work on its files, during which everyone waits, and opens it again in any case. */
+export async function whileClosed<T>(work: () => Promise<T>): Promise<T> {
+	const before = data;
+	const worked = (async () => {
+		await (await before)?.close();
+		return work();
+	})();
+	data = worked.then(open, open);
+	await data;
+	return worked;
 }
 
 function systemZone(): string {

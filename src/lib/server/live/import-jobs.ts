@@ -1,7 +1,9 @@
 import { Refusal } from '$core/error.ts';
+import { faultText } from '../database/faults.ts';
 import { Stopped, type ImportPlan } from '../exchange/index.ts';
 import { change, type Doer } from '../history/changes.ts';
-import { opened } from './data.ts';
+import { backUp } from '../trust/backups.ts';
+import { dataFolder, opened } from './data.ts';
 
 /** Bringing in a file, as its page sees it. */
 export type ImportJob = {
@@ -48,6 +50,7 @@ export function runImport(
 async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doer): Promise<ImportJob> {
 	try {
 		const { write } = await opened();
+		await backUp(dataFolder(), 'import');
 		const { changed } = await change(write, doer, `Brought in: ${name}`, (trx) =>
 			plan.apply(trx, async (done) => {
 				job.done = done;
@@ -63,7 +66,7 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 		if (error instanceof Refusal) job.said = error.message;
 		else if (!(error instanceof Stopped)) {
 			console.error('A file could not be brought in', error);
-			job.said = 'Something went wrong on our side. Nothing of the file was brought in.';
+			job.said = faultText(error) ?? 'Something went wrong on our side. Nothing of the file was brought in.';
 		}
 	}
 	return job;

@@ -4,6 +4,7 @@ import { Refusal } from '$core/error.ts';
 import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
 import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
+import type { FormContext } from '../schemas/fields.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 
 /** What every action answers: a toast when something changed, or what is wrong and where. */
@@ -56,7 +57,7 @@ export async function handleForm<Input, T>(
 	>;
 	return answering(async () => {
 		const { operation = null, ...fields } = typed;
-		const input = checked(schema, fields);
+		const input = checked(schema, fields, { today: (await situation()).today });
 		const { write } = await opened();
 		const done: Done<T> = await change(write, doerOf(event, operation), label, async (trx) =>
 			work({ trx, now: await situation() }, input)
@@ -65,12 +66,16 @@ export async function handleForm<Input, T>(
 	}, atItsField(typed));
 }
 
-/** The value as its schema says. @throws Refusal with a sentence and the field's name. */
-export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown): T {
+/**
+ * The value as its schema says; one with days in it has to know today.
+ * @throws Refusal with a sentence and the field's name.
+ */
+export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown, context?: FormContext): T {
 	const { error, value: result } = schema.validate(value, {
 		abortEarly: true,
 		stripUnknown: true,
-		errors: { wrap: { label: false } }
+		errors: { wrap: { label: false } },
+		context
 	});
 	if (!error) return result as T;
 	const [detail] = error.details;

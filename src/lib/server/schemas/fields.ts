@@ -1,15 +1,34 @@
 import Joi from 'joi';
-import { isDay, type Weekday } from '$core/calendar/index.ts';
+import { dayMeant, isDay, type Day, type DayKind, type Weekday } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
 import { UNITS } from '$core/reference/index.ts';
 
 /** Pieces that the forms' schemas share. Empty text counts as not filled in. */
 export const id = Joi.number().integer().min(1);
 
-export const day = Joi.string()
-	.custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day.base')))
-	.messages({ 'day.base': 'Please give a date that exists, like 2027-01-26' });
+/** A day within what is possible for its kind, by the household's today in the schema's context. */
+const dayOf = (kind: DayKind) =>
+	Joi.string()
+		.custom((value: string, helpers) => {
+			if (!isDay(value)) return helpers.error('day.base');
+			const { today } = helpers.prefs.context as FormContext;
+			try {
+				return dayMeant(value, kind, today, '');
+			} catch (error) {
+				if (error instanceof CoreError) return helpers.error('day.far', { why: error.message });
+				throw error;
+			}
+		})
+		.messages({ 'day.base': 'Please give a date that exists, like 2027-01-26', 'day.far': '{#why}' });
+
+/** What a form is checked by beside its schema. */
+export type FormContext = { readonly today: Day };
+
+export const day = dayOf('plan');
 
 export const optionalDay = day.empty('').allow(null).default(null);
+
+export const birthDay = dayOf('birth').empty('').allow(null).default(null);
 
 export const title = (what: string) =>
 	Joi.string()

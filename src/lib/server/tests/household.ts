@@ -47,6 +47,7 @@ export async function openHousehold(demo = true): Promise<() => Promise<void>> {
 	return async () => {
 		await closeStore();
 		await rm(folder, { recursive: true });
+		await rm(`${folder}.household`);
 	};
 }
 

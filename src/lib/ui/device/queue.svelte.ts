@@ -1,4 +1,5 @@
 import { deserialize } from '$app/forms';
+import type { ActionResult } from '@sveltejs/kit';
 import type { Failure } from '../field/failure.ts';
 import { loadAgain } from '../news/load-again.ts';
 import { sayDone, sayWrong } from '../toast/toast.ts';
@@ -24,6 +25,30 @@ export type Listener = {
 	/** The server did not do one, or it was given up. */
 	readonly refused?: (fields: Waiting['fields']) => void;
 };
+
+/** Refusals that a second try can end. */
+const PASSING = [408, 425, 429];
+
+/**
+ * The server's answer to one that was sent. Only a refusal is an answer.
+ * @throws where the server could not do it now (it erred, is locked, its disk is full) or the answer was cut:
+ * such a one stays and is sent again.
+ */
+async function answerOf(response: Response): Promise<ActionResult> {
+	if (response.status >= 500 || PASSING.includes(response.status)) throw new Error('not now');
+	const text = await response.text();
+	if (response.ok) {
+		const result = deserialize(text);
+		if (result.type === 'error') throw new Error('not now');
+		return result;
+	}
+	// Refused before it came to a form.
+	return {
+		type: 'failure',
+		status: response.status,
+		data: { message: text.length < 300 && !/[<{]/.test(text) ? text : undefined }
+	};
+}
 
 /**
  * Ticks and short edits of a list that is carried along. Each takes effect on the screen at once and is sent
@@ -106,7 +131,7 @@ class TickQueue {
 					body: formOf(first),
 					headers: { 'x-sveltekit-action': 'true', accept: 'application/json' }
 				});
-				const result = deserialize(await response.text());
+				const result = await answerOf(response);
 				sent = true;
 				if (result.type === 'success') {
 					label = (result.data as { changed?: string | null }).changed ?? label;
@@ -123,7 +148,7 @@ class TickQueue {
 				} else {
 					this.#remove(first.id);
 					this.#refused(first.fields);
-					sayWrong(failure?.message ?? 'The server could not keep that tick.');
+					sayWrong(failure?.message ?? `“${first.what}” could not be kept. Load the page and try it again.`);
 				}
 			}
 			if (label) sayDone(label);

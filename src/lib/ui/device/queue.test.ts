@@ -12,8 +12,21 @@ vi.mock('../toast/toast.ts', () => ({
 	sayWrong: (text: string) => said.wrong.push(text)
 }));
 
-/** What becomes of the next request: it arrives, or is lost on the way there, or on the way back. */
-type Fate = 'arrives' | 'lost there' | 'lost back' | 'refused' | 'somebody was faster';
+/**
+ * What becomes of the next request: it arrives, is lost on the way there, or on the way back; the server errs before
+ * or after it did it, is busy, or its answer is cut; it is refused by its form, or before it came to one.
+ */
+type Fate =
+	| 'arrives'
+	| 'lost there'
+	| 'lost back'
+	| 'errs'
+	| 'errs afterwards'
+	| 'busy'
+	| 'cut'
+	| 'refused'
+	| 'not allowed'
+	| 'somebody was faster';
 
 /** A house that does every operation once, behind a network that does what it wants. */
 class House {
@@ -26,11 +39,19 @@ class House {
 		if (fate === 'lost there') return Promise.reject(new TypeError('no network'));
 		const [id, what, seen] = ['operation', 'what', 'seen'].map((name) => body.get(name) as string);
 		this.asked.push(what);
-		const answer = (data: object) => Promise.resolve(new Response(JSON.stringify(data)));
+		const answer = (data: object, status = 200) =>
+			Promise.resolve(new Response(JSON.stringify(data), { status }));
+		const error = { type: 'error', error: { message: 'The disk is full.' } };
+		if (fate === 'errs') return answer(error, 500);
+		if (fate === 'busy') return Promise.resolve(new Response('Try again later', { status: 429 }));
+		if (fate === 'not allowed')
+			return Promise.resolve(new Response(`No ${what} from another site.`, { status: 403 }));
 		if (fate === 'refused') return answer({ type: 'failure', data: { message: `No ${what}.`, path: null } });
 		if (fate === 'somebody was faster')
 			return answer({ type: 'failure', data: { message: 'Counted on another device.', path: 'seen' } });
 		if (!this.did.some((one) => one.id === id)) this.did.push({ id, what, seen });
+		if (fate === 'errs afterwards') return answer(error, 503);
+		if (fate === 'cut') return Promise.resolve(new Response('{"type":"succ'));
 		if (fate === 'lost back') return Promise.reject(new TypeError('connection reset'));
 		return answer({ type: 'success', data: { changed: `Done: ${what}` } });
 	};
@@ -207,4 +228,50 @@ test('a browser that keeps nothing still sends, and says that it keeps nothing',
 	expect(house.did.map((one) => one.what)).toEqual(['salt']);
 	expect(queue.waiting).toEqual([]);
 	close();
+});
+
+test('whatever the server answers, a tick is done once, or refused in words, or still waits', async () => {
+	const fate = fc.constantFrom<Fate>(
+		'arrives',
+		'lost there',
+		'lost back',
+		'errs',
+		'errs afterwards',
+		'busy',
+		'cut',
+		'refused',
+		'not allowed'
+	);
+	await fc.assert(
+		fc.asyncProperty(fc.array(fate, { minLength: 1, maxLength: 12 }), async (fates) => {
+			house = new House();
+			said.wrong.length = 0;
+			vi.stubGlobal('indexedDB', new IDBFactory());
+			const page = await openPage();
+			house.fates = [...fates];
+			const ticks = ['plates', 'cups', 'film'];
+			for (const what of ticks) {
+				add(page.queue, what);
+				await quiet();
+			}
+			const endsOf = (what: string) => ({
+				refused: said.wrong.filter((text) => text.includes(what)).length,
+				waits: page.queue.waiting.filter((one) => one.what === what).length,
+				done: house.did.filter((one) => one.what === what).length
+			});
+			for (const what of ticks) {
+				const { refused, waits, done } = endsOf(what);
+				expect(refused + waits + (waits || refused ? 0 : done), what).toBe(1);
+				expect(done, what).toBeLessThanOrEqual(1);
+			}
+			await networkIsBack();
+			for (const what of ticks) {
+				const { refused, waits, done } = endsOf(what);
+				expect(waits, what).toBe(0);
+				expect(Math.max(refused, done), what).toBe(1);
+			}
+			page.close();
+		}),
+		{ numRuns: 60 }
+	);
 });

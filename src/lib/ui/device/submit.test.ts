@@ -107,8 +107,18 @@ describe('a form that is sent', () => {
 		expect(heard.order).toEqual([]);
 	});
 
-	it('at which the server itself fails does not wait to fail again', async () => {
+	it('at which the server itself fails waits as well, where it may', async () => {
 		await send(saves({ waits: 'corks counted' }), {
+			type: 'error',
+			status: 500,
+			error: { message: 'The disk is full.' }
+		});
+		expect(heard.queued).toHaveLength(1);
+		expect(heard.wrong).toEqual([]);
+	});
+
+	it('at which the server itself fails says so where it may not wait', async () => {
+		await send(saves(), {
 			type: 'error',
 			status: 500,
 			error: { message: 'Something went wrong on our side.' }

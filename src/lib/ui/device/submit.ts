@@ -35,8 +35,8 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 				const failure = result.data as { message?: string } | undefined;
 				if (failure?.message) sayWrong(failure.message);
 			} else if (result.type === 'error') {
-				// No answer at all is a matter of the network, anything else one of the server.
-				if (waits && result.status === undefined) {
+				// No answer is a matter of the network, and 5xx one of a server that cannot do it now: both are tried again.
+				if (waits && (result.status === undefined || result.status >= 500)) {
 					const fields = Object.fromEntries(
 						[...formData].filter(([name, value]) => name !== 'operation' && typeof value === 'string')
 					) as Record<string, string>;

@@ -43,7 +43,7 @@
 				<SelectField label="Who" name="kind" options={kinds} bind:value={kind} {failure} />
 			</div>
 			<div class="grid grid-cols-2 gap-3">
-				<DateField label="Born" name="born" value={one?.born ?? ''} {failure} />
+				<DateField label="Born" name="born" kind="birth" value={one?.born ?? ''} {failure} />
 				<TextField
 					label="Reaches up to"
 					name="reach"

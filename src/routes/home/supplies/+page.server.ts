@@ -1,3 +1,4 @@
+import { dayMeant } from '$core/calendar/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { readKitParts } from '$core/gathering/index.ts';
@@ -145,7 +146,7 @@ export const actions: Actions = {
 							amount: line.amount,
 							unit: line.unit,
 							place_id: place,
-							good_until: line.goodUntil
+							good_until: line.goodUntil && dayMeant(line.goodUntil, 'plan', now.today, 'text')
 						},
 						now.today
 					);

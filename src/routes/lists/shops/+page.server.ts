@@ -111,7 +111,7 @@ export const actions: Actions = {
 			async ({ trx, now }) => {
 				const source = priceSource();
 				if (!source) throw new Refusal('No shop has sent its list.');
-				return takePrices(trx, now, source);
+				return takePrices(trx, now, source.packsOf);
 			}
 		),
 	bundle: (event) =>

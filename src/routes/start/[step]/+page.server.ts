@@ -1,6 +1,5 @@
 import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
-import { requirePlannable } from '$core/calendar/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
@@ -109,7 +108,7 @@ export const actions: Actions = {
 				const run = await createUnit(trx, form.name, now.today);
 				for (const lesson of lessons) await addLesson(trx, run, lesson);
 				await setCalendar(trx, run, {
-					start: requirePlannable(form.start, now.today, 'start'),
+					start: form.start,
 					end: null,
 					weekdays: chosenWeekdays(form),
 					keepFree: 0,

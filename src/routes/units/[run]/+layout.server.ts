@@ -15,6 +15,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 	return {
 		unit: {
 			id: run.row.id,
+			trouble: run.trouble,
 			name: run.unit.name,
 			about: `${run.lessons.length} lessons${calendar ? `, ${weekdaysText(run)}${calendar.finish ? `, to ${dayText(calendar.finish)}` : ''}` : ', no dates yet'}`,
 			standing: [
@@ -37,9 +38,11 @@ export const load: LayoutServerLoad = async ({ params }) => {
 				label: 'Plan',
 				detail: calendar?.shortBy
 					? `${calendar.shortBy} do not fit`
-					: spare === null
-						? 'no dates'
-						: `${spare} ${spare === 1 ? 'day' : 'days'} spare`
+					: run.trouble
+						? 'to be corrected'
+						: spare === null
+							? 'no dates'
+							: `${spare} ${spare === 1 ? 'day' : 'days'} spare`
 			},
 			{
 				path: '/gather',

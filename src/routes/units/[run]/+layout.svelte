@@ -34,6 +34,10 @@
 				</div>
 				<p class="font-semibold">{data.unit.standing}</p>
 			</div>
+			{#if data.unit.trouble}<p class="mt-4 border-l-4 border-late pl-3" role="status">
+					<strong>{data.unit.trouble}</strong>
+					<a href="{base}/plan">To its plan</a>
+				</p>{/if}
 			<div class="pt-5">{@render children()}</div>
 		</main>
 	</Sheet>

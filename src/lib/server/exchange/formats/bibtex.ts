@@ -30,7 +30,8 @@ export function isBibtex(text: string): boolean {
 /** Reads entries one by one, so that one that cannot be read leaves the others alone: it becomes a row without a title. */
 export function readBibtex(text: string): Sheet {
 	const entries = text
-		.split(/^(?=\s*@\w+\s*[{(])/m)
+		// Blanks of the same line only: over many empty lines each would look through all that follow.
+		.split(/^(?=[^\S\n]{0,40}@\w{1,40}\s{0,40}[{(])/m)
 		.filter((entry) => /^\s*@(?!comment|preamble|string)/i.test(entry));
 	return {
 		header: FIELDS.map(([column]) => column),

@@ -41,26 +41,48 @@ type DataField = {
 };
 
 export function isMarcxml(text: string): boolean {
-	return /^\s*(?:\uFEFF)?(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*)*<(?:\w+:)?(?:collection|record)[\s>]/.test(
-		text
-	);
+	let at = 0;
+	// Step by step: one expression over any number of comments takes twice as long with each of them.
+	for (;;) {
+		at += /^[\s\uFEFF]*/.exec(text.slice(at, at + MOST_BLANKS))![0].length;
+		const end = text.startsWith('<!--', at) ? '-->' : text.startsWith('<?xml', at) ? '>' : null;
+		if (end === null) return /^<(?:\w{1,40}:)?(?:collection|record)[\s>]/.test(text.slice(at, at + 60));
+		const to = text.indexOf(end, at);
+		if (to < 0) return false;
+		at = to + end.length;
+	}
 }
+
+/** Blanks that may stand before what counts. */
+const MOST_BLANKS = 10_000;
+
+function parsedXml(text: string): { collection?: { record?: Node[] }; record?: Node[] } {
+	try {
+		const valid = XMLValidator.validate(text);
+		if (valid !== true)
+			throw new Refusal(`The file is not whole: line ${valid.err.line} cannot be read (${valid.err.msg}).`);
+		return PARSER.parse(text) as ReturnType<typeof parsedXml>;
+	} catch (error) {
+		if (error instanceof Refusal) throw error;
+		// The parser throws for entities that grow and for nesting without an end.
+		throw new Refusal('That file cannot be read: it is nested too deeply, or names things inside itself.');
+	}
+}
+
+const PARSER = new XMLParser({
+	ignoreAttributes: false,
+	attributeNamePrefix: '@',
+	removeNSPrefix: true,
+	parseTagValue: false,
+	parseAttributeValue: false,
+	trimValues: false,
+	htmlEntities: true,
+	isArray: (name) => ['record', 'datafield', 'subfield'].includes(name)
+});
 
 /** Reads the records of a file. @throws Refusal when it is no XML. */
 export function readMarcxml(text: string): Sheet {
-	const valid = XMLValidator.validate(text);
-	if (valid !== true)
-		throw new Refusal(`The file is not whole: line ${valid.err.line} cannot be read (${valid.err.msg}).`);
-	const parsed = new XMLParser({
-		ignoreAttributes: false,
-		attributeNamePrefix: '@',
-		removeNSPrefix: true,
-		parseTagValue: false,
-		parseAttributeValue: false,
-		trimValues: false,
-		htmlEntities: true,
-		isArray: (name) => ['record', 'datafield', 'subfield'].includes(name)
-	}).parse(text) as { collection?: { record?: Node[] }; record?: Node[] };
+	const parsed = parsedXml(text);
 	const records = parsed.collection?.record ?? parsed.record ?? [];
 	if (records.length === 0) throw new Refusal('There is no record in this file.');
 	return {

@@ -6,7 +6,6 @@ import { nameKey } from '$core/naming/index.ts';
 import { readPack, readSupplyLine } from '$core/supplies/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { PriceSource } from '../../outside/price-lists.ts';
 import { once } from '../../snapshot/remember.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { addOffer } from '../../stores/buying/offers.ts';
@@ -49,6 +48,21 @@ export function partsTyped(text: string): readonly { item: string; amount: Exact
 	);
 }
 
+/** The packs of the named things in the named shops, as their lists have them. */
+type PacksOf = (
+	items: readonly string[],
+	shops: readonly string[]
+) => Promise<
+	readonly {
+		readonly shop: string;
+		readonly item: string;
+		/** As printed: "1 kg", "12". */
+		readonly pack: string;
+		readonly cents: number;
+		readonly aisle: string;
+	}[]
+>;
+
 /**
  * Notes what the shops' own lists say of the things that are needed. Answers how many prices that were.
  * @throws Refusal when they hold nothing of it.
@@ -56,11 +70,11 @@ export function partsTyped(text: string): readonly { item: string; amount: Exact
 export async function takePrices(
 	trx: Trx,
 	{ snapshot, today, needs }: Situation,
-	source: PriceSource
+	packsOf: PacksOf
 ): Promise<number> {
 	const names = new Map(needs.map(({ item }) => [nameKey(item.name), item]));
 	const shops = new Map(snapshot.suppliers.map((one) => [one.name, one.id]));
-	const packs = await source.packsOf([...names.keys()], [...shops.keys()]);
+	const packs = await packsOf([...names.keys()], [...shops.keys()]);
 	for (const { item, shop, pack, cents, aisle } of packs) {
 		const offer = {
 			item: names.get(nameKey(item))!.id,

@@ -15,24 +15,32 @@ const calendar = (...events: string[]) =>
 		.replaceAll('\n', '\r\n');
 
 /** Days of a span of events, "09-02" for each. */
-const daysOf = (event: string, from: string, to: string) =>
-	daysOffIn(calendar(event), from, to).map((one) => one.from.slice(5));
+const daysOf = async (event: string, from: string, to: string) =>
+	(await daysOffIn(calendar(event), from, to)).map((one) => one.from.slice(5));
 
 /** The examples of RFC 5545, 3.8.5.3 (Recurrence Rule), with the days that it gives for each; from memory. */
 describe('what repeats falls on the days that RFC 5545 gives', () => {
-	it('daily for 10 occurrences: September 2 to 11', () =>
+	it('daily for 10 occurrences: September 2 to 11', async () =>
 		expect(
-			daysOf('DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=DAILY;COUNT=10', '1997-01-01', '1998-12-31')
+			await daysOf(
+				'DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=DAILY;COUNT=10',
+				'1997-01-01',
+				'1998-12-31'
+			)
 		).toEqual(Array.from({ length: 10 }, (_, i) => `09-${String(i + 2).padStart(2, '0')}`)));
 
-	it('weekly for 10 occurrences', () =>
+	it('weekly for 10 occurrences', async () =>
 		expect(
-			daysOf('DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=WEEKLY;COUNT=10', '1997-01-01', '1998-12-31')
+			await daysOf(
+				'DTSTART:19970902T090000\nDURATION:PT1H\nRRULE:FREQ=WEEKLY;COUNT=10',
+				'1997-01-01',
+				'1998-12-31'
+			)
 		).toEqual(['09-02', '09-09', '09-16', '09-23', '09-30', '10-07', '10-14', '10-21', '10-28', '11-04']));
 
-	it('every other week on Monday, Wednesday and Friday until December 24, 1997', () =>
+	it('every other week on Monday, Wednesday and Friday until December 24, 1997', async () =>
 		expect(
-			daysOf(
+			await daysOf(
 				'DTSTART:19970901T090000\nDURATION:PT1H\nRRULE:FREQ=WEEKLY;INTERVAL=2;UNTIL=19971224T000000Z;WKST=SU;BYDAY=MO,WE,FR',
 				'1997-01-01',
 				'1998-12-31'
@@ -43,27 +51,29 @@ describe('what repeats falls on the days that RFC 5545 gives', () => {
 			)
 		));
 
-	it('monthly on the first Friday for 10 occurrences', () =>
+	it('monthly on the first Friday for 10 occurrences', async () =>
 		expect(
-			daysOf(
+			await daysOf(
 				'DTSTART:19970905T090000\nDURATION:PT1H\nRRULE:FREQ=MONTHLY;COUNT=10;BYDAY=1FR',
 				'1997-01-01',
 				'1998-12-31'
 			)
 		).toEqual(['09-05', '10-03', '11-07', '12-05', '01-02', '02-06', '03-06', '04-03', '05-01', '06-05']));
 
-	it('yearly in June and July for 10 occurrences', () =>
+	it('yearly in June and July for 10 occurrences', async () =>
 		expect(
-			daysOffIn(
-				calendar('DTSTART:19970610T090000\nDURATION:PT1H\nRRULE:FREQ=YEARLY;COUNT=10;BYMONTH=6,7'),
-				'1997-01-01',
-				'2003-01-01'
+			(
+				await daysOffIn(
+					calendar('DTSTART:19970610T090000\nDURATION:PT1H\nRRULE:FREQ=YEARLY;COUNT=10;BYMONTH=6,7'),
+					'1997-01-01',
+					'2003-01-01'
+				)
 			).map((one) => one.from)
 		).toEqual([1997, 1998, 1999, 2000, 2001].flatMap((year) => [`${year}-06-10`, `${year}-07-10`])));
 
-	it('an all-day event ends the day before its end (3.6.1: June 28 to July 8)', () =>
+	it('an all-day event ends the day before its end (3.6.1: June 28 to July 8)', async () =>
 		expect(
-			daysOffIn(
+			await daysOffIn(
 				calendar('DTSTART;VALUE=DATE:20070628\nDTEND;VALUE=DATE:20070709\nSUMMARY:A festival'),
 				'2007-01-01',
 				'2007-12-31'
@@ -72,26 +82,26 @@ describe('what repeats falls on the days that RFC 5545 gives', () => {
 });
 
 describe('days off from a calendar', () => {
-	it('are cut to the span that is asked for, without what lies outside', () => {
+	it('are cut to the span that is asked for, without what lies outside', async () => {
 		const text = calendar(
 			'DTSTART;VALUE=DATE:20270220\nDTEND;VALUE=DATE:20270310\nSUMMARY:away',
 			'DTSTART;VALUE=DATE:20270501\nSUMMARY:too late for this unit, by far',
 			'DTSTART:20270115T180000\nDTEND:20270116T000000\nSUMMARY:over at midnight here'
 		);
-		expect(daysOffIn(text, '2027-01-11', '2027-03-02')).toEqual([
+		expect(await daysOffIn(text, '2027-01-11', '2027-03-02')).toEqual([
 			{ from: '2027-01-15', to: '2027-01-15', reason: 'over at midnight here' },
 			{ from: '2027-02-20', to: '2027-03-02', reason: 'away' }
 		]);
 	});
 
-	it('one without a name is busy; one without an end is a day', () =>
-		expect(daysOffIn(calendar('DTSTART;VALUE=DATE:20270220'), '2027-01-01', '2027-12-31')).toEqual([
+	it('one without a name is busy; one without an end is a day', async () =>
+		expect(await daysOffIn(calendar('DTSTART;VALUE=DATE:20270220'), '2027-01-01', '2027-12-31')).toEqual([
 			{ from: '2027-02-20', to: '2027-02-20', reason: 'busy' }
 		]));
 
-	it('one that never ends does not either keep anybody waiting', () =>
+	it('one that never ends does not either keep anybody waiting', async () =>
 		expect(
-			daysOffIn(
+			await daysOffIn(
 				calendar('DTSTART;VALUE=DATE:20000101\nRRULE:FREQ=DAILY\nSUMMARY:always'),
 				'2000-01-01',
 				'2099-12-31'
@@ -100,6 +110,39 @@ describe('days off from a calendar', () => {
 
 	it.each(['', 'not a calendar', 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n', '{"a":1}'])(
 		'“%s” is no calendar, and it says so',
-		(text) => expect(() => daysOffIn(text, '2027-01-01', '2027-12-31')).toThrow('That is no calendar file')
+		(text) => expect(daysOffIn(text, '2027-01-01', '2027-12-31')).rejects.toThrow('That is no calendar file')
 	);
+
+	it.each([
+		['a rule that never comes true', 'RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'],
+		['a sixth Monday', 'RRULE:FREQ=MONTHLY;BYDAY=6MO'],
+		['every second', 'RRULE:FREQ=SECONDLY']
+	])('%s does not keep the other events waiting, nor the server', async (_, rule) => {
+		let longest = 0;
+		let last = performance.now();
+		const timer = setInterval(() => {
+			longest = Math.max(longest, performance.now() - last);
+			last = performance.now();
+		}, 1);
+		const text = calendar(
+			...Array.from({ length: 20 }, () => `DTSTART;VALUE=DATE:20270101\n${rule}\nSUMMARY:odd`),
+			'DTSTART;VALUE=DATE:20270220\nSUMMARY:away'
+		);
+		const reasons = (await daysOffIn(text, '2027-02-01', '2027-12-31')).map((one) => one.reason);
+		clearInterval(timer);
+		expect(reasons).toContain('away');
+		// A step of 60 ms and a slice, on a busy machine.
+		expect(longest).toBeLessThan(400);
+	});
+
+	it('three hundred that repeat for years are read in slices', async () => {
+		const text = calendar(
+			...Array.from(
+				{ length: 300 },
+				(_, i) => `DTSTART;VALUE=DATE:2024010${(i % 9) + 1}\nRRULE:FREQ=WEEKLY\nSUMMARY:club ${i}`
+			)
+		);
+		const days = await daysOffIn(text, '2027-01-11', '2027-01-24');
+		expect(new Set(days.map((one) => one.reason)).size).toBeGreaterThan(150);
+	});
 });

@@ -6,6 +6,7 @@ import {
 	type TeachingDaysInput,
 	type Weekday
 } from '$core/calendar/index.ts';
+import { CoreError } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { daysOfLesson, lessonsADay, MEASURES_OF_LOAD, type LoadLimits } from '$core/plan/index.ts';
 import type { Habit, Stream } from '$core/readiness/index.ts';
@@ -37,8 +38,10 @@ export type RunSituation = {
 	readonly weekdays: readonly Weekday[];
 	readonly participants: readonly Row<'person'>[];
 	readonly lessons: readonly LessonSituation[];
-	/** Null while the run has no start or no weekdays. */
+	/** Null while the run has no start or no weekdays, and where its days cannot be computed. */
 	readonly calendar: TeachingDays | null;
+	/** Why it could not be computed, as a sentence; the rest of the house goes on without its days. */
+	readonly trouble: string | null;
 	readonly habits: Readonly<Record<Stream, Habit>>;
 	readonly activities: readonly ActivitySituation[];
 };
@@ -117,11 +120,27 @@ export function calendarInput(snapshot: Snapshot, run: Row<'run'>): TeachingDays
 	};
 }
 
+/** A calendar that cannot be computed is a state of its unit, never an error that the whole house sees. */
+function calendarOf(input: TeachingDaysInput | null): Pick<RunSituation, 'calendar' | 'trouble'> {
+	try {
+		return { calendar: input && teachingDays(input), trouble: null };
+	} catch (error) {
+		if (!(error instanceof CoreError)) throw error;
+		return {
+			calendar: null,
+			trouble:
+				error.path === 'blocked'
+					? 'All its days to come are days off, so that no lesson finds one. Take a day off away, or shorten it.'
+					: 'Its first and last day cannot be right. Please correct them.'
+		};
+	}
+}
+
 function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 	const own = snapshot.lessons.filter((lesson) => lesson.run_id === run.id);
 	const weekdays = parsed(run.weekdays);
 	const input = calendarInput(snapshot, run);
-	const calendar = input && teachingDays(input);
+	const { calendar, trouble } = calendarOf(input);
 	const dates = new Map(calendar?.lessons.map((lesson) => [lesson.id, lesson.dates]));
 	const dropped = new Set(calendar?.dropped);
 	const members = new Set(
@@ -149,6 +168,7 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 		participants: snapshot.people.filter((person) => members.has(person.id)),
 		lessons,
 		calendar,
+		trouble,
 		habits: habitsOf(snapshot, run),
 		activities: snapshot.activities
 			.filter((activity) => activity.run_id === run.id)

@@ -1,9 +1,20 @@
+import { dayMeant, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readPerson } from '$core/house/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { addPerson } from '../../stores/house/people.ts';
+
+function birthMeant(born: Day, today: Day): Day | null {
+	try {
+		// One that has not come yet is said otherwise.
+		return born > today ? born : dayMeant(born, 'birth', today, 'children');
+	} catch (error) {
+		if (error instanceof Refusal) return null;
+		throw error;
+	}
+}
 
 /**
  * Adds people as typed, a child on each line and the adults in one. Who is here already stays as
@@ -35,9 +46,10 @@ export async function addPeopleTyped(
 				`“${unread.slice(0, 40)}” could not be read. Write it like Odile, May 3, 2016, allergic to milk.`
 			);
 		if (!born) throw wrong('please add the date of birth, like May 3, 2016. Amounts and cautions go by it.');
-		if (born > moment.today) throw wrong('that day of birth has not come yet.');
-		if (born < '1900-01-01') throw wrong('that day of birth is long ago.');
-		await add({ name, kind: 'child', born, allergies, weekdays: [], reachMm: null });
+		const meant = birthMeant(born, moment.today);
+		if (!meant) throw wrong('that day of birth is long ago.');
+		if (meant > moment.today) throw wrong('that day of birth has not come yet.');
+		await add({ name, kind: 'child', born: meant, allergies, weekdays: [], reachMm: null });
 	}
 	for (const name of adults.split(/[,;\n]|\band\b/)) {
 		if (name.trim())

@@ -1,3 +1,4 @@
+import { dayWindow } from '$core/calendar/index.ts';
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { listText } from '$core/words/index.ts';
@@ -161,7 +162,9 @@ function sentenceOf(weeks: readonly (readonly MonthDay[])[], pool: number, compe
 
 /** The month a run is looked at in: as asked, else today's while it runs, else its first. */
 export function monthAsked(situation: Situation, run: RunSituation, asked: string | null): string {
-	if (asked && /^\d{4}-(0[1-9]|1[0-2])$/.test(asked)) return asked;
+	const { from, to } = dayWindow('plan', situation.today);
+	if (asked && /^\d{4}-(0[1-9]|1[0-2])$/.test(asked) && asked >= from.slice(0, 7) && asked <= to)
+		return asked;
 	const start = run.row.start_on;
 	return (start && start > situation.today ? start : situation.today).slice(0, 7);
 }

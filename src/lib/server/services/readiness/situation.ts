@@ -22,9 +22,45 @@ export type Situation = Moment & {
 	readonly returns: readonly Returning[];
 };
 
-/** Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. */
+/**
+ * Computes everything from one snapshot: calendars, netting over all active runs, days and verdicts. A unit
+ * whose data cannot be computed is set aside with a word of why, so that every other page still opens.
+ */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
 	const runs = runsOf(snapshot);
+	try {
+		return situationOf(snapshot, today, runs);
+	} catch {
+		return situationOf(
+			snapshot,
+			today,
+			runs.map((run) => (canCompute(snapshot, today, run) ? run : setAside(run)))
+		);
+	}
+}
+
+function canCompute(snapshot: Snapshot, today: Day, run: RunSituation): boolean {
+	try {
+		situationOf(snapshot, today, [run]);
+		return true;
+	} catch {
+		return false;
+	}
+}
+
+/** A unit without days and extras, from which nothing is computed. */
+function setAside(run: RunSituation): RunSituation {
+	return {
+		...run,
+		calendar: null,
+		activities: [],
+		lessons: run.lessons.map((lesson) => ({ ...lesson, dates: [], over: true, booked: true })),
+		trouble:
+			'Something in this unit cannot be computed, so it is set aside for now. What was changed last can be undone, or taken back by a backup.'
+	};
+}
+
+function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation[]): Situation {
 	const inWork = runs.filter(({ row: run }) => run.state !== 'put away');
 	const drafts = supplyDrafts(snapshot, inWork);
 	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));

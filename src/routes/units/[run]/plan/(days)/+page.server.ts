@@ -1,5 +1,5 @@
+import { dayText, dayWindow, isDay, type Day } from '$core/calendar/index.ts';
 import Joi from 'joi';
-import { dayText, isDay } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
@@ -11,6 +11,7 @@ import {
 	id,
 	ids,
 	optionalDay,
+	type FormContext,
 	chosenPeople,
 	title,
 	weekdayFlags,
@@ -36,7 +37,6 @@ import {
 } from '$lib/server/stores/plan/lessons.ts';
 import * as units from '$lib/server/stores/plan/units.ts';
 import { json } from '$lib/server/database/json.ts';
-import { requirePlannable } from '$core/calendar/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;
@@ -57,31 +57,38 @@ const asAsked = (form: AskForm, drop: readonly number[], without: readonly numbe
 });
 
 /** What is asked by the fields of the "what if" panel; what cannot be read asks nothing. */
-function askedIn(query: URLSearchParams): WhatIf {
+function askedIn(query: URLSearchParams, today: Day): WhatIf {
 	const chosen = (name: string) =>
 		query
 			.getAll(name)
 			.map(Number)
 			.filter((one) => Number.isInteger(one) && one > 0);
 	const { error, value } = Joi.object<AskForm>(askFields).validate(Object.fromEntries(query), {
-		stripUnknown: true
+		stripUnknown: true,
+		context: { today } satisfies FormContext
 	});
 	if (error) return { children: null, start: null, weekdays: [], drop: [], without: [], budgetCents: null };
 	return asAsked(value, chosen('drop'), chosen('without'));
 }
 
+/** A day in the address that can be one of the unit's. */
+function dayAsked(text: string | null, today: Day): Day | null {
+	if (!text || !isDay(text)) return null;
+	const { from, to } = dayWindow('plan', today);
+	return text >= from && text <= to ? text : null;
+}
+
 /** Only what the address asks, so that an answer does not wait for the whole plan. */
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
-	const missed = url.searchParams.get('missed');
-	const asked = askedIn(url.searchParams);
+	const missed = dayAsked(url.searchParams.get('missed'), now.today);
+	const asked = askedIn(url.searchParams, now.today);
 	return {
 		asked,
 		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
-		missed:
-			missed && isDay(missed)
-				? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.row.id, missed)?.text ?? '' }
-				: null
+		missed: missed
+			? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.row.id, missed)?.text ?? '' }
+			: null
 	};
 };
 
@@ -158,11 +165,11 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 
 export const actions: Actions = {
 	calendar: (event) =>
-		handleForm(event, calendarForm, 'Calendar', async ({ trx, now: { today } }, form) => {
+		handleForm(event, calendarForm, 'Calendar', async ({ trx }, form) => {
 			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
 			await units.setCalendar(trx, Number(event.params.run), {
-				start: requirePlannable(form.start, today, 'start'),
-				end: requirePlannable(form.end, today, 'end'),
+				start: form.start,
+				end: form.end,
 				keepFree: form.keepFree,
 				habits: asHabits(form),
 				collectingPlace: form.collectingPlace,
@@ -195,7 +202,7 @@ export const actions: Actions = {
 				const { start_on, end_on } = run.row;
 				if (!start_on)
 					throw new Refusal('Give the unit a first day first, then its days off are known.', 'ics');
-				const days = daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
+				const days = await daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
 				if (days.length === 0)
 					throw new Refusal('Nothing in that calendar falls between the first and the last day.', 'ics');
 				for (const day of days) await units.addBlocked(trx, run.row.id, day.from, day.to, day.reason);
@@ -213,12 +220,12 @@ export const actions: Actions = {
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
 			'Day off',
-			({ trx, now: { today } }, form) =>
+			({ trx }, form) =>
 				units.addBlocked(
 					trx,
 					Number(event.params.run),
-					requirePlannable(form.from, today, 'from'),
-					requirePlannable(form.to ?? form.from, today, 'to'),
+					form.from,
+					form.to ?? form.from,
 					form.reason || 'day off'
 				)
 		),
@@ -289,8 +296,7 @@ export const actions: Actions = {
 				without: ids
 			}),
 			'Plan changed',
-			async ({ trx, now }, form) => {
-				requirePlannable(form.start, now.today, 'start');
+			async ({ trx }, form) => {
 				return applyWhatIf(trx, (await runOf(event.params)).run, asAsked(form, form.drop, form.without));
 			}
 		),
