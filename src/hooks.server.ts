@@ -49,12 +49,22 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const response = await resolve(event);
 	response.headers.set('x-content-type-options', 'nosniff');
 	response.headers.set('referrer-policy', 'same-origin');
+	// A family's pages are kept by nobody on the way; what a phone takes along its own worker keeps.
+	if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'private, no-store');
 	return response;
+};
+
+/** What the framework itself refuses, in words. */
+const REFUSED: Readonly<Record<number, string>> = {
+	404: 'There is no page here.',
+	405: 'That cannot be done here.',
+	413: 'That is more than can be sent at once. Send a part of it.',
+	415: 'That is no form of ours. Load the page again.'
 };
 
 /** The one place for what nobody expected: said in words here, in full in the server's log. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
-	if (status === 404) return { message: 'There is no page here.' };
+	if (status < 500) return { message: REFUSED[status] ?? 'That cannot be done. Load the page again.' };
 	const fault = faultText(error);
 	if (fault !== null) {
 		console.error(`${event.request.method} ${event.url.pathname}: ${(error as Error).message}`);

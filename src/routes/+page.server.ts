@@ -1,8 +1,9 @@
+import { formOf } from '$lib/server/requests/form-of.ts';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { setActor } from '$lib/server/requests/adult.ts';
-import { handleForm } from '$lib/server/requests/form-action.ts';
+import { answering, atItsField, handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
 import { nextLessons } from '$lib/server/services/calendar/runs.ts';
@@ -40,10 +41,10 @@ export const actions: Actions = {
 	...needActions,
 	outcome: outcomeAction,
 	/** Says who uses this browser. Changes nothing in the household. */
-	iam: async ({ request, cookies }) => {
-		const person = Number((await request.formData()).get('person')) || null;
-		setActor(cookies, person);
-	},
+	iam: ({ request, cookies }) =>
+		answering(async () => {
+			setActor(cookies, Number((await formOf(request)).get('person')) || null);
+		}, atItsField({})),
 	pause: (event) =>
 		handleForm(
 			event,

@@ -1,4 +1,5 @@
 import Fraction from 'fraction.js';
+import { CoreError } from '../error.ts';
 
 /** An exact rational number. All sums of amounts are done with these; plain numbers only cross borders. */
 export type Exact = Fraction;
@@ -86,6 +87,22 @@ export function larger(a: Exact, b: Exact): Exact {
 
 export function smaller(a: Exact, b: Exact): Exact {
 	return a.compare(b) <= 0 ? a : b;
+}
+
+/** Most of one thing that a house can hold, in any unit. */
+export const MOST_AMOUNT = 1_000_000;
+const DECIMALS = new Fraction(1_000_000);
+
+/**
+ * An amount as a person gives it: at most a million, with at most six decimals or as a plain fraction.
+ * @throws CoreError for any other.
+ */
+export function requireAmount(amount: Exact, path: string): Exact {
+	if (amount.compare(MOST_AMOUNT) > 0)
+		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+	if (amount.d > BigInt(LARGEST_DENOMINATOR) && amount.mul(DECIMALS).d !== 1n)
+		throw new CoreError('Please give the amount with at most 6 decimals, or as a fraction like 1/3.', path);
+	return amount;
 }
 
 /** As text without loss ("3/2", "250"), the form in which amounts are stored. */

@@ -6,7 +6,7 @@ import { faultText, StartRefusal } from './faults.ts';
 import { lockFolder } from './folder-lock.ts';
 import { MIGRATIONS } from './migrations/index.ts';
 import { connect, WritingDialect } from './sqlite.ts';
-import { TRACKED, type Database } from './tables/index.ts';
+import { NOT_UNDONE, TRACKED, type Database } from './tables/index.ts';
 
 export type Db = Kysely<Database>;
 
@@ -164,8 +164,10 @@ async function migrate(db: Db): Promise<void> {
 async function watchRows(db: Db) {
 	for (const table of TRACKED) {
 		const { rows } = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(db);
+		const left: readonly string[] = NOT_UNDONE[table] ?? [];
+		const columns = rows.filter(({ name }) => !left.includes(name));
 		const json = (row: 'old' | 'new') =>
-			`json_object(${rows.map(({ name }) => `'${name}', ${row}."${name}"`).join(', ')})`;
+			`json_object(${columns.map(({ name }) => `'${name}', ${row}."${name}"`).join(', ')})`;
 		for (const [event, before, after, row] of [
 			['insert', 'null', json('new'), 'new'],
 			['update', json('old'), json('new'), 'new'],
@@ -176,6 +178,7 @@ async function watchRows(db: Db) {
 				.raw(
 					`create trigger watch_${table}_${event} after ${event} on ${table}
 					when (select current_change from state) is not null
+					${event === 'update' && left.length ? `and ${before} is not ${after}` : ''}
 					begin
 						insert into change_row (change_id, table_name, row_id, before, after)
 						values ((select current_change from state), '${table}', ${row}.id, ${before}, ${after});

@@ -1,6 +1,6 @@
 import { dayMeant, isDay, readDay, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { exactText, type Unit } from '$core/measure/index.ts';
+import { exactText, MOST_AMOUNT, requireAmount, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readQuantity, readUnit } from '$core/supplies/index.ts';
 import { isFormula, type Sheet } from './formats/csv.ts';
@@ -45,6 +45,9 @@ export function cellsOf<Key extends string>(
 	) as Cells<Key>;
 }
 
+/** A number or a date in a cell is not longer. */
+const LONGEST_CELL = 60;
+
 /** A name in a cell. @throws Refusal when it is none. */
 export function nameCell(text: string, what: string): string {
 	if (!text) throw new Refusal(`there is no ${what}.`);
@@ -58,10 +61,11 @@ export function nameCell(text: string, what: string): string {
 export function amountCell(text: string): string | null {
 	if (!text) return null;
 	if (isFormula(text)) throw new Refusal(`“${short(text)}” is a formula, not an amount. Type the number.`);
+	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” is not an amount.`);
 	const amount = readQuantity(/^\d+,\d+$/.test(text) ? text.replace(',', '.') : text);
 	if (!amount) throw new Refusal(`“${short(text)}” is not an amount. Write it like 2, 0.5 or 1 1/2.`);
-	if (amount.compare(1_000_000_000) > 0) throw new Refusal(`“${short(text)}” is more than a house can hold.`);
-	return exactText(amount);
+	if (amount.compare(MOST_AMOUNT) > 0) throw new Refusal(`“${short(text)}” is more than a house can hold.`);
+	return exactText(requireAmount(amount, 'amount'));
 }
 
 /** A unit in a cell; single things when it is empty. @throws Refusal when it is none. */
@@ -75,6 +79,7 @@ export function unitCell(text: string): Unit {
 /** A day in a cell; null when it is empty. @throws Refusal when it is none. */
 export function dayCell(text: string, today: Day): Day | null {
 	if (!text) return null;
+	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” is not a date.`);
 	const day = isDay(text) ? text : readDay(text, today);
 	if (!day) throw new Refusal(`“${short(text)}” is not a date. Write it like 2027-06-30.`);
 	return dayMeant(day, 'plan', today, '');

@@ -212,8 +212,10 @@ async function setRow(
 
 function isSameRow(current: object | undefined, written: string | null): boolean {
 	if (!current || written === null) return !current && written === null;
-	const row: object = JSON.parse(written);
-	return JSON.stringify(Object.entries(current).sort()) === JSON.stringify(Object.entries(row).sort());
+	const row = JSON.parse(written) as Record<string, unknown>;
+	// Columns that are not undone are not in what was written down.
+	const tracked = Object.entries(current).filter(([name]) => name in row);
+	return JSON.stringify(tracked.sort()) === JSON.stringify(Object.entries(row).sort());
 }
 
 /** The revision that the household's data stands at. */

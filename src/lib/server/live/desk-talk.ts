@@ -1,5 +1,5 @@
 import type { Doer } from '../history/changes.ts';
-import { libraryDesk } from '../outside/library-desk.ts';
+import { isLibraryThere, libraryDesk } from '../outside/library-desk.ts';
 import { askLibrary, deskFailure } from '../services/library/ask-library.ts';
 import { opened } from './data.ts';
 import { situation } from './now.ts';
@@ -10,7 +10,7 @@ let talking: Promise<string> | null = null;
 
 /** Whether there is a library's computer to ask, and what it said last. */
 export function deskState(): { readonly isThere: boolean; readonly said: string } {
-	return { isThere: libraryDesk() !== null, said };
+	return { isThere: isLibraryThere(), said };
 }
 
 /** Asks the library now. Answers in words what is new, or why nothing is known. */
@@ -23,10 +23,10 @@ export function talkToLibrary(doer: Doer): Promise<string> {
 }
 
 async function talk(doer: Doer): Promise<string> {
-	const desk = libraryDesk();
+	const { snapshot, today } = await situation();
+	const desk = libraryDesk(today);
 	if (!desk) return '';
 	try {
-		const { snapshot, today } = await situation();
 		said = await askLibrary((await opened()).write, snapshot, today, desk, doer);
 	} catch (error) {
 		said = deskFailure(error);
@@ -36,6 +36,6 @@ async function talk(doer: Doer): Promise<string> {
 
 /** Tells the library in the background what was just decided; nobody waits for it. */
 export function tellLibrarySoon(doer: Doer): void {
-	if (libraryDesk())
+	if (isLibraryThere())
 		talkToLibrary(doer).catch((error: unknown) => console.error('The library could not be told', error));
 }

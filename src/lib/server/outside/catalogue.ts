@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { env } from '$env/dynamic/private';
+import { smallJson } from './small-json.ts';
 import { RESOURCE_KINDS, type ResourceKind } from '$core/library/index.ts';
 
 /** What a catalogue knows of a number. */
@@ -54,7 +55,7 @@ export async function lookUp(isbn13: string): Promise<LookUp> {
 			const response = await fetch(`${base}/isbn/${isbn13}`, { signal: AbortSignal.timeout(LIMIT_MS) });
 			if (response.status === 404) return { state: 'not found' };
 			if (!response.ok) continue;
-			const { error, value } = ENTRY.validate(await response.json(), { stripUnknown: true });
+			const { error, value } = ENTRY.validate(await smallJson(response), { stripUnknown: true });
 			return error ? { state: 'not found' } : { state: 'found', entry: value as CatalogueEntry };
 		} catch {
 			// Too slow, or nobody there: once more.

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { env } from '$env/dynamic/private';
-import type { Day } from '$core/calendar/index.ts';
+import { dayWindow, isDay, type Day } from '$core/calendar/index.ts';
+import { smallJson } from './small-json.ts';
 
 /** A hold as the library's own computer has it. */
 export type DeskHold = {
@@ -50,9 +51,15 @@ export class DeskSilent extends Error {
 const LIMIT_MS = 2500;
 const TRIES = 2;
 
+/** A day that a library can mean: one that exists, and not far from today. */
 const day = Joi.string()
-	.pattern(/^\d{4}-\d{2}-\d{2}$/)
+	.custom((value: string, helpers) => {
+		const { from, to } = dayWindow('library', (helpers.prefs.context as { today: Day }).today);
+		return isDay(value) && value >= from && value <= to ? value : helpers.error('any.invalid');
+	})
 	.required();
+/** Things that one account has. */
+const MOST = 1000;
 const text = Joi.string().allow('').max(500);
 const HOLD = Joi.object<DeskHold>({
 	number: text.required(),
@@ -69,28 +76,42 @@ const LOAN = Joi.object<DeskLoan>({
 	renewed: Joi.number().integer().min(0).required()
 });
 const ACCOUNT = Joi.object<DeskAccount>({
-	holds: Joi.array().items(HOLD).required(),
-	loans: Joi.array().items(LOAN).required()
+	holds: Joi.array().items(HOLD).max(MOST).required(),
+	loans: Joi.array().items(LOAN).max(MOST).required()
 });
-const FOUND = Joi.array<DeskTitle[]>().items(
-	Joi.object({
-		isbn: text.required(),
-		title: text.required(),
-		authors: text.default(''),
-		kind: text.default('book'),
-		pages: Joi.number().integer().allow(null).default(null),
-		copies: Joi.number().integer().min(0).required(),
-		waiting: Joi.number().integer().min(0).required()
-	})
-);
+const FOUND = Joi.array<DeskTitle[]>()
+	.max(MOST)
+	.items(
+		Joi.object({
+			isbn: text.required(),
+			title: text.required(),
+			authors: text.default(''),
+			kind: text.default('book'),
+			pages: Joi.number().integer().allow(null).default(null),
+			copies: Joi.number().integer().min(0).required(),
+			waiting: Joi.number().integer().min(0).required()
+		})
+	);
 const RENEWED = Joi.object<{ due: Day }>({ due: day });
 
-/** The library's computer at GATHER_BIN_LIBRARY; null when none is set. */
-export function libraryDesk(): LibraryDesk | null {
-	return env.GATHER_BIN_LIBRARY ? deskAt(env.GATHER_BIN_LIBRARY) : null;
+export function isLibraryThere(): boolean {
+	return Boolean(env.GATHER_BIN_LIBRARY);
 }
 
-function deskAt(base: string): LibraryDesk {
+/**
+ * The library's computer at GATHER_BIN_LIBRARY; null when none is set. Days far from today in its answers are
+ * taken for a fault of it.
+ */
+export function libraryDesk(today: Day): LibraryDesk | null {
+	return env.GATHER_BIN_LIBRARY ? deskAt(env.GATHER_BIN_LIBRARY, today) : null;
+}
+
+function deskAt(base: string, today: Day): LibraryDesk {
+	const understood = <T>(schema: Joi.Schema<T>, body: unknown): T => {
+		const { error, value } = schema.validate(body, { stripUnknown: true, context: { today } });
+		if (error) throw new DeskSilent();
+		return value as T;
+	};
 	return {
 		search: async (words) =>
 			understood(FOUND, (await ask('GET', `search?${new URLSearchParams({ q: words })}`)).body),
@@ -116,18 +137,11 @@ function deskAt(base: string): LibraryDesk {
 					signal: AbortSignal.timeout(LIMIT_MS),
 					...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {})
 				});
-				if (response.status < 500)
-					return { status: response.status, body: (await response.json()) as unknown };
+				if (response.status < 500) return { status: response.status, body: await smallJson(response) };
 			} catch {
 				// Too slow, or nobody there: once more.
 			}
 		}
 		throw new DeskSilent();
 	}
-}
-
-function understood<T>(schema: Joi.Schema<T>, body: unknown): T {
-	const { error, value } = schema.validate(body, { stripUnknown: true });
-	if (error) throw new DeskSilent();
-	return value as T;
 }

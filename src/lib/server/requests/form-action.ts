@@ -1,3 +1,4 @@
+import { formOf, operationOf } from './form-of.ts';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { Refusal } from '$core/error.ts';
@@ -50,20 +51,22 @@ export async function handleForm<Input, T>(
 	label: string | ((result: T) => string),
 	work: (at: Acting, input: Input) => Promise<T>
 ) {
-	const form = await event.request.formData();
-	const typed = Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) as Record<
-		string,
-		string
-	>;
-	return answering(async () => {
-		const { operation = null, ...fields } = typed;
-		const input = checked(schema, fields, { today: (await situation()).today });
-		const { write } = await opened();
-		const done: Done<T> = await change(write, doerOf(event, operation), label, async (trx) =>
-			work({ trx, now: await situation() }, input)
-		);
-		return { changed: done.changed, result: done.result };
-	}, atItsField(typed));
+	let typed: Record<string, string> = {};
+	return answering(
+		async () => {
+			const form = await formOf(event.request);
+			typed = Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) as typeof typed;
+			const operation = operationOf(form, event.url);
+			const { operation: _, ...fields } = typed;
+			const input = checked(schema, fields, { today: (await situation()).today });
+			const { write } = await opened();
+			const done: Done<T> = await change(write, doerOf(event, operation), label, async (trx) =>
+				work({ trx, now: await situation() }, input)
+			);
+			return { changed: done.changed, result: done.result };
+		},
+		(refusal) => atItsField(typed)(refusal)
+	);
 }
 
 /**

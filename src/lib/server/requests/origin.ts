@@ -41,8 +41,9 @@ export function refusal(request: Request, listed: readonly string[]): string | n
 	const origin = request.headers.get('origin');
 	if (origin === null) {
 		const site = request.headers.get('sec-fetch-site');
-		return site === null || site === 'same-origin' || site === 'none'
-			? null
+		if (site === 'same-origin' || site === 'none') return null;
+		return site === null
+			? 'This form does not say from where it came. Send it from a page of Gather Bin.'
 			: 'This form came from another site.';
 	}
 	let from: string;

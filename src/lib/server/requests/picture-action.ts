@@ -1,3 +1,4 @@
+import { formOf } from './form-of.ts';
 import type { RequestEvent } from '@sveltejs/kit';
 import { Refusal } from '$core/error.ts';
 import { keepPicture } from '../files/pictures.ts';
@@ -12,7 +13,7 @@ export function pictureAction(
 	keep: (trx: Trx, picture: string, form: FormData) => Promise<void>
 ) {
 	return answering(async () => {
-		const form = await event.request.formData();
+		const form = await formOf(event.request);
 		const file = form.get('picture');
 		if (!(file instanceof File) || file.size === 0)
 			throw new Refusal('Take or choose a picture first.', 'picture');

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { dayMeant, isDay, type Day, type DayKind, type Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
+import { MOST_AMOUNT } from '$core/measure/index.ts';
 import { UNITS } from '$core/reference/index.ts';
 
 /** Pieces that the forms' schemas share. Empty text counts as not filled in. */
@@ -42,7 +43,7 @@ export const title = (what: string) =>
 			'string.max': `Please keep ${what} under 200 letters`
 		});
 
-export const amount = Joi.number().min(0).max(1_000_000_000).messages({
+export const amount = Joi.number().min(0).max(MOST_AMOUNT).messages({
 	'number.base': 'Please give the amount as a number, like 2 or 0.5',
 	'number.min': 'The amount cannot be below 0',
 	'number.max': 'That is more than a house can hold: please check the amount',
@@ -98,6 +99,22 @@ export const wholeOrNothing = (what: string, most: number) =>
 			'number.min': `${what} cannot be below 0`,
 			'number.max': `${what} cannot be over ${most.toLocaleString('en-US')}`
 		});
+
+/** An address on the web; nothing else is ever opened by a tap. */
+export const webAddress = Joi.string()
+	.trim()
+	.allow('')
+	.max(500)
+	.default('')
+	.custom((value: string, helpers) => {
+		const address = /^[a-z][a-z0-9+.-]*:/i.test(value) ? value : `https://${value}`;
+		return /^https?:\/\/\S+$/i.test(address) && URL.canParse(address)
+			? address
+			: helpers.error('address.base');
+	})
+	.messages({
+		'address.base': 'Please give the address as it stands in the browser, like https://example.org'
+	});
 
 export const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
 

@@ -1,3 +1,4 @@
+import { requireAmount } from '$core/measure/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import type { Unit } from '$core/measure/index.ts';
@@ -92,7 +93,5 @@ function numberOrNothing(text: string, path: string): number | null {
 	const amount = readQuantity(text);
 	if (!amount)
 		throw new Refusal(`“${text}” is not an amount. Write it like 2, 0.5 or 1 1/2, or leave it empty.`, path);
-	if (amount.compare(1_000_000_000) > 0)
-		throw new Refusal('That is more than a house can hold: please check the amount.', path);
-	return amount.valueOf();
+	return requireAmount(amount, path).valueOf();
 }

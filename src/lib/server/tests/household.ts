@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
-import { TRACKED } from '../database/tables/index.ts';
+import { NOT_UNDONE, TRACKED } from '../database/tables/index.ts';
 import { seedDemo } from '../demo/seed.ts';
 import type { Doer } from '../history/changes.ts';
 import { computeSituation, type Situation } from '../services/readiness/situation.ts';
@@ -59,8 +59,13 @@ export async function situationOf(store: Store): Promise<Situation> {
 /** All rows that undo brings back, by table. */
 export async function allRows(store: Store): Promise<Record<string, unknown[]>> {
 	const tables: Record<string, unknown[]> = {};
-	for (const table of TRACKED)
-		tables[table] = await store.read.selectFrom(table).selectAll().orderBy('id').execute();
+	for (const table of TRACKED) {
+		const left = new Set<string>(NOT_UNDONE[table]);
+		const rows = await store.read.selectFrom(table).selectAll().orderBy('id').execute();
+		tables[table] = rows.map((row) =>
+			Object.fromEntries(Object.entries(row).filter(([name]) => !left.has(name)))
+		);
+	}
 	return tables;
 }
 

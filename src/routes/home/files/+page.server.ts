@@ -1,3 +1,4 @@
+import { formOf } from '$lib/server/requests/form-of.ts';
 import { redirect } from '@sveltejs/kit';
 import { Refusal } from '$core/error.ts';
 import { decodeText } from '$lib/server/exchange/index.ts';
@@ -26,7 +27,7 @@ export const actions: Actions = {
 	file: ({ request }) =>
 		answering(
 			async () => {
-				const file = (await request.formData()).get('file');
+				const file = (await formOf(request)).get('file');
 				if (!(file instanceof File) || (file.size === 0 && !file.name))
 					throw new Refusal('Choose a file first, or drop one on any page.', 'file');
 				const { text, note } = decodeText(new Uint8Array(await file.arrayBuffer()));

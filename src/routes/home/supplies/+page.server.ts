@@ -2,7 +2,7 @@ import { dayMeant } from '$core/calendar/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { readKitParts } from '$core/gathering/index.ts';
-import { amountText, exact, exactText, type Unit } from '$core/measure/index.ts';
+import { amountText, exact, exactText, type Unit, requireAmount } from '$core/measure/index.ts';
 import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
@@ -134,7 +134,7 @@ export const actions: Actions = {
 				const lots = read.map((line) => {
 					if (line.quantity === null)
 						throw new Refusal(`How much ${line.item} is there? Say it like “${line.item} 2 kg”.`, 'text');
-					return { ...line, amount: exact(line.quantity) };
+					return { ...line, amount: requireAmount(exact(line.quantity), 'text') };
 				});
 				for (const line of lots) {
 					const item = await itemNamed(trx, line.item);

@@ -1,3 +1,4 @@
+import { formOf } from '$lib/server/requests/form-of.ts';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { dataFolder, opened, whileClosed } from '$lib/server/live/data.ts';
@@ -66,7 +67,7 @@ export const actions: Actions = {
 		}, atItsField<Record<string, string>>({})),
 	restore: (event) =>
 		answering(async () => {
-			const form = Object.fromEntries(await event.request.formData());
+			const form = Object.fromEntries(await formOf(event.request));
 			const { name } = checked(Joi.object<{ name: string }>({ name: Joi.string().max(40).required() }), form);
 			// Nothing is closed for a backup that is none.
 			await soundBackup(dataFolder(), name);

@@ -24,7 +24,7 @@ export const load: PageServerLoad = async ({ url }) => {
 type Found = { readonly titles: readonly DeskTitle[]; readonly failure: string };
 
 async function foundAt(words: string): Promise<Found | null> {
-	const desk = libraryDesk();
+	const desk = libraryDesk((await situation()).today);
 	if (!desk || !words) return null;
 	try {
 		return { titles: await desk.search(words.slice(0, 200)), failure: '' };

@@ -150,6 +150,11 @@ export const KEPT = {
 	readonly [T in keyof Database]?: { readonly list: string | null; readonly order: readonly string[] };
 };
 
+/** Columns that undo never brings back: an address that was taken away stays taken away. */
+export const NOT_UNDONE: { readonly [T in keyof Database]?: readonly string[] } = {
+	household: ['feed_secret']
+};
+
 type Kept = typeof KEPT;
 export type TrackedTable = keyof Kept;
 export const TRACKED = Object.keys(KEPT) as readonly TrackedTable[];

@@ -4,8 +4,8 @@ import { Refusal } from '$core/error.ts';
 /** A table as a spreadsheet keeps it: the first row names the columns. */
 export type Sheet = { readonly header: readonly string[]; readonly rows: readonly (readonly string[])[] };
 
-/** Cells that a spreadsheet would compute when it opens the file. */
-const FORMULA = /^[=+\-@\t\r]/;
+/** Cells that a spreadsheet would compute when it opens the file, also behind a sign that parts columns elsewhere. */
+const FORMULA = /^(?:[\t\r]|[\s;,|]*[=+\-@＝＋－＠])/;
 
 /** Most rows that one file may have. */
 export const MOST_ROWS = 10_000;

@@ -140,5 +140,7 @@ function pathCell(
 export function amountWritten(text: string): string {
 	const amount = exact(text);
 	const decimal = String(amount.valueOf());
-	return exactText(exact(decimal)) === exactText(amount) ? decimal : amount.toFraction(true);
+	// What is very small or large is said with an exponent, which no spreadsheet's amount should have.
+	const isPlain = /^\d+(?:\.\d+)?$/.test(decimal);
+	return isPlain && exactText(exact(decimal)) === exactText(amount) ? decimal : amount.toFraction(true);
 }

@@ -32,6 +32,7 @@ export async function askLibrary(
 		placed.set(loan.id, await desk.placeHold({ reference: `loan-${loan.id}`, isbn: isbn13 ?? '', title }));
 	}
 	const account = await desk.account();
+	const doubt = shrunken(mine, account);
 	const told: (News & { readonly loan: number })[] = [];
 	for (const loan of mine) {
 		const { title } = resources.get(loan.resource_id)!;
@@ -44,6 +45,8 @@ export async function askLibrary(
 				words: `${title} is not in this library`
 			});
 		if (!number) continue;
+		// An account that shows hardly anything is rather wrong than read out to the last book.
+		if (doubt && !hold && !shows(account, number)) continue;
 		const news = await compared(loan, number, title, account, today, desk);
 		if (hold)
 			told.push({
@@ -56,7 +59,7 @@ export async function askLibrary(
 			});
 		else if (news) told.push({ loan: loan.id, ...news });
 	}
-	if (told.length === 0) return 'The library has nothing new.';
+	if (told.length === 0) return doubt ?? 'The library has nothing new.';
 	const seen = byId(snapshot.loans);
 	const { result: words } = await change(
 		write,
@@ -70,7 +73,22 @@ export async function askLibrary(
 			return text && `${text[0].toUpperCase()}${text.slice(1)}.`;
 		}
 	);
-	return words || 'The library has nothing new.';
+	return [words, doubt].filter(Boolean).join(' ') || 'The library has nothing new.';
+}
+
+const shows = ({ loans, holds }: DeskAccount, number: string) =>
+	loans.some((one) => one.number === number) || holds.some((one) => one.number === number);
+
+/** So many that are gone at once are asked about: all of two, or most of more. */
+const MANY = 2;
+
+/** What to ask where most of what is on loan is not in the account any more; null where all is well. */
+function shrunken(mine: readonly Row<'loan'>[], account: DeskAccount): string | null {
+	const known = mine.filter((one) => one.state !== 'back' && one.hold_number !== null);
+	const gone = known.filter((one) => !shows(account, one.hold_number!)).length;
+	if (gone < MANY || gone * 2 <= known.length) return null;
+	const left = known.length - gone;
+	return `Its account shows ${left === 0 ? 'none' : `only ${left}`} of the ${known.length} loans and holds that are noted here. They stay as they are: tick what is really back.`;
 }
 
 /** How a loan stands at the library against how it stands here; null when there is nothing to write. */

@@ -16,7 +16,15 @@ import { situation } from '$lib/server/live/now.ts';
 import { handleForm, doerOf } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
-import { dollars, checkbox, id, optionalDay, title, wholeOrNothing } from '$lib/server/schemas/fields.ts';
+import {
+	dollars,
+	checkbox,
+	id,
+	optionalDay,
+	title,
+	webAddress,
+	wholeOrNothing
+} from '$lib/server/schemas/fields.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
@@ -155,7 +163,7 @@ const resourceForm = Joi.object<ResourceForm>({
 		'number.base': 'Please give the thickness in millimeters'
 	}),
 	hardcover: checkbox,
-	address: words(500),
+	address: webAddress,
 	service: words(100),
 	device: words(100),
 	minutes: wholeOrNothing('the minutes', 10_000),

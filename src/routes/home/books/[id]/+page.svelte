@@ -41,7 +41,7 @@
 			{#if view.uses.length}<Button size="small" href="/home/books/{row.id}/slip"
 					><Printer size={18} aria-hidden="true" /> Its slip</Button
 				>{/if}
-			{#if row.kind === 'link' && row.address}<Button
+			{#if row.kind === 'link' && /^https?:/i.test(row.address)}<Button
 					size="small"
 					href={row.address}
 					rel="noreferrer"

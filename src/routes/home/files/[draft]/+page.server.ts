@@ -1,3 +1,4 @@
+import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
 import { error, redirect } from '@sveltejs/kit';
 import { Refusal } from '$core/error.ts';
 import { planImport } from '$lib/server/exchange/index.ts';
@@ -95,10 +96,9 @@ export const actions: Actions = {
 	/** Brings the file in: all of its good rows, or nothing. */
 	keep: async (event) => {
 		const draft = await draftOf(event.params);
-		const form = await event.request.formData();
-		const run = Number(form.get('unit')) || null;
-		const operation = form.get('operation');
 		return answering(async () => {
+			const form = await formOf(event.request);
+			const run = Number(form.get('unit')) || null;
 			const { kind, plan } = planImport(await situation(), draft.text, run);
 			const to =
 				kind.id === 'list'
@@ -106,7 +106,7 @@ export const actions: Actions = {
 					: kind.id === 'plan'
 						? `/units/${run}/plan`
 						: AFTER[kind.id];
-			const doer = doerOf(event, typeof operation === 'string' ? operation : null);
+			const doer = doerOf(event, operationOf(form, event.url));
 			const job = runImport(draft.id, draft.name, plan, to, doer);
 			// A short file is in before anybody could look; a long one shows how far it is.
 			if (plan.rows.length <= SHORT_ROWS) await job;

@@ -1,3 +1,4 @@
+import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
@@ -57,55 +58,61 @@ const lineForm = Joi.object<LineForm & { keep: string }>(lineFields);
 
 export const actions: Actions = {
 	read: async ({ request, params }) => {
-		const form = await request.formData();
-		const typed = { text: String(form.get('text') ?? ''), lesson: String(form.get('lesson') ?? '') };
-		return answering(async () => {
-			const input = checked(pasteForm, typed);
-			if (input.text.split('\n').length > MOST_LINES) {
-				throw new Refusal(
-					`That is more than ${MOST_LINES.toLocaleString('en-US')} lines. Paste it in parts.`,
-					'text'
-				);
-			}
-			const { now, run } = await runOf(params);
-			const review = reviewList(now, run, input.text, input.lesson);
-			if (review.rows.length === 0)
-				throw new Refusal('There is nothing to gather in this text, only headings or empty lines.', 'text');
-			return { review, typed };
-		}, atItsField(typed));
+		let typed = { text: '', lesson: '' };
+		return answering(
+			async () => {
+				typed = typedIn(await formOf(request));
+				const input = checked(pasteForm, typed);
+				if (input.text.split('\n').length > MOST_LINES) {
+					throw new Refusal(
+						`That is more than ${MOST_LINES.toLocaleString('en-US')} lines. Paste it in parts.`,
+						'text'
+					);
+				}
+				const { now, run } = await runOf(params);
+				const review = reviewList(now, run, input.text, input.lesson);
+				if (review.rows.length === 0)
+					throw new Refusal('There is nothing to gather in this text, only headings or empty lines.', 'text');
+				return { review, typed };
+			},
+			(refusal) => atItsField(typed)(refusal)
+		);
 	},
 
 	/** Keeps the reviewed list: all of it or nothing. */
 	save: async (event) => {
-		const form = await event.request.formData();
-		const typed = { text: String(form.get('text') ?? ''), lesson: String(form.get('lesson') ?? '') };
-		return answering(async () => {
-			const { run } = await runOf(event.params);
-			const rows = [...rowsOf(form), ...restOf(form)]
-				.filter((row) => row.keep)
-				.map(({ index, id, fields }) => ({
-					id,
-					path: `row-${index}-`,
-					line: asLine(checkedRow(fields, index), `row-${index}-`)
-				}));
-			const gone = form.getAll('gone').map(Number);
-			const { changed } = await change(
-				(await opened()).write,
-				doerOf(event, operationOf(form)),
-				savedText,
-				(trx) => saveReviewed(trx, run, rows, gone)
-			);
-			sayAfterRedirect(event.cookies, changed);
-			// The first list of a household leads to the board: its first true answer.
-			const isFirst = event.url.searchParams.get('from') === 'start';
-			redirect(303, `/units/${event.params.run}${isFirst ? '' : '/gather'}`);
-		}, atItsField(typed));
+		let typed = { text: '', lesson: '' };
+		return answering(
+			async () => {
+				const form = await formOf(event.request);
+				typed = typedIn(form);
+				const { run } = await runOf(event.params);
+				const rows = [...rowsOf(form), ...restOf(form)]
+					.filter((row) => row.keep)
+					.map(({ index, id, fields }) => ({
+						id,
+						path: `row-${index}-`,
+						line: asLine(checkedRow(fields, index), `row-${index}-`)
+					}));
+				const gone = form.getAll('gone').map(Number);
+				const { changed } = await change(
+					(await opened()).write,
+					doerOf(event, operationOf(form, event.url)),
+					savedText,
+					(trx) => saveReviewed(trx, run, rows, gone)
+				);
+				sayAfterRedirect(event.cookies, changed);
+				// The first list of a household leads to the board: its first true answer.
+				const isFirst = event.url.searchParams.get('from') === 'start';
+				redirect(303, `/units/${event.params.run}${isFirst ? '' : '/gather'}`);
+			},
+			(refusal) => atItsField(typed)(refusal)
+		);
 	}
 };
 
-function operationOf(form: FormData): string | null {
-	const operation = form.get('operation');
-	return typeof operation === 'string' ? operation : null;
+function typedIn(form: FormData): { text: string; lesson: string } {
+	return { text: String(form.get('text') ?? ''), lesson: String(form.get('lesson') ?? '') };
 }
 
 function checkedRow(fields: Record<string, string>, index: number): LineForm {
