@@ -136,8 +136,8 @@ async function migrateAside(connection: SqliteDatabase.Database, file: string): 
 			throw new StartRefusal(
 				`${file} could not be brought up to date: ${broken.length ? `rows of ${broken[0].table} would refer to nothing` : String(check)}. It was left as it is; the version before this one still opens it.`
 			);
-		// What was undoable before looks different now.
-		await db.deleteFrom('change').execute();
+		// Rows that were written down for undo fit only into tables of the same shape.
+		if (shapeOf(copy) !== shapeOf(connection)) await db.deleteFrom('change').execute();
 		copy.pragma('wal_checkpoint(TRUNCATE)');
 		copy.pragma('journal_mode = DELETE');
 	} catch (error) {
@@ -151,6 +151,14 @@ async function migrateAside(connection: SqliteDatabase.Database, file: string): 
 	connection.close();
 	for (const log of ['-wal', '-shm']) rmSync(file + log, { force: true });
 	renameSync(next, file);
+}
+
+function shapeOf(connection: SqliteDatabase.Database): string {
+	const tables = connection
+		.prepare(`select sql from sqlite_master where type = 'table' and name not like 'kysely%' order by name`)
+		.pluck()
+		.all();
+	return tables.join(';');
 }
 
 async function migrate(db: Db): Promise<void> {

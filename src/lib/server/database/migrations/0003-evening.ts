@@ -1,14 +1,20 @@
 import type { Kysely, Migration } from 'kysely';
-import { run } from './run.ts';
+import { addColumn, run } from './run.ts';
 
 export const evening: Migration = {
-	up: (db: Kysely<unknown>) =>
-		run(
+	up: async (db: Kysely<unknown>) => {
+		// The first form of the migration before this one had these two already.
+		await addColumn(
+			db,
+			'household',
+			'paper',
+			`text not null default 'letter' check (paper in ('letter', 'A4'))`
+		);
+		await addColumn(db, 'need_state', 'person_id', 'integer references person(id)');
+		await run(
 			db,
 			`
-alter table household add column paper text not null default 'letter' check (paper in ('letter', 'A4'));
 alter table household add column evening text not null default '{}';
-alter table need_state add column person_id integer references person(id);
 create table stream_habit (
 	id integer primary key autoincrement, run_id integer references run(id),
 	stream text not null check (stream in ('books', 'copies', 'supplies', 'setting')),
@@ -27,5 +33,6 @@ create table import_draft (
 	id integer primary key autoincrement, name text not null, text text not null, note text not null, at text not null
 ) strict;
 `
-		)
+		);
+	}
 };

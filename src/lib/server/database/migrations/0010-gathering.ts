@@ -6,7 +6,13 @@ export const gathering: Migration = {
 	up: (db: Kysely<unknown>) =>
 		run(
 			db,
+			// The first form of the migration before this one had no such table yet.
 			`
+create table if not exists wanted (
+	id integer primary key autoincrement, what text not null, run_id integer references run(id),
+	person_id integer references person(id), most_cents integer, look_at text not null default '',
+	noted_on text not null, found_on text, found_cents integer
+) strict;
 alter table household add column ladder text;
 alter table household add column rung_days text not null default '{}';
 alter table household add column first_frost text;

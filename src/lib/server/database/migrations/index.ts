@@ -10,6 +10,7 @@ import { lending } from './0008-lending.ts';
 import { buying } from './0009-buying.ts';
 import { gathering } from './0010-gathering.ts';
 import { occasions } from './0011-occasions.ts';
+import { sameForAll } from './0012-same-for-all.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -23,5 +24,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0008-lending': lending,
 	'0009-buying': buying,
 	'0010-gathering': gathering,
-	'0011-occasions': occasions
+	'0011-occasions': occasions,
+	'0012-same-for-all': sameForAll
 };
