@@ -1,7 +1,7 @@
 // A certificate for HTTPS on the home network: an authority of the household's own, made once, which a phone can
 // be told to trust, and a certificate for the addresses that this computer has today.
 import { X509Certificate, webcrypto } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { hostname, networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 // What the next import is built on wants it there first.
@@ -38,7 +38,10 @@ export function ownNames() {
 export async function certificateFor(folder, { names, addresses } = ownNames()) {
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	const path = (name) => join(folder, name);
-	if (!existsSync(path('authority.key'))) await makeAuthority(path);
+	const bounds = nameConstraints(names, addresses);
+	// One of before, or for another name of this computer, would be bound to nothing, or to the wrong names.
+	if (!existsSync(path('authority.key')) || !isBoundTo(path('authority.crt'), bounds))
+		await makeAuthority(path, bounds);
 	const authority = readFileSync(path('authority.crt'), 'utf8');
 	if (!stillFits(path('server.crt'), names, addresses)) await makeServer(path, names, addresses);
 	return {
@@ -60,7 +63,54 @@ function stillFits(file, names, addresses) {
 	);
 }
 
-async function makeAuthority(path) {
+/** Networks that are at home in no other house: private, link-local and this computer itself (RFC 1918, 3927, 1122). */
+const HOME_NETWORKS = [
+	[[10, 0, 0, 0], 8],
+	[[172, 16, 0, 0], 12],
+	[[192, 168, 0, 0], 16],
+	[[169, 254, 0, 0], 16],
+	[[127, 0, 0, 0], 8]
+];
+
+const der = (tag, ...parts) => {
+	const body = Buffer.concat(parts);
+	const length = body.length < 128 ? [body.length] : [0x82, body.length >> 8, body.length & 255];
+	return Buffer.concat([Buffer.from([tag, ...length]), body]);
+};
+
+/**
+ * What the authority may sign for, as the extension of RFC 5280, 4.2.1.10: names of this computer and addresses of
+ * home networks. Whoever gets hold of its key can pretend to be no server on the internet.
+ */
+function nameConstraints(names, addresses) {
+	const number = (address) => address.split('.').reduce((sum, part) => sum * 256 + Number(part), 0);
+	const isAtHome = (address) =>
+		HOME_NETWORKS.some(([base, bits]) => {
+			const size = 2 ** (32 - bits);
+			return Math.floor(number(address) / size) === Math.floor(number(base.join('.')) / size);
+		});
+	const networks = [
+		...HOME_NETWORKS,
+		...addresses.filter((one) => !isAtHome(one)).map((one) => [one.split('.').map(Number), 32])
+	];
+	const mask = (bits) =>
+		[0, 8, 16, 24].map((at) => (bits - at >= 8 ? 255 : bits <= at ? 0 : (255 << (8 - (bits - at))) & 255));
+	const subtrees = [
+		...names.map((name) => der(0x30, der(0x82, Buffer.from(name, 'latin1')))),
+		...networks.map(([base, bits]) => der(0x30, der(0x87, Buffer.from([...base, ...mask(bits)]))))
+	];
+	return der(0x30, der(0xa0, ...subtrees));
+}
+
+const NAME_CONSTRAINTS = '2.5.29.30';
+
+function isBoundTo(file, bounds) {
+	if (!existsSync(file)) return false;
+	const own = new x509.X509Certificate(readFileSync(file, 'utf8')).getExtension(NAME_CONSTRAINTS);
+	return own !== null && Buffer.from(own.value).equals(bounds);
+}
+
+async function makeAuthority(path, bounds) {
 	const keys = await webcrypto.subtle.generateKey(KEYS, true, ['sign', 'verify']);
 	const certificate = await x509.X509CertificateGenerator.createSelfSigned({
 		serialNumber: serial(),
@@ -70,10 +120,13 @@ async function makeAuthority(path) {
 		keys,
 		extensions: [
 			new x509.BasicConstraintsExtension(true, 0, true),
+			new x509.Extension(NAME_CONSTRAINTS, true, bounds),
 			new x509.KeyUsagesExtension(x509.KeyUsageFlags.keyCertSign | x509.KeyUsageFlags.cRLSign, true),
 			await x509.SubjectKeyIdentifierExtension.create(keys.publicKey)
 		]
 	});
+	// A certificate of another authority is none of this one's.
+	rmSync(path('server.crt'), { force: true });
 	await keep(path('authority.key'), keys.privateKey);
 	writeFileSync(path('authority.crt'), certificate.toString('pem'));
 }

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
+import { copyFile, mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { describe, expect, it, onTestFinished } from 'vitest';
 import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
-import { openStore, type Store } from '../database/open.ts';
+import { FILE, openStore, type Store } from '../database/open.ts';
 import { gatherList } from '../services/gathering/list.ts';
 import { planOf } from '../services/plan/days.ts';
 import { boardOf } from '../services/readiness/board.ts';
@@ -15,7 +18,7 @@ import { addBlocked, createUnit } from '../stores/plan/units.ts';
 import { patchNeed } from '../stores/readiness/needs.ts';
 import { addLot, countLot, moveLot, useUp } from '../stores/stash/lots.ts';
 import { allRows, doer, openTestStore } from '../tests/household.ts';
-import { change, redo, revisionOf, undo, type Trx } from './changes.ts';
+import { change, changeInParts, mendHalfDone, redo, revisionOf, undo, type Trx } from './changes.ts';
 
 const TODAY = '2027-01-22';
 const lesson = (title: string) => ({ title, note: '', optional: 0 as const, sessions: 1 });
@@ -263,6 +266,102 @@ describe('opening', () => {
 		expect(kept).toEqual(['0001-first']);
 	});
 });
+
+describe('a long change in parts', () => {
+	/** Adds so many places, slowly, as a file of them would. */
+	const many =
+		(count: number, each: (i: number) => Promise<void> = () => Promise.resolve()) =>
+		async (trx: Trx, pause: () => Promise<void>) => {
+			for (let i = 0; i < count; i++) {
+				await trx
+					.insertInto('place')
+					.values({ name: `shelf ${i}`, kind: 'shelf', position: i, parent_id: null })
+					.execute();
+				await each(i);
+				await pause();
+			}
+		};
+	const slowly = () => new Promise<void>((next) => setTimeout(next, 20));
+
+	it('lets others write between its parts, and is undone in one step without what they did', async () => {
+		const store = await openTestStore();
+		const before = await allRows(store);
+		const waits: number[] = [];
+		let isOver = false;
+		const long = changeInParts(store.write, doer(), 'Brought in', many(40, slowly)).finally(
+			() => (isOver = true)
+		);
+		let ticks = 0;
+		while (!isOver) {
+			const asked = performance.now();
+			await change(store.write, doer(null, 'phone'), 'tick', (trx) =>
+				trx
+					.updateTable('household')
+					.set({ name: `House ${ticks++}` })
+					.execute()
+			);
+			waits.push(performance.now() - asked);
+			await slowly();
+		}
+		expect((await long).changed).toBe('Brought in');
+		// It takes a second in all; nobody waits for all of it.
+		expect(ticks).toBeGreaterThan(3);
+		await undo(store.write, doer());
+		const after = await allRows(store);
+		expect(after.place).toEqual(before.place);
+		expect(after.household).not.toEqual(before.household);
+	});
+
+	it('that is stopped leaves nothing, though parts of it were kept already', async () => {
+		const store = await openTestStore();
+		const before = await allRows(store);
+		const stopped = changeInParts(
+			store.write,
+			doer(),
+			'Brought in',
+			many(40, async (i) => {
+				await slowly();
+				if (i === 30) throw new Refusal('Stopped.');
+			})
+		);
+		await expect(stopped).rejects.toThrow('Stopped.');
+		expect(await allRows(store)).toEqual(before);
+		await expect(undo(store.write, doer())).rejects.toThrow('nothing to undo');
+	});
+
+	it('that a cut ended half-way is taken back at the next start', async () => {
+		const store = await openTestStore();
+		const before = await allRows(store);
+		let reached = () => {};
+		const halfWay = new Promise<void>((on) => (reached = on));
+		void changeInParts(
+			store.write,
+			doer(),
+			'Brought in',
+			many(400, async (i) => {
+				await slowly();
+				if (i === 30) reached();
+			})
+		).catch(() => 'the process of this test goes on, the server would not');
+		await halfWay;
+		const copy = await openCopy(store);
+		expect(await allRows(copy)).not.toEqual(before);
+		await mendHalfDone(copy.write);
+		expect(await allRows(copy)).toEqual(before);
+	});
+});
+
+/** What a cut of the power leaves: the files as they are now. */
+async function openCopy(store: Store & { folder: string }): Promise<Store> {
+	const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+	for (const end of ['', '-wal']) await copyFile(join(store.folder, FILE + end), join(folder, FILE + end));
+	const copy = await openStore(folder);
+	onTestFinished(async () => {
+		await copy.close();
+		await rm(folder, { recursive: true });
+	});
+	return copy;
+}
 
 async function tables(store: Store): Promise<{ name: string }[]> {
 	await store.write.executeQuery(

@@ -49,6 +49,81 @@ export async function change<T>(
 	return told(done);
 }
 
+/** How long one part of a long change holds everyone else up, in ms. */
+const PART_MS = 150;
+
+/**
+ * A long change in parts, between which others write: `pause` ends a part when it has taken long enough. It is one
+ * change all the same: undone in one step, and taken back as a whole when the work throws. What a cut left half done
+ * is taken back by `mendHalfDone`.
+ */
+export async function changeInParts(
+	db: Db,
+	doer: Doer,
+	label: string,
+	work: (trx: Trx, pause: () => Promise<void>) => Promise<void>
+): Promise<Done<null>> {
+	let part = await db.startTransaction().execute();
+	let begun = performance.now();
+	const { id } = await openChange(part, doer, 'do', null);
+	// Whoever works with it has the part that is open now.
+	const relay = new Proxy({} as Trx, {
+		get: (_, name) => {
+			const value = Reflect.get(part, name) as unknown;
+			return typeof value === 'function' ? (value.bind(part) as unknown) : value;
+		}
+	});
+	const pause = async () => {
+		if (performance.now() - begun < PART_MS) return;
+		await part.updateTable('state').set({ current_change: null }).execute();
+		await part.commit().execute();
+		// Turns of the loop, in which others take their place before the next part.
+		await new Promise((next) => setTimeout(next, 1));
+		part = await db.startTransaction().execute();
+		begun = performance.now();
+		await part.updateTable('state').set({ current_change: id }).execute();
+	};
+	try {
+		await work(relay, pause);
+		const revision = await nextRevision(part);
+		const closed = await closeChange(part, id, revision, label);
+		if (closed.changed) await forgetUndone(part, doer.device);
+		await part.commit().execute();
+		return told({ result: null, ...closed });
+	} catch (error) {
+		await part.rollback().execute();
+		await takeBack(db, id);
+		throw error;
+	}
+}
+
+/** The label of a change that has not come to its end. */
+const HALF_DONE = '';
+
+/** Takes back what a cut of the power, or of the server, left half done. */
+export async function mendHalfDone(db: Db): Promise<void> {
+	await db.updateTable('state').set({ current_change: null }).execute();
+	const rows = await db.selectFrom('change').select('id').where('label', '=', HALF_DONE).execute();
+	for (const { id } of rows) await takeBack(db, id);
+}
+
+async function takeBack(db: Db, id: number): Promise<void> {
+	await transaction(db, async (trx) => {
+		const target = await trx.selectFrom('change').selectAll().where('id', '=', id).executeTakeFirst();
+		if (!target) return;
+		await sql`pragma defer_foreign_keys = on`.execute(trx);
+		const rows = await rowsOf(trx, id);
+		for (const row of rows.toReversed())
+			await setRow(trx, row.table_name, row.row_id, row.after, row.before, 'What was half done');
+		await trx.deleteFrom('change').where('id', '=', id).execute();
+		await nextRevision(trx);
+	});
+}
+
+function rowsOf(trx: Trx, change: number) {
+	return trx.selectFrom('change_row').selectAll().where('change_id', '=', change).orderBy('id').execute();
+}
+
 /** One transaction; what points at a row that is gone is told in words. */
 async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T> {
 	try {
@@ -78,18 +153,14 @@ async function answeredBefore<T>(trx: Trx, operation: string): Promise<Done<T> |
 }
 
 async function openChange(trx: Trx, doer: Doer, kind: Row<'change'>['kind'], target: number | null) {
-	const { revision } = await trx
-		.updateTable('state')
-		.set((eb) => ({ revision: eb('revision', '+', 1) }))
-		.returning('revision')
-		.executeTakeFirstOrThrow();
+	const revision = await nextRevision(trx);
 	const { id } = await trx
 		.insertInto('change')
 		.values({
 			revision,
 			kind,
 			target_id: target,
-			label: '',
+			label: HALF_DONE,
 			actor: doer.actor,
 			device: doer.device,
 			at: now(),
@@ -99,6 +170,15 @@ async function openChange(trx: Trx, doer: Doer, kind: Row<'change'>['kind'], tar
 		.executeTakeFirstOrThrow();
 	await trx.updateTable('state').set({ current_change: id }).execute();
 	return { id, revision };
+}
+
+async function nextRevision(trx: Trx): Promise<number> {
+	const { revision } = await trx
+		.updateTable('state')
+		.set((eb) => ({ revision: eb('revision', '+', 1) }))
+		.returning('revision')
+		.executeTakeFirstOrThrow();
+	return revision;
 }
 
 async function closeChange(trx: Trx, id: number, revision: number, label: string) {
@@ -136,6 +216,7 @@ function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc
 		.selectAll()
 		.where('device', '=', device)
 		.where('kind', '=', 'do')
+		.where('label', '<>', HALF_DONE)
 		.where('undone', '=', undone)
 		.orderBy('id', order)
 		.limit(1)
@@ -163,12 +244,7 @@ export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
 }
 
 async function turn(trx: Trx, doer: Doer, target: Row<'change'>, kind: 'undo' | 'redo'): Promise<Done<null>> {
-	const rows = await trx
-		.selectFrom('change_row')
-		.selectAll()
-		.where('change_id', '=', target.id)
-		.orderBy('id')
-		.execute();
+	const rows = await rowsOf(trx, target.id);
 	await sql`pragma defer_foreign_keys = on`.execute(trx);
 	const { id, revision } = await openChange(trx, doer, kind, target.id);
 	for (const row of kind === 'undo' ? rows.toReversed() : rows) {

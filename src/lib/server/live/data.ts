@@ -5,6 +5,7 @@ import { resolve } from 'node:path';
 import { StartRefusal } from '../database/faults.ts';
 import { FILE, openStore, type Store } from '../database/open.ts';
 import { seedDemo } from '../demo/seed.ts';
+import { mendHalfDone } from '../history/changes.ts';
 import { seedEmpty } from '../stores/house/household.ts';
 import { backUp } from '../trust/backups.ts';
 
@@ -30,6 +31,7 @@ async function open(): Promise<Store> {
 		if (env.GATHER_BIN_DEMO) await seedDemo(made.write);
 		else await seedEmpty(made.write, systemZone());
 	}
+	if (made.damage === null) await mendHalfDone(made.write);
 	noteHouse(folder);
 	if (made.damage !== null)
 		console.error(

@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { faultText } from '../database/faults.ts';
 import { Stopped, type ImportPlan } from '../exchange/index.ts';
-import { change, type Doer } from '../history/changes.ts';
+import { changeInParts, type Doer } from '../history/changes.ts';
 import { backUp } from '../trust/backups.ts';
 import { dataFolder, opened } from './data.ts';
 
@@ -51,12 +51,13 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 	try {
 		const { write } = await opened();
 		await backUp(dataFolder(), 'import');
-		const { changed } = await change(write, doer, `Brought in: ${name}`, (trx) =>
+		const { changed } = await changeInParts(write, doer, `Brought in: ${name}`, (trx, pause) =>
 			plan.apply(trx, async (done) => {
 				job.done = done;
 				// Lets the server answer others, and hear that it should stop.
 				await new Promise((next) => setImmediate(next));
 				if (job.stop) throw new Stopped();
+				await pause();
 			})
 		);
 		job.state = 'done';
