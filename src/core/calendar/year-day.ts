@@ -32,6 +32,9 @@ function times(days: readonly YearDay[], from: number, years: number, passes: (d
 		.sort();
 }
 
+/** "the end of September 30th, 2027" */
+const LONGEST_DAY = 40;
+
 /**
  * Reads a day with or without a year from the end of a line: what stands before it, and the day. Null where the
  * line does not end in a day.
@@ -39,8 +42,10 @@ function times(days: readonly YearDay[], from: number, years: number, passes: (d
  *     readEndDay('Grandma stays with us, Mar 20')   // { before: 'Grandma stays with us', day: '03-20' }
  */
 export function readEndDay(text: string): { before: string; day: YearDay } | null {
-	const said = text.trim();
+	const said = text.trim().replace(/\s{2,}/g, ' ');
 	for (const { index } of said.matchAll(/[\s,]+/g)) {
+		// A day is said in a few letters at the end.
+		if (said.length - index > LONGEST_DAY) continue;
 		const end = said.slice(index).replace(/^[\s,]+/, '');
 		// A month alone is no day.
 		if (!/\d/.test(end.replace(/\d{4}/, ''))) continue;

@@ -46,7 +46,8 @@ function iso(year: string, month: string, day: string): string {
  *     // { name: 'Odile', born: '2016-05-03', allergies: ['peanuts', 'milk'], unread: null }
  */
 export function readPerson(text: string, dayFirst: boolean): TypedPerson {
-	let rest = text.trim();
+	// Many blanks say no more than one, and take long to read around.
+	let rest = text.trim().replace(/\s{2,}/g, ' ');
 	let allergies: string[] = [];
 	const allergic = ALLERGIC.exec(rest);
 	if (allergic) {

@@ -40,7 +40,10 @@ export function readPlaces(text: string): TypedPlace[] {
 		const indent = line.replaceAll('\t', '    ').search(/\S/);
 		open = open.filter((one) => one.indent < indent);
 		const within = open.at(-1)?.place.inside ?? top;
-		const plain = line.trim().replace(/^[-*•–]\s+/, '');
+		const plain = line
+			.trim()
+			.replace(/\s{2,}/g, ' ')
+			.replace(/^[-*•–]\s+/, '');
 		const colon = plain.indexOf(':');
 		const [head, rest] = colon < 0 ? [plain, ''] : [plain.slice(0, colon), plain.slice(colon + 1)];
 		// Without a colon, a line with commas names several places side by side.

@@ -113,28 +113,6 @@ describe('days off from a calendar', () => {
 		(text) => expect(daysOffIn(text, '2027-01-01', '2027-12-31')).rejects.toThrow('That is no calendar file')
 	);
 
-	it.each([
-		['a rule that never comes true', 'RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'],
-		['a sixth Monday', 'RRULE:FREQ=MONTHLY;BYDAY=6MO'],
-		['every second', 'RRULE:FREQ=SECONDLY']
-	])('%s does not keep the other events waiting, nor the server', async (_, rule) => {
-		let longest = 0;
-		let last = performance.now();
-		const timer = setInterval(() => {
-			longest = Math.max(longest, performance.now() - last);
-			last = performance.now();
-		}, 1);
-		const text = calendar(
-			...Array.from({ length: 20 }, () => `DTSTART;VALUE=DATE:20270101\n${rule}\nSUMMARY:odd`),
-			'DTSTART;VALUE=DATE:20270220\nSUMMARY:away'
-		);
-		const reasons = (await daysOffIn(text, '2027-02-01', '2027-12-31')).map((one) => one.reason);
-		clearInterval(timer);
-		expect(reasons).toContain('away');
-		// A step of 60 ms and a slice, on a busy machine.
-		expect(longest).toBeLessThan(400);
-	});
-
 	it('three hundred that repeat for years are read in slices', async () => {
 		const text = calendar(
 			...Array.from(

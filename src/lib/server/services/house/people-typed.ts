@@ -6,6 +6,9 @@ import type { Trx } from '../../history/changes.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { addPerson } from '../../stores/house/people.ts';
 
+/** A line about one child is not longer. */
+const LONGEST = 500;
+
 function birthMeant(born: Day, today: Day): Day | null {
 	try {
 		// One that has not come yet is said otherwise.
@@ -37,6 +40,8 @@ export async function addPeopleTyped(
 	};
 	for (const [i, line] of children.split(/\r\n|\r|\n/).entries()) {
 		if (!line.trim()) continue;
+		if (line.length > LONGEST)
+			throw new Refusal(`Line ${i + 1} is too long: one child on each line, please.`, 'children');
 		const { name, born, allergies, unread } = readPerson(line, household.measures === 'metric');
 		const wrong = (message: string) =>
 			new Refusal(`Line ${i + 1}, “${line.trim().slice(0, 60)}”: ${message}`, 'children');
