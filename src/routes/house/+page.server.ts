@@ -1,3 +1,4 @@
+import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import Joi from 'joi';
 import { randomBytes } from 'node:crypto';
 import { dayText, weekdayName } from '$core/calendar/index.ts';
@@ -312,11 +313,9 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ on: boolean }>({ on: checkbox }),
-			(on: boolean) => (on ? 'Calendar feed: a new address' : 'Calendar feed closed'),
-			async ({ trx }, form) => {
-				await household.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null);
-				return form.on;
-			}
+			// Whoever has an address that was taken away never gets in by it again, by no Undo either.
+			FOR_GOOD,
+			({ trx }, form) => household.setFeedSecret(trx, form.on ? randomBytes(18).toString('base64url') : null)
 		),
 	quiet: (event) =>
 		handleForm(

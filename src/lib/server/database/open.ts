@@ -186,7 +186,6 @@ async function watchRows(db: Db) {
 				.raw(
 					`create trigger watch_${table}_${event} after ${event} on ${table}
 					when (select current_change from state) is not null
-					${event === 'update' && left.length ? `and ${before} is not ${after}` : ''}
 					begin
 						insert into change_row (change_id, table_name, row_id, before, after)
 						values ((select current_change from state), '${table}', ${row}.id, ${before}, ${after});

@@ -12,13 +12,23 @@ import { boardOf } from '../services/readiness/board.ts';
 import { computeSituation } from '../services/readiness/situation.ts';
 import { stashOf } from '../services/stash/stash.ts';
 import { readSnapshot, type Snapshot } from '../snapshot/snapshot.ts';
+import { setFeedSecret } from '../stores/house/household.ts';
 import { addLine, removeLine } from '../stores/gathering/supply-lines.ts';
 import { addLesson, orderLessons, removeLesson, setOutcome, updateLesson } from '../stores/plan/lessons.ts';
 import { addBlocked, createUnit } from '../stores/plan/units.ts';
 import { patchNeed } from '../stores/readiness/needs.ts';
 import { addLot, countLot, moveLot, useUp } from '../stores/stash/lots.ts';
 import { allRows, doer, openTestStore } from '../tests/household.ts';
-import { change, changeInParts, mendHalfDone, redo, revisionOf, undo, type Trx } from './changes.ts';
+import {
+	change,
+	changeInParts,
+	FOR_GOOD,
+	mendHalfDone,
+	redo,
+	revisionOf,
+	undo,
+	type Trx
+} from './changes.ts';
 
 const TODAY = '2027-01-22';
 const lesson = (title: string) => ({ title, note: '', optional: 0 as const, sessions: 1 });
@@ -264,6 +274,32 @@ describe('opening', () => {
 		const migrated = await openStore(store.folder, { keep });
 		onTestFinished(() => migrated.close());
 		expect(kept).toEqual(['0001-first']);
+	});
+});
+
+describe('an address that was taken away', () => {
+	it('never comes back, whatever is undone and done again', async () => {
+		const store = await openTestStore();
+		const secret = async () => (await readSnapshot(store.read)).household.feed_secret;
+		const setTo = (to: string | null) =>
+			change(store.write, doer(), FOR_GOOD, (trx) => setFeedSecret(trx, to));
+		const rename = (name: string) =>
+			change(store.write, doer(), 'Household', (trx) =>
+				trx.updateTable('household').set({ name }).where('id', '=', 1).execute()
+			);
+		await rename('before');
+		await setTo('an-address');
+		await rename('between');
+		expect((await setTo(null)).changed).toBeNull();
+		await rename('after');
+		for (let i = 0; i < 3; i++) {
+			await undo(store.write, doer());
+			expect(await secret()).toBeNull();
+		}
+		for (let i = 0; i < 3; i++) {
+			await redo(store.write, doer());
+			expect(await secret()).toBeNull();
+		}
 	});
 });
 

@@ -20,6 +20,9 @@ export type Done<T> = { readonly result: T; readonly changed: string | null; rea
 export const KEPT_CHANGES = 500;
 const KEPT_OPERATIONS = 5000;
 
+/** In the place of a label: done for good, so that it is neither told with an Undo nor ever undone. */
+export const FOR_GOOD = Symbol('for good');
+
 /**
  * Makes one change: all of it or nothing, in one transaction, with what undo needs. A command that
  * was answered before gets the same answer and changes nothing.
@@ -27,16 +30,18 @@ const KEPT_OPERATIONS = 5000;
 export async function change<T>(
 	db: Db,
 	doer: Doer,
-	label: string | ((result: T) => string),
+	label: string | typeof FOR_GOOD | ((result: T) => string),
 	work: (trx: Trx) => Promise<T>
 ): Promise<Done<T>> {
 	const done = await transaction(db, async (trx) => {
 		const replayed = doer.operation ? await answeredBefore<T>(trx, doer.operation) : null;
 		if (replayed) return replayed;
-		const { id, revision } = await openChange(trx, doer, 'do', null);
+		// What was turned already is not offered to be turned again.
+		const { id, revision } = await openChange(trx, doer, label === FOR_GOOD ? 'undo' : 'do', null);
 		const result = await work(trx);
-		const text = typeof label === 'function' ? label(result) : label;
+		const text = typeof label === 'function' ? label(result) : label === FOR_GOOD ? 'Done for good' : label;
 		const done = { result, ...(await closeChange(trx, id, revision, text)) };
+		if (label === FOR_GOOD) return { ...done, changed: null };
 		if (done.changed) await forgetUndone(trx, doer.device);
 		if (doer.operation) {
 			await trx
@@ -46,6 +51,7 @@ export async function change<T>(
 		}
 		return done;
 	});
+	if (label === FOR_GOOD) announce({ revision: done.revision });
 	return told(done);
 }
 

@@ -2,7 +2,7 @@ import { formOf, operationOf } from './form-of.ts';
 import { fail, type RequestEvent } from '@sveltejs/kit';
 import type Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
+import { change, FOR_GOOD, type Doer, type Done, type Trx } from '../history/changes.ts';
 import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import type { FormContext } from '../schemas/fields.ts';
@@ -48,7 +48,7 @@ export const atItsField =
 export async function handleForm<Input, T>(
 	event: RequestEvent,
 	schema: Joi.ObjectSchema<Input>,
-	label: string | ((result: T) => string),
+	label: string | typeof FOR_GOOD | ((result: T) => string),
 	work: (at: Acting, input: Input) => Promise<T>
 ) {
 	let typed: Record<string, string> = {};
