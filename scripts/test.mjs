@@ -52,6 +52,11 @@ suite(
 			json.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length
 	]
 );
+if (build.ok)
+	report(
+		'Kills, cuts of the power and bad texts, a little of each',
+		await runAside('npm', ['run', '--silent', 'faults', '--', 'short'])
+	);
 if (!ensureChromium()) count('Browser journeys', 0, 1);
 else if (build.ok) {
 	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [

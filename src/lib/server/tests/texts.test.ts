@@ -6,51 +6,7 @@ import { isBibtex, readBibtex } from '../exchange/formats/bibtex.ts';
 import { readCsv } from '../exchange/formats/csv.ts';
 import { isMarcxml, readMarcxml } from '../exchange/formats/marcxml.ts';
 import { daysOffIn } from '../services/calendar/days-off-in.ts';
-
-/** Kinds of text on which reading can take far longer than the text is long. */
-const KINDS: Readonly<Record<string, (n: number) => string>> = {
-	'blanks inside': (n) => `a${' '.repeat(n)}b`,
-	'blanks alone': (n) => ' '.repeat(n),
-	'tabs before a number': (n) => `a${'\t'.repeat(n)}1`,
-	'a leader that leads nowhere': (n) => `Lesson 1 x${'.'.repeat(n)}y`,
-	'a leader with gaps': (n) => `Title ${'. '.repeat(n)}x`,
-	'dots at the end': (n) => `Title ${'.'.repeat(n)}`,
-	underscores: (n) => `Title ${'_'.repeat(n)}x`,
-	'empty lines': (n) => `a\n${'\n'.repeat(n)}b`,
-	'lines of blanks': (n) => `a\n${'  \n'.repeat(n)}b`,
-	commas: (n) => `a${','.repeat(n)}`,
-	'a long list in a line': (n) => `2 cups a${', b'.repeat(n)}`,
-	'open brackets': (n) => '('.repeat(n),
-	'nested brackets': (n) => `${'('.repeat(n)}a${')'.repeat(n)}`,
-	digits: (n) => '1'.repeat(n),
-	'numbers in a row': (n) => '1 '.repeat(n),
-	'fractions of fractions': (n) => '1/'.repeat(n),
-	dashes: (n) => `${'-'.repeat(n)}a`,
-	quotes: (n) => `${'"'.repeat(n)}a`,
-	'the same word': (n) => 'paper '.repeat(n),
-	'and, and': (n) => 'a and '.repeat(n),
-	'or, or': (n) => 'glue or '.repeat(n),
-	'per child, per child': (n) => '2 per child '.repeat(n),
-	'one long word': (n) => 'x'.repeat(n),
-	bullets: (n) => `${'• '.repeat(n)}a`,
-	emoji: (n) => '😀'.repeat(n),
-	'accents on a letter': (n) => `e${'\u0301'.repeat(n)}`,
-	'empty comments of XML': (n) => '<!-- -->'.repeat(n),
-	'comments that do not end': (n) => '<!-- '.repeat(n),
-	'records in records': (n) => '<record>'.repeat(n),
-	'attributes without end': (n) => `<record ${'a="b" '.repeat(n)}>`,
-	'an entity in an entity': (n) =>
-		`<!DOCTYPE x [${Array.from({ length: Math.min(n, 40) }, (_, i) => `<!ENTITY a${i + 1} "&a${i};&a${i};">`).join('')}]><record>&a9;</record>`,
-	'entries of BibTeX': (n) => '@book{'.repeat(n),
-	'braces of BibTeX': (n) => `@book{x, title={${'{'.repeat(n)}`,
-	'remarks of BibTeX': (n) => '%\n'.repeat(n),
-	'a quote that does not close': (n) => `a,b\n"${'x,'.repeat(n)}`,
-	'many columns': (n) => `a${',a'.repeat(n)}\n1`,
-	'a long cell': (n) => `a,b\n${'z'.repeat(n)},1`,
-	'Roman numerals': (n) => `Chapter ${'ivxlc'.repeat(n)}`,
-	'allergies of allergies': (n) => `Odile ${'allergies '.repeat(n)}`,
-	'places in places': (n) => 'a > '.repeat(n)
-};
+import { BAD_TEXTS } from './bad-texts.ts';
 
 const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 	'a supply list': (text) => readSupplyList(text, [{ id: '1', number: 1, title: 'Kites' }]),
@@ -87,7 +43,7 @@ const SIZES = [1000, 2000, 4000, 8000, 16_000];
 const MOST_GROWTH = 3;
 
 describe.each(Object.entries(READERS))('%s is read in a time that grows with its length', (_, read) => {
-	it.each(Object.entries(KINDS))('%s', (_, textOf) => {
+	it.each(Object.entries(BAD_TEXTS))('%s', (_, textOf) => {
 		let before = timeOf(read, textOf(SIZES[0]));
 		for (const size of SIZES.slice(1)) {
 			const now = timeOf(read, textOf(size));
