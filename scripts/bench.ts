@@ -280,10 +280,55 @@ async function pages(paths: readonly string[], linesALesson: number, limit: numb
 			await get(path);
 			report(`page ${path}${size}, the first after a change`, performance.now() - start, limit);
 		}
+		if (linesALesson === 8) await underLoad(`http://127.0.0.1:${port}`, paths);
 	} finally {
 		server.kill();
 		rmSync(data, { recursive: true, force: true });
+		rmSync(`${data}.household`, { force: true });
 	}
+}
+
+/** Twenty who read and four who write, all at once and without a pause. */
+async function underLoad(address: string, paths: readonly string[]) {
+	const LOAD_MS = 30_000;
+	const until = performance.now() + LOAD_MS;
+	const took = { read: [] as number[], write: [] as number[] };
+	let errors = 0;
+	const again = async (kind: 'read' | 'write', ask: () => Promise<Response>) => {
+		while (performance.now() < until) {
+			const begun = performance.now();
+			const answer = await ask();
+			await answer.arrayBuffer();
+			took[kind].push(performance.now() - begun);
+			if (!answer.ok) errors++;
+		}
+	};
+	const reader = (i: number) => {
+		let at = i;
+		return again('read', () => fetch(`${address}${paths[at++ % paths.length]}`));
+	};
+	const writer = (i: number) => {
+		let at = 0;
+		return again('write', () =>
+			fetch(`${address}/home/supplies?/add`, {
+				method: 'POST',
+				body: new URLSearchParams({ text: `washers ${i * 10_000 + ++at}` }),
+				headers: { origin: address, 'x-sveltekit-action': 'true', accept: 'application/json' }
+			})
+		);
+	};
+	await Promise.all([
+		...Array.from({ length: 20 }, (_, i) => reader(i)),
+		...Array.from({ length: 4 }, (_, i) => writer(i))
+	]);
+	for (const kind of ['read', 'write'] as const) {
+		const sorted = took[kind].sort((a, b) => a - b);
+		report(
+			`30 s of 20 readers and 4 writers: ${sorted.length} times ${kind}, p99`,
+			sorted[Math.floor(sorted.length * 0.99)]
+		);
+	}
+	console.log(`${'30 s of 20 readers and 4 writers: errors'.padEnd(58)} ${String(errors).padStart(8)}`);
 }
 
 await library();

@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdir, open, readFile, rename } from 'node:fs/promises';
+import { mkdir, open, readdir, readFile, rename, rm, stat } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { env } from '$env/dynamic/private';
 import { Refusal } from '$core/error.ts';
@@ -41,6 +41,29 @@ export async function keepPicture(bytes: Uint8Array): Promise<string> {
 	}
 	await rename(temporary, path);
 	return name;
+}
+
+/** A picture that was sent just now may not have its row yet. */
+const FRESH_MS = 24 * 3600 * 1000;
+
+/**
+ * Removes pictures that nothing names any more, and what a cut left half written. `isNamed` says whether a row, or
+ * what undo could bring back, still names one. Answers how many went.
+ */
+export async function cleanPictures(isNamed: (name: string) => Promise<boolean>): Promise<number> {
+	const folder = join(env.GATHER_BIN_DATA || 'data', 'files');
+	let gone = 0;
+	const entries = await readdir(folder, { recursive: true, withFileTypes: true }).catch(() => []);
+	for (const entry of entries) {
+		if (!entry.isFile()) continue;
+		const path = join(entry.parentPath, entry.name);
+		const { mtimeMs } = await stat(path);
+		if (Date.now() - mtimeMs < FRESH_MS) continue;
+		if (NAME.test(entry.name) && (await isNamed(entry.name))) continue;
+		await rm(path, { force: true });
+		gone++;
+	}
+	return gone;
 }
 
 /** A kept picture and its type; null when there is none by that name. */

@@ -1,5 +1,7 @@
 import { statfs } from 'node:fs/promises';
 import { resolve } from 'node:path';
+import { cleanPictures } from '../files/pictures.ts';
+import { isPictureNamed } from '../stores/files/picture-names.ts';
 import { backUp, backupsIn, type Backup } from '../trust/backups.ts';
 import { dataFolder, opened } from './data.ts';
 
@@ -30,7 +32,11 @@ export async function backUpForTheNight(at = new Date()): Promise<Backup | null>
 	const isMade = (await backupsIn(folder)).some(
 		(one) => one.why === 'night' && clockIn(zone, new Date(one.at)).day === day
 	);
-	return isMade ? null : backUp(folder, 'night', { at });
+	if (isMade) return null;
+	const made = await backUp(folder, 'night', { at });
+	// After the backup, which has them still.
+	await cleanPictures((name) => isPictureNamed(read, name));
+	return made;
 }
 
 /** Looks every few minutes whether the night's backup is due. Answers how to stop. */

@@ -2,29 +2,14 @@ import { error, redirect, type RequestEvent } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import {
-	COPYING_RIGHTS,
-	readIsbn,
-	RESOURCE_KINDS,
-	RESOURCE_ROLES,
-	type CopyingRight,
-	type ResourceKind
-} from '$core/library/index.ts';
-import { json } from '$lib/server/database/json.ts';
+import { COPYING_RIGHTS, RESOURCE_KINDS, RESOURCE_ROLES } from '$core/library/index.ts';
 import { tellLibrarySoon } from '$lib/server/live/desk-talk.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { handleForm, doerOf } from '$lib/server/requests/form-action.ts';
+import { doerOf, handleForm } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
-import {
-	dollars,
-	checkbox,
-	id,
-	optionalDay,
-	title,
-	webAddress,
-	wholeOrNothing
-} from '$lib/server/schemas/fields.ts';
+import { id, optionalDay } from '$lib/server/schemas/fields.ts';
+import { resourceColumns, resourceForm } from '$lib/server/schemas/resource.ts';
 import { policyText } from '$lib/server/services/house/content-policy.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
@@ -80,104 +65,6 @@ export const load: PageServerLoad = async ({ params }) => {
 
 const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
 
-type ResourceForm = {
-	title: string;
-	authors: string;
-	kind: ResourceKind;
-	isbn: string;
-	publisher: string;
-	year: number | null;
-	language: string;
-	pages: number | null;
-	about: string;
-	topics: string;
-	fromAge: number | null;
-	toAge: number | null;
-	grade: number | null;
-	content: string;
-	charter: boolean;
-	owned: boolean;
-	copies: number;
-	place: number | null;
-	source: number | null;
-	condition: string;
-	money: number | null;
-	cameFrom: string;
-	rights: CopyingRight;
-	playersFrom: number | null;
-	playersTo: number | null;
-	pieces: number | null;
-	piecesMissing: string;
-	smallParts: boolean;
-	width: number | null;
-	hardcover: boolean;
-	address: string;
-	service: string;
-	device: string;
-	minutes: number | null;
-	notes: string;
-	liked: '' | 'good' | 'all right' | 'not used';
-};
-
-const resourceForm = Joi.object<ResourceForm>({
-	title: title('it a title'),
-	authors: words(300),
-	kind: Joi.string()
-		.valid(...RESOURCE_KINDS)
-		.required(),
-	isbn: words(40),
-	publisher: words(200),
-	year: wholeOrNothing('the year', 3000),
-	language: words(60),
-	pages: wholeOrNothing('the pages', 20_000),
-	about: words(2000),
-	topics: words(500),
-	fromAge: wholeOrNothing('the age', 99),
-	toAge: wholeOrNothing('the age', 99),
-	grade: Joi.number().min(0).max(12).empty('').allow(null).default(null).messages({
-		'number.base': 'Please give the reading level as a school grade, like 3 or 3.5',
-		'number.max': 'Grades go from 0 to 12',
-		'number.min': 'Grades go from 0 to 12'
-	}),
-	content: words(300),
-	charter: checkbox,
-	owned: checkbox,
-	copies: Joi.number().integer().min(1).max(999).empty('').default(1).messages({
-		'number.base': 'Please give the copies as a whole number',
-		'number.min': 'There is at least one copy'
-	}),
-	place: id.empty('').allow(null).default(null),
-	source: id.empty('').allow(null).default(null),
-	condition: words(100),
-	money: dollars.allow(null).default(null),
-	cameFrom: words(200),
-	rights: Joi.string()
-		.valid(...COPYING_RIGHTS)
-		.default('own family'),
-	playersFrom: wholeOrNothing('the players', 99),
-	playersTo: wholeOrNothing('the players', 99),
-	pieces: wholeOrNothing('the pieces', 100_000),
-	piecesMissing: words(300),
-	smallParts: checkbox,
-	width: Joi.number().min(0.1).max(2000).empty('').allow(null).default(null).messages({
-		'number.base': 'Please give the thickness in millimeters'
-	}),
-	hardcover: checkbox,
-	address: webAddress,
-	service: words(100),
-	device: words(100),
-	minutes: wholeOrNothing('the minutes', 10_000),
-	notes: words(5000),
-	liked: Joi.string().valid('', 'good', 'all right', 'not used').default('')
-});
-
-function isbnTyped(text: string): string | null {
-	if (!text) return null;
-	const isbn = readIsbn(text);
-	if (!isbn.valid) throw new Refusal(`That ISBN is not right: ${isbn.why}.`, 'isbn');
-	return isbn.isbn13;
-}
-
 /** After a change that the library has to know of. */
 async function telling<T>(event: RequestEvent, work: () => Promise<T>): Promise<T> {
 	const done = await work();
@@ -190,51 +77,7 @@ const loanForm = Joi.object<{ loan: number }>({ loan: id.required() });
 export const actions: Actions = {
 	save: (event) =>
 		handleForm(event, resourceForm, 'Saved', ({ trx }, form) => {
-			if (form.fromAge !== null && form.toAge !== null && form.toAge < form.fromAge)
-				throw new Refusal('The second age must not be below the first.', 'toAge');
-			return updateResource(trx, Number(event.params.id), {
-				title: form.title,
-				authors: form.authors,
-				kind: form.kind,
-				isbn13: isbnTyped(form.isbn),
-				publisher: form.publisher,
-				year: form.year,
-				language: form.language,
-				pages: form.pages,
-				about: form.about,
-				topics: form.topics,
-				from_age: form.fromAge,
-				to_age: form.toAge,
-				grade: form.grade,
-				content: json(
-					form.content
-						.split(',')
-						.map((one) => one.trim().toLowerCase())
-						.filter(Boolean)
-				),
-				charter: form.charter ? 1 : 0,
-				owned: form.owned ? 1 : 0,
-				copies: form.copies,
-				place_id: form.place,
-				supplier_id: form.source,
-				condition: form.condition,
-				cents: form.money === null ? null : Math.round(form.money * 100),
-				came_from: form.cameFrom,
-				rights: form.rights,
-				players_from: form.playersFrom,
-				players_to: form.playersTo,
-				pieces: form.pieces,
-				pieces_missing: form.piecesMissing,
-				small_parts: form.smallParts ? 1 : 0,
-				width_mm: form.width,
-				hardcover: form.hardcover ? 1 : 0,
-				address: form.address,
-				service: form.service,
-				device: form.device,
-				minutes: form.minutes,
-				notes: form.notes,
-				liked: form.liked
-			});
+			return updateResource(trx, Number(event.params.id), resourceColumns(form));
 		}),
 	note: (event) =>
 		handleForm(

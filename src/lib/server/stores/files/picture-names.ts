@@ -1,0 +1,15 @@
+import type { Db } from '../../database/open.ts';
+
+/** Whether a row names a picture, or one that undo could bring back. */
+export async function isPictureNamed(db: Db, name: string): Promise<boolean> {
+	for (const table of ['resource', 'lot'] as const)
+		if (await db.selectFrom(table).select('id').where('picture', '=', name).limit(1).executeTakeFirst())
+			return true;
+	const remembered = await db
+		.selectFrom('change_row')
+		.select('id')
+		.where((or) => or.or([or('before', 'like', `%${name}%`), or('after', 'like', `%${name}%`)]))
+		.limit(1)
+		.executeTakeFirst();
+	return remembered !== undefined;
+}
