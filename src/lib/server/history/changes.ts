@@ -43,34 +43,38 @@ export async function change<T>(
 		const done = { result, ...(await closeChange(trx, id, revision, text)) };
 		if (label === FOR_GOOD) return { ...done, changed: null };
 		if (done.changed) await forgetUndone(trx, doer.device);
-		if (doer.operation) {
-			await trx
-				.insertInto('operation')
-				.values({ id: doer.operation, device: doer.device, result: JSON.stringify(done), at: now() })
-				.execute();
-		}
+		if (doer.operation) await keepAnswer(trx, doer, doer.operation, done);
 		return done;
 	});
 	if (label === FOR_GOOD) announce({ revision: done.revision });
 	return told(done);
 }
 
-/** How long one part of a long change holds everyone else up, in ms. */
+/** How long one part of a long change holds those up who write, in ms. */
 const PART_MS = 150;
+/** How long it holds everyone up at a time. */
+const BREATH_MS = 20;
 
 /**
- * A long change in parts, between which others write: `pause` ends a part when it has taken long enough. It is one
- * change all the same: undone in one step, and taken back as a whole when the work throws. What a cut left half done
- * is taken back by `mendHalfDone`.
+ * A long change in parts, between which others write: `pause`, called now and then, lets others be answered, and
+ * ends a part when it has taken long enough. It is one change all the same: undone in one step, taken back as a whole
+ * when the work throws, and answered as before when it is sent twice. What a cut left half done is taken back by
+ * `mendHalfDone`.
  */
-export async function changeInParts(
+export async function changeInParts<T>(
 	db: Db,
 	doer: Doer,
-	label: string,
-	work: (trx: Trx, pause: () => Promise<void>) => Promise<void>
-): Promise<Done<null>> {
+	label: string | ((result: T) => string),
+	work: (trx: Trx, pause: () => Promise<void>) => Promise<T>
+): Promise<Done<T>> {
 	let part = await db.startTransaction().execute();
+	const replayed = doer.operation ? await answeredBefore<T>(part, doer.operation) : null;
+	if (replayed) {
+		await part.rollback().execute();
+		return replayed;
+	}
 	let begun = performance.now();
+	let breathed = begun;
 	const { id } = await openChange(part, doer, 'do', null);
 	// Whoever works with it has the part that is open now.
 	const relay = new Proxy({} as Trx, {
@@ -80,27 +84,41 @@ export async function changeInParts(
 		}
 	});
 	const pause = async () => {
-		if (performance.now() - begun < PART_MS) return;
-		await part.updateTable('state').set({ current_change: null }).execute();
-		await part.commit().execute();
-		// Turns of the loop, in which others take their place before the next part.
-		await new Promise((next) => setTimeout(next, 1));
-		part = await db.startTransaction().execute();
-		begun = performance.now();
-		await part.updateTable('state').set({ current_change: id }).execute();
+		const at = performance.now();
+		if (at - breathed < BREATH_MS) return;
+		if (at - begun < PART_MS) await new Promise((next) => setImmediate(next));
+		else {
+			await part.updateTable('state').set({ current_change: null }).execute();
+			await part.commit().execute();
+			// A turn of the loop in which others take their place before the next part.
+			await new Promise((next) => setTimeout(next, 1));
+			part = await db.startTransaction().execute();
+			begun = performance.now();
+			await part.updateTable('state').set({ current_change: id }).execute();
+		}
+		breathed = performance.now();
 	};
 	try {
-		await work(relay, pause);
+		const result = await work(relay, pause);
 		const revision = await nextRevision(part);
-		const closed = await closeChange(part, id, revision, label);
-		if (closed.changed) await forgetUndone(part, doer.device);
+		const text = typeof label === 'function' ? label(result) : label;
+		const done = { result, ...(await closeChange(part, id, revision, text)) };
+		if (done.changed) await forgetUndone(part, doer.device);
+		if (doer.operation) await keepAnswer(part, doer, doer.operation, done);
 		await part.commit().execute();
-		return told({ result: null, ...closed });
+		return told(done);
 	} catch (error) {
 		await part.rollback().execute();
 		await takeBack(db, id);
-		throw error;
+		throw inWords(error);
 	}
+}
+
+async function keepAnswer<T>(trx: Trx, { device }: Doer, id: string, done: Done<T>): Promise<void> {
+	await trx
+		.insertInto('operation')
+		.values({ id, device, result: JSON.stringify(done), at: now() })
+		.execute();
 }
 
 /** The label of a change that has not come to its end. */
@@ -135,12 +153,16 @@ async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T
 	try {
 		return await db.transaction().execute(work);
 	} catch (error) {
-		if (error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-			throw new Refusal(
-				'Something that this belongs to was removed meanwhile, or is in use. Load the page again.'
-			);
-		throw error;
+		throw inWords(error);
 	}
+}
+
+/** What points at a row that is gone, in words; any other error as it is. */
+function inWords(error: unknown): unknown {
+	const isGone = error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY';
+	return isGone
+		? new Refusal('Something that this belongs to was removed meanwhile, or is in use. Load the page again.')
+		: error;
 }
 
 /** Tells the other windows of a change that is kept. */

@@ -23,7 +23,8 @@ export async function saveReviewed(
 	trx: Trx,
 	run: RunSituation,
 	rows: readonly ReviewedLine[],
-	gone: readonly number[]
+	gone: readonly number[],
+	pause: () => Promise<void>
 ): Promise<SavedList> {
 	const own = new Set(run.lessons.map(({ lesson }) => lesson.id));
 	const foreign = rows.find(({ line }) => !own.has(line.lesson));
@@ -35,8 +36,12 @@ export async function saveReviewed(
 			await addLine(trx, line);
 			added++;
 		} else if (await updateLine(trx, id, line)) changed++;
+		await pause();
 	}
-	for (const id of gone) await removeLine(trx, id);
+	for (const id of gone) {
+		await removeLine(trx, id);
+		await pause();
+	}
 	return { added, changed, removed: gone.length };
 }
 

@@ -1,7 +1,11 @@
+import { setImmediate as others } from 'node:timers/promises';
 import { Refusal } from '$core/error.ts';
 import { readPlaces, type TypedPlace } from '$core/house/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addPlace, placesIn } from '../../stores/house/places.ts';
+
+/** So many are added before others are answered. */
+const BREATH = 20;
 
 /** Most places that one text may name. */
 const MOST_PLACES = 500;
@@ -39,6 +43,8 @@ async function put(trx: Trx, places: readonly TypedPlace[], parent: number | nul
 				floor_mm: null
 			}));
 		if (!same) added++;
+		// Hundreds at once take a while; others are answered meanwhile.
+		if (added % BREATH === 0) await others();
 		added += await put(trx, place.inside, id);
 	}
 	return added;

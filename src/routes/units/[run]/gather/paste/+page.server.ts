@@ -2,7 +2,7 @@ import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { change } from '$lib/server/history/changes.ts';
+import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -95,11 +95,11 @@ export const actions: Actions = {
 						line: asLine(checkedRow(fields, index), `row-${index}-`)
 					}));
 				const gone = form.getAll('gone').map(Number);
-				const { changed } = await change(
+				const { changed } = await changeInParts(
 					(await opened()).write,
 					doerOf(event, operationOf(form, event.url)),
 					savedText,
-					(trx) => saveReviewed(trx, run, rows, gone)
+					(trx, pause) => saveReviewed(trx, run, rows, gone, pause)
 				);
 				sayAfterRedirect(event.cookies, changed);
 				// The first list of a household leads to the board: its first true answer.
