@@ -80,6 +80,18 @@ describe('asking the library’s computer', () => {
 		expect((await situationOf(store)).snapshot.revision).toBe(snapshot.revision);
 	});
 
+	it.each([
+		['empty', () => []],
+		['shrunken to one of three loans', (loans: DeskLoan[]) => loans.slice(0, 1)]
+	])('an account that is %s is asked about; nothing is marked as brought back', async (_, left) => {
+		const { store, desk, ask } = await demo();
+		desk.holds = [];
+		desk.loans = left(desk.loans);
+		const before = (await situationOf(store)).snapshot.loans;
+		expect(await ask()).toMatch(/shows (none|only 1) of the 5 loans and holds .* tick what is really back/);
+		expect((await situationOf(store)).snapshot.loans).toEqual(before);
+	});
+
 	it('tells a hold that was noted here, once, and takes over its number and day', async () => {
 		const { desk, ask, loanOf, place } = await demo();
 		await place('The Chart Room');
