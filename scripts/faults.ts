@@ -4,7 +4,7 @@
  */
 import SqliteDatabase from 'better-sqlite3';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -150,7 +150,7 @@ async function cuts(server: Server): Promise<void> {
 	for (let i = 0; i < CUTS; i++) {
 		const state = last[Math.floor(Math.random() * last.length)];
 		rmSync(cut, { recursive: true, force: true });
-		cpSync(join(data, 'backups'), cut, { recursive: true });
+		mkdirSync(cut);
 		const later = Buffer.from(written.subarray(state.size));
 		const kept = later.subarray(0, Math.floor(Math.random() * later.length));
 		for (let at = 0; at < kept.length; at += 512)

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nameForCount, nameKey, singularName } from '../naming/index.ts';
-import { compareLists, readSupplyList, usualUse, type KnownLine } from './index.ts';
+import { compareLists, readSupplyList, usualUse, type KnownLine, type ListedLine } from './index.ts';
 
 const lessons = [
 	{ id: 'a', number: 5, title: 'Hills on paper: contour lines' },
@@ -137,4 +137,33 @@ describe('names', () => {
 			Array(5).fill('consumed')
 		);
 	});
+});
+
+it('a list read in parts is the list read as a whole, wherever it is cut', () => {
+	const line = fc.constantFrom(
+		'Lesson 5: Hills',
+		'Lesson 6',
+		'Lesson 9: Nowhere',
+		'2 oranges per child',
+		'some yarn',
+		'',
+		'Contour lines:',
+		'glue, scissors and tape'
+	);
+	fc.assert(
+		fc.property(fc.array(line, { maxLength: 30 }), fc.integer({ min: 1, max: 30 }), (all, size) => {
+			const whole = readSupplyList(all.join('\n'), lessons);
+			const lines: ListedLine[] = [];
+			const unknown: number[] = [];
+			let lesson: string | null = null;
+			for (let before = 0; before < all.length; before += size) {
+				const part = readSupplyList(all.slice(before, before + size).join('\n'), lessons, { before, lesson });
+				lines.push(...part.lines);
+				unknown.push(...part.unknownHeadings.map((one) => one.lineNumber));
+				lesson = part.lesson;
+			}
+			expect(lines).toEqual(whole.lines);
+			expect(unknown).toEqual(whole.unknownHeadings.map((one) => one.lineNumber));
+		})
+	);
 });

@@ -15,23 +15,39 @@ export type ListedLine = {
 	readonly lesson: string | null;
 };
 
+/** Where a part of a longer list begins. */
+export type ListPart = {
+	/** Lines of the text before it. */
+	readonly before: number;
+	/** The lesson whose heading stands above it. */
+	readonly lesson: string | null;
+};
+
 export type ReadList = {
 	readonly lines: readonly ListedLine[];
 	/** Headings that name a lesson which the unit does not have. */
 	readonly unknownHeadings: readonly { readonly lineNumber: number; readonly written: string }[];
+	/** The lesson whose heading came last. */
+	readonly lesson: string | null;
 };
 
 const NUMBERED = /^(?:lesson|session|topic|day|chapter|unit|part|week)\s*#?\s*(\d+)\b/i;
 
 /**
  * Reads a whole supply list as a book prints it. Headings that name a lesson by number or title
- * ("Lesson 4: Contour lines") say to which lesson the lines below belong.
+ * ("Lesson 4: Contour lines") say to which lesson the lines below belong. A long one can be read in parts, each
+ * going on where the one before it ended.
  */
-export function readSupplyList(text: string, lessons: readonly LessonHeading[]): ReadList {
+export function readSupplyList(
+	text: string,
+	lessons: readonly LessonHeading[],
+	part: ListPart = { before: 0, lesson: null }
+): ReadList {
 	const lines: ListedLine[] = [];
 	const unknownHeadings: { lineNumber: number; written: string }[] = [];
-	let lesson: string | null = null;
-	text.split(/\r\n|\r|\n/).forEach((line, i) => {
+	let { lesson } = part;
+	text.split(/\r\n|\r|\n/).forEach((line, at) => {
+		const i = part.before + at;
 		const written = withoutGaps(line);
 		if (written.trim() === '') return;
 		const read = readSupplyLine(written);
@@ -42,7 +58,7 @@ export function readSupplyList(text: string, lessons: readonly LessonHeading[]):
 		} else if (heading) lesson = heading.id;
 		for (const one of read) lines.push({ lineNumber: i + 1, written: written.trim(), read: one, lesson });
 	});
-	return { lines, unknownHeadings };
+	return { lines, unknownHeadings, lesson };
 }
 
 /** The lesson that a line names, 'unknown' when it names one that is not there, null when none. */

@@ -365,6 +365,37 @@ describe('a long change in parts', () => {
 		await expect(undo(store.write, doer())).rejects.toThrow('nothing to undo');
 	});
 
+	it('whoever reads in between sees afterwards what is there, stopped or not', async () => {
+		for (const isStopped of [false, true]) {
+			const store = await openTestStore();
+			let seen = await readSnapshot(store.read);
+			const long = changeInParts(
+				store.write,
+				doer(),
+				'Brought in',
+				many(40, async (i) => {
+					await slowly();
+					seen = await readSnapshot(store.read, seen);
+					if (i % 9 === 0)
+						// Others go on meanwhile, so that revisions are not the change's own.
+						void change(store.write, doer(null, 'phone'), 'tick', (trx) =>
+							trx
+								.updateTable('household')
+								.set({ name: `House ${i}` })
+								.execute()
+						);
+					if (isStopped && i === 30) throw new Refusal('Stopped.');
+				})
+			);
+			await long.catch(() => null);
+			await change(store.write, doer(null, 'phone'), 'tick', (trx) =>
+				trx.updateTable('household').set({ name: 'at last' }).execute()
+			);
+			seen = await readSnapshot(store.read, seen);
+			expect(seen).toEqual(await readSnapshot(store.read));
+		}
+	});
+
 	it('that a cut ended half-way is taken back at the next start', async () => {
 		const store = await openTestStore();
 		const before = await allRows(store);

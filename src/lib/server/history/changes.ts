@@ -89,6 +89,7 @@ export async function changeInParts<T>(
 		if (at - begun < PART_MS) await new Promise((next) => setImmediate(next));
 		else {
 			await part.updateTable('state').set({ current_change: null }).execute();
+			await touch(part, id);
 			await part.commit().execute();
 			// A turn of the loop in which others take their place before the next part.
 			await new Promise((next) => setTimeout(next, 1));
@@ -100,7 +101,7 @@ export async function changeInParts<T>(
 	};
 	try {
 		const result = await work(relay, pause);
-		const revision = await nextRevision(part);
+		const revision = await touch(part, id);
 		const text = typeof label === 'function' ? label(result) : label;
 		const done = { result, ...(await closeChange(part, id, revision, text)) };
 		if (done.changed) await forgetUndone(part, doer.device);
@@ -112,6 +113,13 @@ export async function changeInParts<T>(
 		await takeBack(db, id);
 		throw inWords(error);
 	}
+}
+
+/** A new revision for what a change has done so far: whoever has read an older one reads its rows again. */
+async function touch(trx: Trx, id: number): Promise<number> {
+	const revision = await nextRevision(trx);
+	await trx.updateTable('change').set({ revision }).where('id', '=', id).execute();
+	return revision;
 }
 
 async function keepAnswer<T>(trx: Trx, { device }: Doer, id: string, done: Done<T>): Promise<void> {
@@ -136,11 +144,14 @@ async function takeBack(db: Db, id: number): Promise<void> {
 		const target = await trx.selectFrom('change').selectAll().where('id', '=', id).executeTakeFirst();
 		if (!target) return;
 		await sql`pragma defer_foreign_keys = on`.execute(trx);
+		const doer = { device: target.device, actor: target.actor, operation: null };
+		// Written down as any turn is, since others may have read what was half done.
+		const turning = await openChange(trx, doer, 'undo', null);
 		const rows = await rowsOf(trx, id);
 		for (const row of rows.toReversed())
 			await setRow(trx, row.table_name, row.row_id, row.after, row.before, 'What was half done');
+		await closeChange(trx, turning.id, turning.revision, 'Taken back');
 		await trx.deleteFrom('change').where('id', '=', id).execute();
-		await nextRevision(trx);
 	});
 }
 

@@ -1,8 +1,10 @@
+import { setImmediate as others } from 'node:timers/promises';
 import { exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import {
 	compareLists,
 	readSupplyList,
+	type ReadList,
 	usualUse,
 	type Alternative,
 	type KnownLine,
@@ -59,19 +61,40 @@ export type Review = {
 /** Longest list that is read at once. */
 export const MOST_LINES = 6000;
 
+/** Lines that are read before others are answered. */
+const LINES_A_PART = 100;
+
+/** Reads a list; one of thousands of lines does not hold anybody else up. */
+async function readInParts(
+	text: string,
+	lessons: Parameters<typeof readSupplyList>[1]
+): Promise<Pick<ReadList, 'lines' | 'unknownHeadings'>> {
+	const all = text.split(/\r\n|\r|\n/);
+	const read: ReadList[] = [];
+	for (let before = 0; before < all.length; before += LINES_A_PART) {
+		const part = all.slice(before, before + LINES_A_PART).join('\n');
+		read.push(readSupplyList(part, lessons, { before, lesson: read.at(-1)?.lesson ?? null }));
+		await others();
+	}
+	return {
+		lines: read.flatMap((one) => one.lines),
+		unknownHeadings: read.flatMap((one) => one.unknownHeadings)
+	};
+}
+
 /** Reads a pasted list and compares it with what the lessons have. Doubtful lines come first. */
-export function reviewList(
+export async function reviewList(
 	situation: Situation,
 	run: RunSituation,
 	text: string,
 	fallbackLesson: number
-): Review {
+): Promise<Review> {
 	const lessons = run.lessons.map(({ lesson, number }) => ({
 		id: String(lesson.id),
 		number,
 		title: lesson.title
 	}));
-	const list = readSupplyList(text, lessons);
+	const list = await readInParts(text, lessons);
 	const read = list.lines.map((line) => ({
 		...line.read,
 		written: line.written,

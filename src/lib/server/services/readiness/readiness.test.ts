@@ -226,7 +226,7 @@ describe('the walk', () => {
 describe('the review', () => {
 	it('doubtful lines first; what is known keeps its line and its use', async () => {
 		const now = await situationOf(await openTestStore());
-		const review = reviewList(
+		const review = await reviewList(
 			now,
 			now.runs[0],
 			'Lesson 6\n3 oranges per child\nsome yarn\nglobe\n1 fine-tip black marker\n1 roll clear tape\n1 sheet tracing film per child',

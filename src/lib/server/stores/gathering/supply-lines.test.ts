@@ -68,7 +68,7 @@ describe('what is known about a need', () => {
 		const store = await openTestStore();
 		const key = await buyOranges(store);
 		const now = await situationOf(store);
-		const review = reviewList(now, now.runs[0], 'Lesson 6\n2 oranges per child', 6);
+		const review = await reviewList(now, now.runs[0], 'Lesson 6\n2 oranges per child', 6);
 		expect(review.rows[0]).toMatchObject({ status: 'same', id: Number(key.split('/')[2]) });
 	});
 

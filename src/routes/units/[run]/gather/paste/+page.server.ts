@@ -70,7 +70,7 @@ export const actions: Actions = {
 					);
 				}
 				const { now, run } = await runOf(params);
-				const review = reviewList(now, run, input.text, input.lesson);
+				const review = await reviewList(now, run, input.text, input.lesson);
 				if (review.rows.length === 0)
 					throw new Refusal('There is nothing to gather in this text, only headings or empty lines.', 'text');
 				return { review, typed };
