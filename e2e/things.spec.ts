@@ -58,7 +58,8 @@ test('a set: its picture, a piece lent to a tray and back, and what is no pictur
 	await expect(page.getByText('Another picture')).toBeVisible();
 	const image = page.locator('img[src^="/pictures/"]');
 	await expect(image).toBeVisible();
-	expect(await image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(8);
+	// It is there before its bytes are.
+	await expect.poll(() => image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(8);
 	await expectAccessible(page);
 });
 
