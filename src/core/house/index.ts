@@ -1,4 +1,4 @@
 /** The house as a parent would say it: people and places, each in a line. */
-export { placeKind, readPlaces, type PlaceKind, type TypedPlace } from './read-place.ts';
+export { MOST_DEEP, placeKind, readPlaces, type PlaceKind, type TypedPlace } from './read-place.ts';
 export { levelsText, readLevels, type ReadingLevel } from './read-levels.ts';
 export { readPerson, type TypedPerson } from './read-person.ts';

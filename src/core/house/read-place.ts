@@ -64,11 +64,15 @@ function listed(text: string): string[] {
 		.filter(Boolean);
 }
 
+/** Places within each other, a room the first of them. */
+export const MOST_DEEP = 20;
+
 /** Puts a path such as "pantry > top shelf" in; answers its last place. */
 function put(within: Growing[], path: string, isTop: boolean): Growing | null {
 	let list = within;
 	let last: Growing | null = null;
-	for (const part of path.split(/\s*[>›]\s*/)) {
+	// One more than there may be, so that it is seen.
+	for (const part of path.split(/\s*[>›]\s*/).slice(0, MOST_DEEP + 1)) {
 		const name = part.trim().slice(0, 120);
 		if (!name) continue;
 		const same = list.find((one) => one.name.toLowerCase() === name.toLowerCase());

@@ -44,8 +44,7 @@ export async function openStore(folder: string, options: Options = {}): Promise<
 }
 
 async function openLocked(folder: string, { keep }: Options): Promise<Store> {
-	// Nobody else on this computer has to read a family's records.
-	chmodSync(folder, 0o700);
+	keepToOwner(folder);
 	const file = join(folder, FILE);
 	rmSync(`${file}.next`, { force: true });
 	const existed = existsSync(file);
@@ -78,6 +77,15 @@ async function openLocked(folder: string, { keep }: Options): Promise<Store> {
 			await write.destroy();
 		}
 	};
+}
+
+/** Nobody else on this computer has to read a family's records; a disk that knows no rights has to do without. */
+function keepToOwner(folder: string): void {
+	try {
+		chmodSync(folder, 0o700);
+	} catch {
+		// A folder of somebody else's, or on a disk without rights: it is used as it was given.
+	}
 }
 
 function opened(file: string): SqliteDatabase.Database {

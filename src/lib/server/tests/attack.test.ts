@@ -1,4 +1,7 @@
 import type { Action } from '@sveltejs/kit';
+import { mkdtemp, readdir, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
@@ -6,11 +9,13 @@ import { change } from '../history/changes.ts';
 import { amountWritten } from '../exchange/kinds/supplies.ts';
 import { isFormula, readCsv, writeCsv } from '../exchange/formats/csv.ts';
 import { isMarcxml, readMarcxml } from '../exchange/formats/marcxml.ts';
+import { keepPicture, readPicture } from '../files/pictures.ts';
 import { formOf, operationOf } from '../requests/form-of.ts';
 import { refusal } from '../requests/origin.ts';
 import { sayAfterRedirect } from '../requests/toast-after-redirect.ts';
 import { typedAmount } from '../schemas/amount.ts';
 import { webAddress } from '../schemas/fields.ts';
+import { addPlacesTyped } from '../services/house/places-typed.ts';
 import { computeSituation } from '../services/readiness/situation.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 import { doer, openHousehold, openTestStore } from './household.ts';
@@ -123,6 +128,35 @@ describe('amounts', () => {
 			const [whole, part = '0'] = written.includes(' ') ? written.split(' ') : ['0', written];
 			expect(exact(whole).add(exact(part)).equals(exact(text)), text).toBe(true);
 		}
+	});
+});
+
+describe('places', () => {
+	it('fifty thousand within each other are refused in words', async () => {
+		const store = await openTestStore();
+		for (const text of [
+			'a > '.repeat(50_000),
+			Array.from({ length: 300 }, (_, i) => `${' '.repeat(i)}p${i}`).join('\n')
+		])
+			await expect(change(store.write, doer(), 'places', (trx) => addPlacesTyped(trx, text))).rejects.toThrow(
+				'places within each other'
+			);
+	});
+});
+
+describe('pictures', () => {
+	it('the same one sent twenty times at once is kept each time, as one file', async () => {
+		const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
+		process.env.GATHER_BIN_DATA = folder;
+		const bytes = Buffer.concat([
+			Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a]),
+			Buffer.alloc(100_000, 7)
+		]);
+		const names = await Promise.all(Array.from({ length: 20 }, () => keepPicture(bytes)));
+		expect(new Set(names).size).toBe(1);
+		expect((await readPicture(names[0]))?.bytes.equals(bytes)).toBe(true);
+		expect(await readdir(join(folder, 'files', names[0].slice(0, 2)))).toEqual([names[0]]);
+		await rm(folder, { recursive: true });
 	});
 });
 

@@ -1,6 +1,6 @@
 import { setImmediate as others } from 'node:timers/promises';
 import { Refusal } from '$core/error.ts';
-import { readPlaces, type TypedPlace } from '$core/house/index.ts';
+import { MOST_DEEP, readPlaces, type TypedPlace } from '$core/house/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addPlace, placesIn } from '../../stores/house/places.ts';
 
@@ -18,9 +18,15 @@ export async function addPlacesTyped(trx: Trx, text: string, within: number | nu
 			'There is no place in this text. Write a room on each line, like “Kitchen: pantry, drawer”.',
 			'places'
 		);
+	if (depth(places) > MOST_DEEP)
+		throw new Refusal(`No house has more than ${MOST_DEEP} places within each other.`, 'places');
 	if (count(places) > MOST_PLACES)
 		throw new Refusal(`That is more than ${MOST_PLACES} places. Start with those that matter.`, 'places');
 	return put(trx, places, within);
+}
+
+function depth(places: readonly TypedPlace[]): number {
+	return places.reduce((most, place) => Math.max(most, 1 + depth(place.inside)), 0);
 }
 
 function count(places: readonly TypedPlace[]): number {
