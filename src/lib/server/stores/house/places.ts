@@ -1,3 +1,4 @@
+import { lastPosition } from '../position.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
@@ -11,10 +12,12 @@ export type PlaceInput = Pick<
 
 /** Adds a place as the last one inside another, or as a room of its own. */
 export async function addPlace(trx: Trx, parent: number | null, input: PlaceInput): Promise<number> {
-	const siblings = await placesIn(trx, parent);
+	const last = await lastPosition(
+		trx.selectFrom('place').where('parent_id', parent === null ? 'is' : '=', parent)
+	);
 	const { id } = await trx
 		.insertInto('place')
-		.values({ ...input, parent_id: parent, position: (siblings.at(-1)?.position ?? 0) + 1 })
+		.values({ ...input, parent_id: parent, position: last + 1 })
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	return id;
