@@ -1,6 +1,6 @@
 import { dev } from '$app/environment';
 import { env } from '$env/dynamic/private';
-import { existsSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { StartRefusal } from '../database/faults.ts';
 import { FILE, openStore, type Store } from '../database/open.ts';
@@ -23,11 +23,12 @@ export function opened(): Promise<Store> {
 
 async function open(): Promise<Store> {
 	const folder = dataFolder();
-	const isNew = requireHouse(folder);
+	requireHouse(folder);
 	const made = await openStore(folder, {
 		keep: async (connection) => void (await backUp(folder, 'migration', { connection }))
 	});
-	if (isNew) {
+	// A first start that was cut off has left a file without a household.
+	if (made.damage === null && (await isEmpty(made))) {
 		if (env.GATHER_BIN_DEMO) await seedDemo(made.write);
 		else await seedEmpty(made.write, systemZone());
 	}
@@ -48,11 +49,11 @@ async function open(): Promise<Store> {
 const markerOf = (folder: string) => `${resolve(folder)}.household`;
 
 /**
- * Whether a house is to be made in a folder.
+ * Lets a house be made in a folder that never held one.
  * @throws StartRefusal where the folder held one, or holds other things of one, and it is not there now.
  */
-function requireHouse(folder: string): boolean {
-	if (existsSync(resolve(folder, FILE))) return false;
+function requireHouse(folder: string): void {
+	if (existsSync(resolve(folder, FILE))) return;
 	const lost = ['backups', 'files'].filter(
 		(name) => existsSync(resolve(folder, name)) && readdirSync(resolve(folder, name)).length
 	);
@@ -62,7 +63,10 @@ function requireHouse(folder: string): boolean {
 			`The folder ${resolve(folder)} held a household, and its file is not there now. If it lies on a disk, is that disk there? ` +
 				`To go back to a backup: npm run restore. To begin a new, empty house all the same: start once with GATHER_BIN_NEW=yes.`
 		);
-	return true;
+}
+
+async function isEmpty({ read }: Store): Promise<boolean> {
+	return !(await read.selectFrom('household').select('id').executeTakeFirst());
 }
 
 function noteHouse(folder: string): void {
@@ -73,11 +77,6 @@ function noteHouse(folder: string): void {
 	} catch {
 		// Where nothing may be written beside the folder, it has to do without.
 	}
-}
-
-/** Takes away the word that a folder held a household, for one that is thrown away on purpose. */
-export function forgetHouse(folder: string): void {
-	rmSync(markerOf(folder), { force: true });
 }
 
 export async function closeStore(): Promise<void> {
