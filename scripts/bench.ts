@@ -18,6 +18,7 @@ import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
 import { computeSituation } from '../src/lib/server/services/readiness/situation.ts';
 import { EVERYTHING, libraryPage, type LibraryFilter } from '../src/lib/server/services/library/search.ts';
+import { readSheet } from '../src/lib/server/exchange/formats/sheet.ts';
 import { planImport } from '../src/lib/server/exchange/index.ts';
 import { change } from '../src/lib/server/history/changes.ts';
 import { gatherList } from '../src/lib/server/services/gathering/list.ts';
@@ -354,7 +355,7 @@ async function library() {
 		report('library: topic and age', await best(() => ask({ topic: 'topic 7' }), 5), 150);
 		const csv = `title,by,kind,topics\n${Array.from({ length: 5000 }, (_, i) => `New book ${i},Somebody ${i % 70},book,topic ${i % 9}`).join('\n')}`;
 		const began = performance.now();
-		const { plan } = planImport(now, csv, null);
+		const { plan } = await planImport(now, readSheet(csv), null);
 		await change(opened.write, { device: 'bench', actor: null, operation: null }, 'import', plan.apply);
 		report('library: 5,000 CSV lines read and brought in', performance.now() - began, 5000);
 	} finally {

@@ -112,15 +112,22 @@ function hasTables(connection: SqliteDatabase.Database): boolean {
 	return connection.prepare(`select 1 from sqlite_master where type = 'table' limit 1`).get() !== undefined;
 }
 
+const migrationsOf = (connection: SqliteDatabase.Database) =>
+	connection.prepare('select name from kysely_migration').pluck().all() as string[];
+
+/** The first migration of a file that this version does not know; null where it knows them all. */
+export function newerThanThis(connection: SqliteDatabase.Database): string | null {
+	const isOurs = connection.prepare(`select 1 from sqlite_master where name = 'kysely_migration'`).get();
+	return (isOurs && migrationsOf(connection).find((name) => !(name in MIGRATIONS))) || null;
+}
+
 /** Migrations that the file lacks, in order. @throws StartRefusal where it has one that this version does not know. */
 function pendingIn(connection: SqliteDatabase.Database): string[] {
 	const isNew = !connection.prepare(`select 1 from sqlite_master where name = 'kysely_migration'`).get();
 	if (isNew && hasTables(connection))
 		throw new StartRefusal(`${connection.name} was not written by Gather Bin, so it is left alone.`);
-	const done = isNew
-		? []
-		: (connection.prepare('select name from kysely_migration').pluck().all() as string[]);
-	const newer = done.find((name) => !(name in MIGRATIONS));
+	const done = isNew ? [] : migrationsOf(connection);
+	const newer = newerThanThis(connection);
 	if (newer)
 		throw new StartRefusal(
 			`${connection.name} was written by a newer version of Gather Bin (${newer}). Start that version, or go back to a backup that is older.`

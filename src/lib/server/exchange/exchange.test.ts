@@ -3,12 +3,16 @@ import { sql } from 'kysely';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { change, undo } from '../history/changes.ts';
+import type { Situation } from '../services/readiness/situation.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
 import { isFormula, readCsv, writeCsv } from './formats/csv.ts';
 import { decodeText } from './formats/decode.ts';
+import { readSheet } from './formats/sheet.ts';
 import { exportLibrary, exportSheet, kindOf, planImport } from './index.ts';
+import { readSheetAside } from './read-aside.ts';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
+const planned = (now: Situation, text: string, run: number | null) => planImport(now, readSheet(text), run);
 
 describe('CSV as RFC 4180 has it', () => {
 	// RFC 4180, section 2, rules 1 to 7.
@@ -122,7 +126,7 @@ describe('bringing in', () => {
 			const store = await openTestStore();
 			const before = await allRows(store);
 			const text = exportSheet(await situationOf(store), id, 1);
-			const { kind, plan } = planImport(await situationOf(store), text, 1);
+			const { kind, plan } = await planned(await situationOf(store), text, 1);
 			expect(kind.id).toBe(id);
 			expect(plan.rows.length).toBeGreaterThan(10);
 			expect(plan.rows.filter((row) => row.status !== 'same')).toEqual([]);
@@ -152,7 +156,7 @@ describe('bringing in', () => {
 				await other.write.deleteFrom('place').execute();
 				await sql`pragma foreign_keys = on`.execute(other.write);
 			}
-			const { plan } = planImport(await situationOf(other), text, 1);
+			const { plan } = await planned(await situationOf(other), text, 1);
 			await change(other.write, doer(), 'import', plan.apply);
 			expect(exportSheet(await situationOf(other), id, 1)).toBe(text);
 		}
@@ -174,7 +178,7 @@ describe('bringing in', () => {
 			'🎈 balloon pump,1,,,',
 			'خيط قطن,2,m,,'
 		].join('\n');
-		const { plan } = planImport(await situationOf(store), text, null);
+		const { plan } = await planned(await situationOf(store), text, null);
 		const wrong = plan.rows.filter((row) => row.status === 'wrong');
 		expect(wrong.map((row) => [row.row, row.text])).toEqual([
 			[3, '“=2+3” is a formula, not an amount. Type the number.'],
@@ -198,10 +202,10 @@ describe('bringing in', () => {
 	it('the same thing in one place twice adds up; another amount is a count', async () => {
 		const store = await openTestStore();
 		const text = 'item,qty,where\nbrass ring,3,top shelf\nbrass rings,4,Kitchen > pantry > top shelf';
-		const first = planImport(await situationOf(store), text, null);
+		const first = await planned(await situationOf(store), text, null);
 		expect(first.plan.rows.map((row) => row.status)).toEqual(['new', 'changed']);
 		await change(store.write, doer(), 'import', first.plan.apply);
-		const again = planImport(await situationOf(store), 'item,qty,where\nbrass ring,5,top shelf', null);
+		const again = await planned(await situationOf(store), 'item,qty,where\nbrass ring,5,top shelf', null);
 		expect(again.plan.rows).toEqual([
 			{ row: 2, status: 'changed', text: '5 brass ring, Kitchen › pantry › top shelf; was 7' }
 		]);
@@ -215,7 +219,7 @@ describe('bringing in', () => {
 		const store = await openTestStore();
 		const text =
 			'lesson,lesson title,thing\n1,Wind,2 paper plates per child\n2,Lift,\n3,,string\n14,Tails,3 m ribbon';
-		const { plan } = planImport(await situationOf(store), text, 2);
+		const { plan } = await planned(await situationOf(store), text, 2);
 		expect(plan.rows.map((row) => row.status)).toContain('wrong');
 		await change(store.write, doer(), 'import', plan.apply);
 		const kites = (await situationOf(store)).runs.find((one) => one.row.id === 2)!;
@@ -229,7 +233,7 @@ describe('bringing in', () => {
 	it('an import that fails half way changes nothing', async () => {
 		const store = await openTestStore();
 		const before = await allRows(store);
-		const { plan } = planImport(await situationOf(store), 'thing,amount\nbead,3\nshell,4', null);
+		const { plan } = await planned(await situationOf(store), 'thing,amount\nbead,3\nshell,4', null);
 		await expect(
 			change(store.write, doer(), 'import', async (trx) => {
 				await plan.apply(trx);
@@ -249,7 +253,7 @@ describe('the library as BibTeX and MARCXML', () => {
 			.where('id', '=', 3)
 			.execute();
 		const now = await situationOf(store);
-		const { kind, plan } = planImport(now, exportLibrary(now, format), null);
+		const { kind, plan } = await planned(now, exportLibrary(now, format), null);
 		expect(kind.id).toBe('books');
 		expect(plan.rows).toHaveLength(now.snapshot.resources.length);
 		expect(plan.rows.filter((row) => row.status !== 'same')).toEqual([]);
@@ -262,7 +266,7 @@ describe('the library as BibTeX and MARCXML', () => {
 @Book{a1, title = "The {M}aps of {\\"O}land", author = {Str{\\"o}m, Eva and Bo Li}, year = 2019, isbn = {978-0-306-40615-7}}
 @book{broken title
 @misc{b2, title = {A Kit}, type = {kit}, keywords = {wind, kites}}`;
-		const { plan } = planImport(now, text, null);
+		const { plan } = await planned(now, text, null);
 		expect(plan.rows.map(({ status, text }) => `${status}: ${text}`)).toEqual([
 			'new: The Maps of Öland, Eva Ström, Bo Li, book',
 			'wrong: there is no title.',
@@ -299,11 +303,52 @@ describe('the library as BibTeX and MARCXML', () => {
 <marc:datafield tag="300" ind1=" " ind2=" "><marc:subfield code="a">96 p. :</marc:subfield></marc:datafield>
 </marc:record></marc:collection>`;
 		const store = await openTestStore();
-		const { plan } = planImport(now, text, null);
+		const { plan } = await planned(now, text, null);
 		expect(plan.rows).toEqual([{ row: 2, status: 'new', text: 'Maps & more: a guide, Eva Ström, book' }]);
 		await change(store.write, doer(), 'import', plan.apply);
 		const row = (await situationOf(store)).snapshot.resources.at(-1)!;
 		expect(row).toMatchObject({ isbn13: '9780306406157', publisher: 'Two Ponds', year: 1998, pages: 96 });
-		expect(() => planImport(now, '<collection><record></collection>', null)).toThrow('not whole');
+		expect(() => readSheet('<collection><record></collection>')).toThrow('not whole');
+	});
+});
+
+describe('a file read beside the server', () => {
+	it('gives the table, or says in words what is wrong with it', async () => {
+		expect(await readSheetAside('thing,amount\nbead,3')).toEqual({
+			header: ['thing', 'amount'],
+			rows: [['bead', '3']]
+		});
+		await expect(readSheetAside('thing,amount')).rejects.toThrow('There are no rows');
+	});
+
+	it('ends when its time is over or somebody stops it, and the server answers meanwhile', async () => {
+		// Text that alone takes seconds.
+		const slow = '\n'.repeat(8_000_000);
+		let ticks = 0;
+		const ticking = setInterval(() => ticks++, 5);
+		await expect(readSheetAside(slow, { budget: 500 })).rejects.toThrow('takes too long to read');
+		expect(ticks).toBeGreaterThan(20);
+		const stop = new AbortController();
+		setTimeout(() => stop.abort(), 300);
+		await expect(readSheetAside(slow, { signal: stop.signal })).rejects.toThrow('Stopped');
+		clearInterval(ticking);
+	});
+
+	it.each(['thing,amount', '<collection>', '@book{'])('more rows than one file may have: %s', (kind) => {
+		const [start, row, end] = {
+			'thing,amount': ['thing,amount\n', 'bead,1\n', ''],
+			'<collection>': ['<collection>', '<record><leader>a</leader></record>', '</collection>'],
+			'@book{': ['', '@book{a, title = {b}}\n', '']
+		}[kind]!;
+		expect(() => readSheet(start + row.repeat(10_001) + end)).toThrow('more than 10,000 rows');
+	});
+
+	it('a cell that is too long is said, and the other rows go on', async () => {
+		const now = await situationOf(await openTestStore());
+		const { plan } = await planned(now, `title,by,notes\nA,Bo Li,${'x'.repeat(6000)}\nB,Bo Li,short`, null);
+		expect(plan.rows.map(({ status, text }) => [status, text.slice(0, 60)])).toEqual([
+			['wrong', '“notes” has 6,000 letters; a cell takes at most 5,000.'],
+			['new', 'B, Bo Li, book']
+		]);
 	});
 });

@@ -1,3 +1,4 @@
+import { setImmediate as others } from 'node:timers/promises';
 import { Refusal } from '$core/error.ts';
 import type { Trx } from '../history/changes.ts';
 import type { Situation } from '../services/readiness/situation.ts';
@@ -40,6 +41,17 @@ export async function eachRow<T>(
 	}
 }
 
+/** Letters that one cell may have. */
+const LONGEST_CELL = 5000;
+
+function requireShort(cells: Cells<string>): void {
+	for (const [name, text] of Object.entries(cells))
+		if (text.length > LONGEST_CELL)
+			throw new Refusal(
+				`“${name}” has ${text.length.toLocaleString('en-US')} letters; a cell takes at most ${LONGEST_CELL.toLocaleString('en-US')}.`
+			);
+}
+
 /** A kind of file that goes out and comes in again. */
 export type SheetKind<Key extends string = string> = {
 	readonly id: 'supplies' | 'places' | 'books' | 'list' | 'plan';
@@ -53,25 +65,48 @@ export type SheetKind<Key extends string = string> = {
 		situation: Situation,
 		rows: readonly { readonly row: number; readonly cells: Cells<Key> }[],
 		run: number | null
-	) => ImportPlan;
+	) => Promise<ImportPlan>;
 };
 
 /** The cells of a sheet by the columns of a kind, with the number of each row. */
 export function rowsOf<Key extends string>(sheet: Sheet, kind: SheetKind<Key>) {
 	const at = columnsOf(sheet, kind.columns);
-	return sheet.rows.map((row, i) => ({ row: i + 2, cells: cellsOf(row, kind.columns, at) }));
+	return sheet.rows.map((row, i) => ({
+		row: i + 2,
+		/** Made as they are read: those of ten thousand rows at once would hold the server. */
+		get cells() {
+			return cellsOf(row, kind.columns, at);
+		}
+	}));
 }
 
-/** Reads one row; what is wrong with it becomes its text, and the other rows go on. */
-export function readRow<T>(
-	row: number,
-	read: () => { status: Exclude<PlannedRow['status'], 'wrong'>; text: string; value: T }
-): { planned: PlannedRow; value: T | null } {
-	try {
-		const { status, text, value } = read();
-		return { planned: { row, status, text }, value };
-	} catch (error) {
-		if (!(error instanceof Refusal)) throw error;
-		return { planned: { row, status: 'wrong', text: error.message }, value: null };
+/** How long the server reads rows before it answers others, in ms. */
+const SLICE_MS = 20;
+
+/** Reads the rows one by one; what is wrong with one becomes its text, and the others go on. */
+export async function readRows<Key extends string, T>(
+	rows: readonly { readonly row: number; readonly cells: Cells<Key> }[],
+	read: (
+		cells: Cells<Key>,
+		row: number
+	) => { status: Exclude<PlannedRow['status'], 'wrong'>; text: string; value: T }
+): Promise<{ planned: PlannedRow; value: T | null }[]> {
+	const done: { planned: PlannedRow; value: T | null }[] = [];
+	let slice = performance.now();
+	for (const each of rows) {
+		if (performance.now() - slice > SLICE_MS) {
+			await others();
+			slice = performance.now();
+		}
+		const { row, cells } = each;
+		try {
+			requireShort(cells);
+			const { status, text, value } = read(cells, row);
+			done.push({ planned: { row, status, text }, value });
+		} catch (error) {
+			if (!(error instanceof Refusal)) throw error;
+			done.push({ planned: { row, status: 'wrong', text: error.message }, value: null });
+		}
 	}
+	return done;
 }

@@ -6,9 +6,9 @@
 import { Refusal } from '$core/error.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 import { columnsOf } from './columns.ts';
-import { isBibtex, readBibtex, writeBibtex } from './formats/bibtex.ts';
-import { readCsv, writeCsv, type Sheet } from './formats/csv.ts';
-import { isMarcxml, readMarcxml, writeMarcxml } from './formats/marcxml.ts';
+import { writeBibtex } from './formats/bibtex.ts';
+import { writeCsv, type Sheet } from './formats/csv.ts';
+import { writeMarcxml } from './formats/marcxml.ts';
 import { rowsOf, type ImportPlan, type SheetKind } from './import-plan.ts';
 import { LIBRARY } from './kinds/books.ts';
 import { PLAN } from './kinds/lessons.ts';
@@ -20,6 +20,8 @@ export { Stopped } from './import-plan.ts';
 
 export type { ImportPlan, PlannedRow } from './import-plan.ts';
 export { decodeText, MOST_BYTES } from './formats/decode.ts';
+export type { Sheet } from './formats/csv.ts';
+export { readSheetAside } from './read-aside.ts';
 
 export const SHEET_KINDS = [SUPPLIES, PLACES, LIBRARY, LIST, PLAN] as unknown as readonly SheetKind[];
 
@@ -41,21 +43,14 @@ export function kindOf(sheet: Sheet): SheetKind {
 	);
 }
 
-/** Reads a file and says what bringing it in would do. @throws Refusal when it is no table of a known kind. */
-export function planImport(
+/** Says what bringing in a table would do. @throws Refusal when it is of no known kind. */
+export async function planImport(
 	situation: Situation,
-	text: string,
+	sheet: Sheet,
 	run: number | null
-): { kind: SheetKind; plan: ImportPlan } {
-	const sheet = readSheet(text);
+): Promise<{ kind: SheetKind; plan: ImportPlan }> {
 	const kind = kindOf(sheet);
-	return { kind, plan: kind.plan(situation, rowsOf(sheet, kind), run) };
-}
-
-/** A table from CSV, or from the two formats that libraries and reference lists use. */
-function readSheet(text: string): Sheet {
-	if (isMarcxml(text)) return readMarcxml(text);
-	return isBibtex(text) ? readBibtex(text) : readCsv(text);
+	return { kind, plan: await kind.plan(situation, rowsOf(sheet, kind), run) };
 }
 
 /** The library as BibTeX or MARCXML. */

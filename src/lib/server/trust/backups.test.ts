@@ -48,6 +48,17 @@ describe('backups', () => {
 		expect(await backupsIn(store.folder)).toEqual([made]);
 	});
 
+	it('of a newer version is refused before anything is changed', async () => {
+		const store = await house();
+		const { name } = await backUp(store.folder, 'night');
+		const copy = new SqliteDatabase(join(store.folder, 'backups', name, FILE));
+		copy.prepare('insert into kysely_migration (name, timestamp) values (?, ?)').run('0999-later', 'now');
+		copy.close();
+		await store.close();
+		await expect(restore(store.folder, name)).rejects.toThrow('newer version of Gather Bin (0999-later)');
+		expect(await backupsIn(store.folder)).toHaveLength(1);
+	});
+
 	it('going back gives every row as it was, and what was there is one more backup to come back to', async () => {
 		const store = await house();
 		const then = await allRows(store);

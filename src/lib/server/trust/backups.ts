@@ -7,7 +7,7 @@ import { Refusal } from '../../../core/error.ts';
 import { keptBackups } from '../../../core/trust/index.ts';
 import { StartRefusal } from '../database/faults.ts';
 import { lockFolder } from '../database/folder-lock.ts';
-import { FILE } from '../database/open.ts';
+import { FILE, newerThanThis } from '../database/open.ts';
 
 /** Why a backup was made. */
 export const REASONS = {
@@ -118,6 +118,11 @@ function checked(file: string): Omit<Contents, 'pictures'> {
 	try {
 		const said = copy.pragma('integrity_check(1)', { simple: true });
 		if (said !== 'ok') throw new Refusal(`The copy is damaged: ${String(said)}.`);
+		const newer = newerThanThis(copy);
+		if (newer)
+			throw new Refusal(
+				`That backup was made by a newer version of Gather Bin (${newer}). Start that version to go back to it.`
+			);
 		const count = (table: string) => copy.prepare(`select count(*) from ${table}`).pluck().get() as number;
 		const has = (table: string) =>
 			copy.prepare(`select 1 from sqlite_master where type = 'table' and name = ?`).get(table) !== undefined;

@@ -1,5 +1,5 @@
 import { toJSON, type BibEntry } from '@orcid/bibtex-parse-js';
-import { MOST_ROWS, type Sheet } from './csv.ts';
+import { requireFewRows, type Sheet } from './csv.ts';
 
 /** Columns of the library sheet and their fields in BibTeX; what BibTeX has no field for keeps our name. */
 const FIELDS = [
@@ -33,9 +33,10 @@ export function readBibtex(text: string): Sheet {
 		// Blanks of the same line only: over many empty lines each would look through all that follow.
 		.split(/^(?=[^\S\n]{0,40}@\w{1,40}\s{0,40}[{(])/m)
 		.filter((entry) => /^\s*@(?!comment|preamble|string)/i.test(entry));
+	requireFewRows(entries.length);
 	return {
 		header: FIELDS.map(([column]) => column),
-		rows: entries.slice(0, MOST_ROWS).map((entry) => {
+		rows: entries.map((entry) => {
 			const tags = tagsOf(entry);
 			return FIELDS.map(([column, field]) => {
 				const value = plain(tags.get(field) ?? '');

@@ -8,7 +8,7 @@ export type Sheet = { readonly header: readonly string[]; readonly rows: readonl
 const FORMULA = /^(?:[\t\r]|[\s;,|]*[=+\-@＝＋－＠])/;
 
 /** Most rows that one file may have. */
-export const MOST_ROWS = 10_000;
+const MOST_ROWS = 10_000;
 
 /**
  * Reads comma-, semicolon- or tab-separated text (RFC 4180 and what spreadsheets make of it).
@@ -26,12 +26,17 @@ export function readCsv(text: string): Sheet {
 		);
 	const [header, ...rows] = data;
 	if (!header || rows.length === 0) throw new Refusal('There are no rows below the names of the columns.');
-	if (rows.length > MOST_ROWS)
-		throw new Refusal(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Bring it in in parts.`);
+	requireFewRows(rows.length);
 	return {
 		header: header.map((cell) => cell.trim()),
 		rows: rows.map((row) => row.map((cell) => withoutGuard(cell.trim())))
 	};
+}
+
+/** @throws Refusal where a file has more rows than are taken at once. */
+export function requireFewRows(rows: number): void {
+	if (rows > MOST_ROWS)
+		throw new Refusal(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Bring it in in parts.`);
 }
 
 /** Writes a table; cells that look like a formula are guarded by an apostrophe, so that nothing computes them. */

@@ -1,6 +1,6 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser';
 import { Refusal } from '$core/error.ts';
-import { MOST_ROWS, type Sheet } from './csv.ts';
+import { requireFewRows, type Sheet } from './csv.ts';
 
 /**
  * Columns of the library sheet and their place in MARC 21 bibliographic records: tag, indicators, subfield.
@@ -85,9 +85,10 @@ export function readMarcxml(text: string): Sheet {
 	const parsed = parsedXml(text);
 	const records = parsed.collection?.record ?? parsed.record ?? [];
 	if (records.length === 0) throw new Refusal('There is no record in this file.');
+	requireFewRows(records.length);
 	return {
 		header: [...FIELDS.map(([column]) => column), ...REPEATED.map(([column]) => column)],
-		rows: records.slice(0, MOST_ROWS).map((record) => {
+		rows: records.map((record) => {
 			const fields = fieldsOf(record);
 			const first = (tag: string, code: string) =>
 				fields

@@ -11,7 +11,7 @@ import { placePath } from '../../services/house/place-paths.ts';
 import { placeByPath } from '../../stores/house/places.ts';
 import { addResource, updateResource, type ResourceInput } from '../../stores/library/resources.ts';
 import { nameCell, yesCell } from '../columns.ts';
-import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 
 type Key =
 	| 'title'
@@ -88,56 +88,54 @@ export const LIBRARY: SheetKind<Key> = {
 		]);
 	},
 
-	plan({ snapshot, today }, rows) {
+	async plan({ snapshot, today }, rows) {
 		const key = (title: string, kind: string, authors: string) =>
 			[title.toLowerCase(), kind, authors.toLowerCase()].join('|');
 		const byIsbn = new Map(snapshot.resources.flatMap((row) => (row.isbn13 ? [[row.isbn13, row]] : [])));
 		const byKey = new Map(snapshot.resources.map((row) => [key(row.title, row.kind, row.authors), row]));
 		const seen = new Map<string, number>();
 		const planned: Planned[] = [];
-		const read = rows.map(({ row, cells }) =>
-			readRow(row, () => {
-				const title = nameCell(cells.title, 'title');
-				const isbn13 = isbnCell(cells.isbn);
-				const kind = kindCell(cells.kind);
-				const path = cells.place
-					.split(/\s*[›>]\s*/)
-					.map((part) => part.trim())
-					.filter(Boolean);
-				for (const part of path) nameCell(part, 'place');
-				const own = key(title, kind, cells.authors);
-				const before = seen.get(isbn13 ?? own);
-				if (before !== undefined) throw new Refusal(`the same as row ${before}.`);
-				seen.set(isbn13 ?? own, row);
-				const known = (isbn13 ? byIsbn.get(isbn13) : undefined) ?? byKey.get(own);
-				const input: ResourceInput = {
-					title,
-					authors: cells.authors.slice(0, 300),
-					kind,
-					isbn13,
-					publisher: cells.publisher.slice(0, 200),
-					year: wholeCell(cells.year, 'year', 3000),
-					language: cells.language.slice(0, 60),
-					pages: wholeCell(cells.pages, 'number of pages', 20_000),
-					topics: cells.topics.slice(0, 500),
-					from_age: wholeCell(cells.fromAge, 'age', 99),
-					to_age: wholeCell(cells.toAge, 'age', 99),
-					grade: gradeCell(cells.grade),
-					owned: cells.owned === '' || yesCell(cells.owned) ? 1 : 0,
-					copies: wholeCell(cells.copies, 'number of copies', 999) || 1,
-					rights: rightsCell(cells.rights),
-					pieces: wholeCell(cells.pieces, 'number of pieces', 100_000),
-					notes: cells.notes.slice(0, 5000)
-				};
-				const said = [title, cells.authors, kind, path.join(' › ')].filter(Boolean).join(', ');
-				const changes =
-					known &&
-					(Object.entries(input).some(([name, value]) => known[name as keyof Row<'resource'>] !== value) ||
-						path.join(' › ') !== (known.place_id === null ? '' : placePath(snapshot.places, known.place_id)));
-				if (!known || changes) planned.push({ id: known?.id ?? null, input, path });
-				return { status: !known ? 'new' : changes ? 'changed' : 'same', text: said, value: null };
-			})
-		);
+		const read = await readRows(rows, (cells, row) => {
+			const title = nameCell(cells.title, 'title');
+			const isbn13 = isbnCell(cells.isbn);
+			const kind = kindCell(cells.kind);
+			const path = cells.place
+				.split(/\s*[›>]\s*/)
+				.map((part) => part.trim())
+				.filter(Boolean);
+			for (const part of path) nameCell(part, 'place');
+			const own = key(title, kind, cells.authors);
+			const before = seen.get(isbn13 ?? own);
+			if (before !== undefined) throw new Refusal(`the same as row ${before}.`);
+			seen.set(isbn13 ?? own, row);
+			const known = (isbn13 ? byIsbn.get(isbn13) : undefined) ?? byKey.get(own);
+			const input: ResourceInput = {
+				title,
+				authors: cells.authors.slice(0, 300),
+				kind,
+				isbn13,
+				publisher: cells.publisher.slice(0, 200),
+				year: wholeCell(cells.year, 'year', 3000),
+				language: cells.language.slice(0, 60),
+				pages: wholeCell(cells.pages, 'number of pages', 20_000),
+				topics: cells.topics.slice(0, 500),
+				from_age: wholeCell(cells.fromAge, 'age', 99),
+				to_age: wholeCell(cells.toAge, 'age', 99),
+				grade: gradeCell(cells.grade),
+				owned: cells.owned === '' || yesCell(cells.owned) ? 1 : 0,
+				copies: wholeCell(cells.copies, 'number of copies', 999) || 1,
+				rights: rightsCell(cells.rights),
+				pieces: wholeCell(cells.pieces, 'number of pieces', 100_000),
+				notes: cells.notes.slice(0, 5000)
+			};
+			const said = [title, cells.authors, kind, path.join(' › ')].filter(Boolean).join(', ');
+			const changes =
+				known &&
+				(Object.entries(input).some(([name, value]) => known[name as keyof Row<'resource'>] !== value) ||
+					path.join(' › ') !== (known.place_id === null ? '' : placePath(snapshot.places, known.place_id)));
+			if (!known || changes) planned.push({ id: known?.id ?? null, input, path });
+			return { status: !known ? 'new' : changes ? 'changed' : 'same', text: said, value: null };
+		});
 		return {
 			rows: read.map((one) => one.planned),
 			apply(trx, progress) {

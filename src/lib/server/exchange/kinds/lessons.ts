@@ -2,7 +2,7 @@ import { Refusal } from '$core/error.ts';
 import { addLesson, updateLesson, type LessonInput } from '../../stores/plan/lessons.ts';
 import { yesCell } from '../columns.ts';
 import { isFormula } from '../formats/csv.ts';
-import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 
 type Key = 'lesson' | 'title' | 'days' | 'sessions' | 'optional' | 'note';
 
@@ -31,38 +31,36 @@ export const PLAN: SheetKind<Key> = {
 		]);
 	},
 
-	plan(situation, rows, run) {
+	async plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.row.id === run);
 		if (!own) throw new Refusal('Please choose the unit that the lessons belong to.', 'run');
 		const planned: { id: number | null; number: number; input: LessonInput }[] = [];
-		const read = rows.map(({ row, cells }) =>
-			readRow(row, () => {
-				const number = Number(cells.lesson);
-				if (!Number.isInteger(number) || number < 1 || number > 999)
-					throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
-				if (!cells.title || isFormula(cells.title)) throw new Refusal('there is no title.');
-				if (planned.some((one) => one.number === number))
-					throw new Refusal(`lesson ${number} stands in the file already.`);
-				const sessions = cells.sessions ? Number(cells.sessions) : 1;
-				if (!Number.isInteger(sessions) || sessions < 1 || sessions > 50)
-					throw new Refusal(`“${cells.sessions.slice(0, 40)}” is not a number of teaching days.`);
-				const input: LessonInput = {
-					title: cells.title.slice(0, 200),
-					note: cells.note.slice(0, 500),
-					optional: yesCell(cells.optional) ? 1 : 0,
-					sessions
-				};
-				const here = own.lessons.find((one) => one.number === number)?.lesson;
-				const same =
-					here && (Object.keys(input) as (keyof LessonInput)[]).every((key) => here[key] === input[key]);
-				planned.push({ id: here?.id ?? null, number, input });
-				return {
-					status: same ? 'same' : here ? 'changed' : 'new',
-					text: `${number} ${input.title}`,
-					value: null
-				};
-			})
-		);
+		const read = await readRows(rows, (cells, row) => {
+			const number = Number(cells.lesson);
+			if (!Number.isInteger(number) || number < 1 || number > 999)
+				throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
+			if (!cells.title || isFormula(cells.title)) throw new Refusal('there is no title.');
+			if (planned.some((one) => one.number === number))
+				throw new Refusal(`lesson ${number} stands in the file already.`);
+			const sessions = cells.sessions ? Number(cells.sessions) : 1;
+			if (!Number.isInteger(sessions) || sessions < 1 || sessions > 50)
+				throw new Refusal(`“${cells.sessions.slice(0, 40)}” is not a number of teaching days.`);
+			const input: LessonInput = {
+				title: cells.title.slice(0, 200),
+				note: cells.note.slice(0, 500),
+				optional: yesCell(cells.optional) ? 1 : 0,
+				sessions
+			};
+			const here = own.lessons.find((one) => one.number === number)?.lesson;
+			const same =
+				here && (Object.keys(input) as (keyof LessonInput)[]).every((key) => here[key] === input[key]);
+			planned.push({ id: here?.id ?? null, number, input });
+			return {
+				status: same ? 'same' : here ? 'changed' : 'new',
+				text: `${number} ${input.title}`,
+				value: null
+			};
+		});
 		return {
 			rows: read.map((one) => one.planned),
 			apply(trx, progress) {

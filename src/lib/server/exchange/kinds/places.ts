@@ -5,7 +5,7 @@ import type { Row } from '../../database/tables/index.ts';
 import { placePath, placesInOrder } from '../../services/house/place-paths.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../../stores/house/places.ts';
 import { nameCell } from '../columns.ts';
-import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 
 type Key = 'place' | 'kind' | 'length' | 'width' | 'height' | 'floor';
 const LENGTHS = ['length', 'width', 'height', 'floor'] as const;
@@ -43,48 +43,44 @@ export const PLACES: SheetKind<Key> = {
 			]);
 	},
 
-	plan({ snapshot }, rows) {
+	async plan({ snapshot }, rows) {
 		const { measures } = snapshot.household;
 		const known = new Map(
 			snapshot.places.map((place) => [placePath(snapshot.places, place.id).toLowerCase(), place])
 		);
 		const planned: Planned[] = [];
-		const read = rows.map(({ row, cells }) =>
-			readRow(row, () => {
-				const path = cells.place
-					.split(/\s*[›>]\s*/)
-					.map((part) => part.trim())
-					.filter(Boolean);
-				if (path.length === 0) throw new Refusal('there is no place.');
-				for (const part of path) nameCell(part, 'place');
-				if (path.length > 8) throw new Refusal('a place cannot lie more than eight places deep.');
-				const here = known.get(path.join(' › ').toLowerCase());
-				const input: PlaceInput = {
-					name: here?.name ?? path.at(-1)!,
-					kind: kindCell(cells.kind) ?? here?.kind ?? placeKind(path.at(-1)!, path.length === 1),
-					length_mm: lengthCell(cells.length, measures),
-					width_mm: lengthCell(cells.width, measures),
-					height_mm: lengthCell(cells.height, measures),
-					floor_mm: lengthCell(cells.floor, measures)
-				};
-				const said = [
-					path.join(' › '),
-					input.kind,
-					...LENGTHS.flatMap((key) => {
-						const mm = input[`${key}_mm`];
-						return mm === null
-							? []
-							: [`${key === 'floor' ? 'above floor' : key} ${lengthText(mm, measures)}`];
-					})
-				].join(', ');
-				const changes =
-					here === undefined ||
-					here.kind !== input.kind ||
-					LENGTHS.some((key) => here[`${key}_mm`] !== input[`${key}_mm`]);
-				planned.push({ path, input, changes });
-				return { status: here ? (changes ? 'changed' : 'same') : 'new', text: said, value: null };
-			})
-		);
+		const read = await readRows(rows, (cells, row) => {
+			const path = cells.place
+				.split(/\s*[›>]\s*/)
+				.map((part) => part.trim())
+				.filter(Boolean);
+			if (path.length === 0) throw new Refusal('there is no place.');
+			for (const part of path) nameCell(part, 'place');
+			if (path.length > 8) throw new Refusal('a place cannot lie more than eight places deep.');
+			const here = known.get(path.join(' › ').toLowerCase());
+			const input: PlaceInput = {
+				name: here?.name ?? path.at(-1)!,
+				kind: kindCell(cells.kind) ?? here?.kind ?? placeKind(path.at(-1)!, path.length === 1),
+				length_mm: lengthCell(cells.length, measures),
+				width_mm: lengthCell(cells.width, measures),
+				height_mm: lengthCell(cells.height, measures),
+				floor_mm: lengthCell(cells.floor, measures)
+			};
+			const said = [
+				path.join(' › '),
+				input.kind,
+				...LENGTHS.flatMap((key) => {
+					const mm = input[`${key}_mm`];
+					return mm === null ? [] : [`${key === 'floor' ? 'above floor' : key} ${lengthText(mm, measures)}`];
+				})
+			].join(', ');
+			const changes =
+				here === undefined ||
+				here.kind !== input.kind ||
+				LENGTHS.some((key) => here[`${key}_mm`] !== input[`${key}_mm`]);
+			planned.push({ path, input, changes });
+			return { status: here ? (changes ? 'changed' : 'same') : 'new', text: said, value: null };
+		});
 		return {
 			rows: read.map((one) => one.planned),
 			apply(trx, progress) {

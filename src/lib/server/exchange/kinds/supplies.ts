@@ -6,7 +6,7 @@ import { placeByPath } from '../../stores/house/places.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';
 import { amountCell, dayCell, nameCell, unitCell, yesCell } from '../columns.ts';
-import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 
 type Key = 'thing' | 'amount' | 'unit' | 'place' | 'goodUntil' | 'opened';
 
@@ -52,7 +52,7 @@ export const SUPPLIES: SheetKind<Key> = {
 		]);
 	},
 
-	plan({ snapshot, today }, rows) {
+	async plan({ snapshot, today }, rows) {
 		const items = new Map(snapshot.items.map((item) => [item.name_key, item.id]));
 		for (const alias of snapshot.aliases) items.set(alias.name_key, alias.item_id);
 		const lots = new Map(
@@ -69,34 +69,32 @@ export const SUPPLIES: SheetKind<Key> = {
 		const byName = new Map(snapshot.places.map((place) => [place.name.toLowerCase(), place.id]));
 		const seen = new Map<string, { row: number; at: number }>();
 		const planned: Planned[] = [];
-		const read = rows.map(({ row, cells }) =>
-			readRow(row, () => {
-				const thing = nameCell(cells.thing, 'thing');
-				const amount = exact(amountCell(cells.amount) ?? '1');
-				const unit = unitCell(cells.unit);
-				const goodUntil = dayCell(cells.goodUntil, today);
-				const path = pathCell(cells.place, byName, snapshot.places);
-				const opened = yesCell(cells.opened);
-				const said = `${amountText(amount, unit)} ${thing}${path.length ? `, ${path.join(' › ')}` : ''}`;
-				const item = items.get(nameKey(thing));
-				const key = [item ?? nameKey(thing), unit, path.join(' › ').toLowerCase(), goodUntil ?? ''].join('|');
-				const before = seen.get(key);
-				if (before) {
-					planned[before.at] = { ...planned[before.at], amount: planned[before.at].amount.add(amount) };
-					return { status: 'changed', text: `${said}: added to row ${before.row}`, value: null };
-				}
-				const lot = lots.get(key);
-				seen.set(key, { row, at: planned.length });
-				planned.push({ thing, amount, unit, path, goodUntil, opened, lot: lot?.id ?? null });
-				if (!lot) return { status: 'new', text: said, value: null };
-				const same = exact(lot.amount).equals(amount) && (lot.opened_on !== null) === opened;
-				return {
-					status: same ? 'same' : 'changed',
-					text: same ? said : `${said}; was ${amountText(exact(lot.amount), unit)}`,
-					value: null
-				};
-			})
-		);
+		const read = await readRows(rows, (cells, row) => {
+			const thing = nameCell(cells.thing, 'thing');
+			const amount = exact(amountCell(cells.amount) ?? '1');
+			const unit = unitCell(cells.unit);
+			const goodUntil = dayCell(cells.goodUntil, today);
+			const path = pathCell(cells.place, byName, snapshot.places);
+			const opened = yesCell(cells.opened);
+			const said = `${amountText(amount, unit)} ${thing}${path.length ? `, ${path.join(' › ')}` : ''}`;
+			const item = items.get(nameKey(thing));
+			const key = [item ?? nameKey(thing), unit, path.join(' › ').toLowerCase(), goodUntil ?? ''].join('|');
+			const before = seen.get(key);
+			if (before) {
+				planned[before.at] = { ...planned[before.at], amount: planned[before.at].amount.add(amount) };
+				return { status: 'changed', text: `${said}: added to row ${before.row}`, value: null };
+			}
+			const lot = lots.get(key);
+			seen.set(key, { row, at: planned.length });
+			planned.push({ thing, amount, unit, path, goodUntil, opened, lot: lot?.id ?? null });
+			if (!lot) return { status: 'new', text: said, value: null };
+			const same = exact(lot.amount).equals(amount) && (lot.opened_on !== null) === opened;
+			return {
+				status: same ? 'same' : 'changed',
+				text: same ? said : `${said}; was ${amountText(exact(lot.amount), unit)}`,
+				value: null
+			};
+		});
 		return {
 			rows: read.map((one) => one.planned),
 			apply(trx, progress) {

@@ -16,7 +16,7 @@ import { addLine, updateLine, type LessonLineInput } from '../../stores/gatherin
 import { addLesson } from '../../stores/plan/lessons.ts';
 import { amountCell, nameCell, unitCell, yesCell } from '../columns.ts';
 import { isFormula } from '../formats/csv.ts';
-import { eachRow, readRow, type SheetKind } from '../import-plan.ts';
+import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 import { amountWritten } from './supplies.ts';
 
 type Key =
@@ -81,26 +81,24 @@ export const LIST: SheetKind<Key> = {
 		);
 	},
 
-	plan(situation, rows, run) {
+	async plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.row.id === run);
 		if (!own) throw new Refusal('Please choose the unit that the list belongs to.', 'run');
 		const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 		const newLessons = new Map<number, string>();
-		const read = rows.map(({ row, cells }) =>
-			readRow(row, () => {
-				const number = Number(cells.lesson);
-				if (!Number.isInteger(number) || number < 1 || number > own.lessons.length + 300)
-					throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
-				const lesson = own.lessons.find((one) => one.number === number)?.lesson.id ?? -number;
-				if (lesson < 0 && !newLessons.has(number)) {
-					if (!cells.title || isFormula(cells.title))
-						throw new Refusal(`the unit has no lesson ${number}, and the row gives no title for it.`);
-					newLessons.set(number, cells.title.slice(0, 200));
-				}
-				const line = lineOf(cells, lesson, uses);
-				return { status: 'new', text: line.written, value: line };
-			})
-		);
+		const read = await readRows(rows, (cells, row) => {
+			const number = Number(cells.lesson);
+			if (!Number.isInteger(number) || number < 1 || number > own.lessons.length + 300)
+				throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
+			const lesson = own.lessons.find((one) => one.number === number)?.lesson.id ?? -number;
+			if (lesson < 0 && !newLessons.has(number)) {
+				if (!cells.title || isFormula(cells.title))
+					throw new Refusal(`the unit has no lesson ${number}, and the row gives no title for it.`);
+				newLessons.set(number, cells.title.slice(0, 200));
+			}
+			const line = lineOf(cells, lesson, uses);
+			return { status: 'new', text: line.written, value: line };
+		});
 		const lines = read.flatMap((one) => (one.value ? [one.value] : []));
 		const { matches } = compareLists(
 			knownLines(situation, own),

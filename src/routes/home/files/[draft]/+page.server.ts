@@ -7,6 +7,7 @@ import { forgetImport, importJob, runImport } from '$lib/server/live/import-jobs
 import { situation } from '$lib/server/live/now.ts';
 import { answering, atItsField, doerOf } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
+import { sheetOf, sheetSoon, stopReading } from '$lib/server/live/read-drafts.ts';
 import { draftById } from '$lib/server/stores/files/import-drafts.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,8 +22,16 @@ const NOTHING_READ = {
 	rows: [],
 	counts: null,
 	problem: null,
-	text: null
+	text: null,
+	reading: false
 };
+
+/** Letters of a plain text that may be a supply list. */
+const LONGEST_LIST = 200_000;
+
+/** Rows that the page shows at once, those that cannot be read first. */
+const SHOWN_AT_ONCE = 200;
+const ORDER = { wrong: 0, changed: 1, new: 2, same: 3 };
 
 const AFTER = { supplies: '/home/supplies', places: '/home/places', books: '/home/books' } as const;
 
@@ -42,7 +51,13 @@ export const load: PageServerLoad = async ({ params, url, cookies, depends }) =>
 		redirect(303, job.to);
 	}
 	if (job?.state === 'running')
-		return { ...NOTHING_READ, name: draft.name, job: { done: job.done, total: job.total }, ended: null };
+		return {
+			...NOTHING_READ,
+			rowCount: 0,
+			name: draft.name,
+			job: { done: job.done, total: job.total },
+			ended: null
+		};
 	const ended = job && { stopped: job.state === 'stopped', said: job.said ?? '' };
 	const now = await situation();
 	const units = now.runs
@@ -62,32 +77,39 @@ export const load: PageServerLoad = async ({ params, url, cookies, depends }) =>
 		ended
 	};
 	try {
-		const { kind, plan } = planImport(now, draft.text, run);
+		const sheet = await sheetSoon(draft.id, draft.text);
+		if (!sheet) return { ...NOTHING_READ, ...about, reading: true, rowCount: 0 };
+		const { kind, plan } = await planImport(now, sheet, run);
+		const shown = Math.max(SHOWN_AT_ONCE, Math.floor(Number(url.searchParams.get('rows'))) || 0);
 		const count = (status: string) => plan.rows.filter((row) => row.status === status).length;
 		return {
+			...NOTHING_READ,
 			...about,
 			kind: { id: kind.id, name: kind.name },
-			rows: plan.rows,
+			rows: plan.rows.toSorted((a, b) => ORDER[a.status] - ORDER[b.status] || a.row - b.row).slice(0, shown),
+			rowCount: plan.rows.length,
 			counts: {
 				fresh: count('new'),
 				changed: count('changed'),
 				same: count('same'),
 				wrong: count('wrong')
-			},
-			problem: null,
-			text: null
+			}
 		};
 	} catch (problem) {
 		if (!(problem instanceof Refusal)) throw problem;
 		// No table: perhaps a list or a table of contents as plain text.
 		const isTable = /\.(csv|tsv|bib|xml)$/i.test(draft.name);
+		const isTooLong = draft.text.length > LONGEST_LIST;
 		return {
+			...NOTHING_READ,
 			...about,
-			kind: null,
-			rows: [],
-			counts: null,
-			problem: isTable ? problem.message : null,
-			text: isTable ? null : draft.text
+			rowCount: 0,
+			problem: isTable
+				? problem.message
+				: isTooLong
+					? 'That text is too long for a list. Paste it in parts.'
+					: null,
+			text: isTable || isTooLong ? null : draft.text
 		};
 	}
 };
@@ -99,7 +121,7 @@ export const actions: Actions = {
 		return answering(async () => {
 			const form = await formOf(event.request);
 			const run = Number(form.get('unit')) || null;
-			const { kind, plan } = planImport(await situation(), draft.text, run);
+			const { kind, plan } = await planImport(await situation(), await sheetOf(draft.id, draft.text), run);
 			const to =
 				kind.id === 'list'
 					? `/units/${run}/gather`
@@ -114,11 +136,12 @@ export const actions: Actions = {
 			redirect(303, event.url.pathname);
 		}, atItsField({}));
 	},
-	/** Stops bringing it in; what was brought in so far is taken out again. */
+	/** Stops reading it, or bringing it in; what was brought in so far is taken out again. */
 	stop: async (event) => {
 		const draft = await draftOf(event.params);
 		const job = importJob(draft.id);
 		if (job) job.stop = true;
+		else stopReading(draft.id);
 		redirect(303, event.url.pathname);
 	}
 };

@@ -9,10 +9,6 @@
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
 	const words = { new: 'new', changed: 'changed', same: 'as before', wrong: 'left out' };
-	const order = { wrong: 0, changed: 1, new: 2, same: 3 };
-	const rows = $derived(data.rows.toSorted((a, b) => order[a.status] - order[b.status] || a.row - b.row));
-	const SHOWN_AT_ONCE = 200;
-	let shown = $state(SHOWN_AT_ONCE);
 	const willDo = $derived(
 		data.counts
 			? [
@@ -25,14 +21,16 @@
 			: ''
 	);
 	const told = $derived(
-		`${data.rows.length === 1 ? 'One row' : `${data.rows.length} rows`} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
+		`${data.rowCount === 1 ? 'One row' : `${data.rowCount} rows`} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
 	);
 	const LOOK_AGAIN_MS = 250;
 	$effect(() => {
-		if (!data.job) return;
+		if (!data.job && !data.reading) return;
 		const timer = setTimeout(() => void invalidate('import:job'), LOOK_AGAIN_MS);
 		return () => clearTimeout(timer);
 	});
+	const MORE_AT_ONCE = 400;
+	const more = $derived(`?unit=${data.run}&rows=${data.rows.length + MORE_AT_ONCE}`);
 	let unit = $derived(data.run);
 	const lesson = $derived(data.units.find((one) => one.value === unit)?.lesson);
 </script>
@@ -47,7 +45,15 @@
 			{data.ended.stopped ? 'Stopped. Nothing of this file was brought in.' : data.ended.said}
 		</p>{/if}
 
-	{#if data.job}
+	{#if data.reading}
+		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
+			Reading the file. It is a long one.
+		</p>
+		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
+			<Button type="submit">Stop reading</Button>
+		</form>
+		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
+	{:else if data.job}
 		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
 			{data.job.done} of {data.job.total} rows are in.
 		</p>
@@ -104,7 +110,7 @@
 				>
 			</thead>
 			<tbody>
-				{#each rows.slice(0, shown) as row (row.row)}
+				{#each data.rows as row (row.row)}
 					<tr class="border-b border-rule align-top">
 						<td class="py-1.5 text-ink-2">{row.row}</td>
 						<td
@@ -119,10 +125,10 @@
 				{/each}
 			</tbody>
 		</table>
-		{#if rows.length > shown}
+		{#if data.rowCount > data.rows.length}
 			<p class="mt-3">
-				<Button onclick={() => (shown += SHOWN_AT_ONCE)}
-					>Show {Math.min(SHOWN_AT_ONCE, rows.length - shown)} more rows</Button
+				<Button href={more} data-sveltekit-noscroll
+					>Show {Math.min(MORE_AT_ONCE, data.rowCount - data.rows.length)} more rows</Button
 				>
 			</p>
 		{/if}
