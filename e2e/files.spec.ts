@@ -118,3 +118,15 @@ test('a list of 5,000 lines, strange letters and impossible amounts: read, said,
 	await page.getByRole('button', { name: 'Save the list' }).click();
 	await expect(page).toHaveURL(/gather$/, { timeout: 150_000 });
 });
+
+test('a file that takes long to read says so, can be stopped, and holds nobody up', async ({ page }) => {
+	await open(page, '/home/files');
+	await page.getByLabel('A CSV file, or a list as plain text').setInputFiles({
+		name: 'empty.csv',
+		mimeType: 'text/csv',
+		buffer: Buffer.from(`a,b${'\n'.repeat(8_000_000)}`)
+	});
+	await page.getByRole('button', { name: 'Read the file' }).click();
+	await page.getByRole('button', { name: 'Stop reading' }).click();
+	await expect(page.getByText('Stopped. Nothing')).toBeVisible();
+});
