@@ -303,7 +303,7 @@ export const COLLECTED = [
 
 export const MAPS = {
 	name: 'Maps and Wayfinding',
-	run: '2027 run',
+	run: '2027',
 	start: '2027-01-05',
 	end: '2027-03-11',
 	weekdays: [2, 4],
@@ -445,7 +445,7 @@ export const KITES = {
 
 export const BREAD = {
 	name: 'Bread and Grain',
-	run: '2025 run',
+	run: '2025',
 	box: 'box for Bread',
 	taughtOn: ['2025-02-04', '2025-02-06'],
 	lessons: [

@@ -50,10 +50,10 @@ test('a code held before the camera is read, once', async ({ page }) => {
 	await open(page, '/home/books/scan');
 	await page.getByRole('button', { name: 'Camera', exact: true }).click();
 	const found = page.getByRole('listitem').filter({ hasText: 'The River at the End of the Lane' });
-	await expect(found).toContainText('found in the catalogue');
+	await expect(found).toContainText('found in the catalog');
 	// It is still before the camera, and looked at several times a second.
 	await page.waitForTimeout(1500);
 	await expect(found).toHaveCount(1);
-	await page.getByRole('button', { name: 'Stop the camera' }).click();
+	await page.getByRole('button', { name: 'Stop camera' }).click();
 	await expect(page.locator('video')).toBeHidden();
 });

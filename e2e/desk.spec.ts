@@ -17,40 +17,40 @@ async function numberOf(library: StandIn, title: string): Promise<string> {
 test('a hold from wanted to back, as the library’s own computer tells it', async ({ page, library }) => {
 	const title = 'The Comet Keeper';
 	await open(page, '/lists/library');
-	await page.getByLabel('Does the library have').fill('comet keep');
+	await page.getByLabel('Search the library catalog').fill('comet keep');
 	await page.getByRole('button', { name: 'Look' }).click();
 	await expect(page.getByText('3 copies, nobody waits')).toBeVisible();
 	await expectAccessible(page);
 	await page.getByRole('button', { name: `Place a hold on ${title}` }).click();
 	await expect(page.getByText(`${title}: hold placed`)).toBeVisible();
 
-	const said = page.getByRole('region', { name: 'The library’s computer' }).getByRole('status');
+	const said = page.getByRole('region', { name: 'Library catalog' }).getByRole('status');
 	await expect(said).toContainText(`The hold on ${title} is placed, expected Sun, Jan 24`);
 	await atTheDesk(library!, 'PUT', 'clock', { today: '2027-01-25' });
-	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await page.getByRole('button', { name: 'Check for updates' }).click();
 	await expect(said).toContainText(`${title} is on the hold shelf`);
 
 	await atTheDesk(library!, 'POST', 'desk/check-out', { number: await numberOf(library!, title) });
-	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await page.getByRole('button', { name: 'Check for updates' }).click();
 	await expect(said).toContainText(`${title} is on loan, due Mon, Feb 15`);
 
 	await open(page, '/home/books');
-	await page.getByLabel('Look for a title, a name, a topic, a note').fill('comet keep');
+	await page.getByLabel('Search titles, authors, topics, notes').fill('comet keep');
 	await page.getByRole('link', { name: /The Comet Keeper/ }).click();
 	await page.getByRole('button', { name: 'Renew' }).click();
 	await expect(page.getByText('Fernhill Library: on loan, due Mon, Mar 8')).toBeVisible();
 
 	await atTheDesk(library!, 'POST', 'desk/return', { number: await numberOf(library!, title) });
 	await open(page, '/lists/library');
-	await page.getByRole('button', { name: 'Ask what is new' }).click();
+	await page.getByRole('button', { name: 'Check for updates' }).click();
 	await expect(said).toContainText(`${title} is back at the library`);
 });
 
 test('a library that does not answer takes nothing away', async ({ page, library }) => {
 	library!.stop();
 	await open(page, '/lists/library');
-	await page.getByRole('button', { name: 'Ask what is new' }).click();
-	const said = page.getByRole('region', { name: 'The library’s computer' }).getByRole('status');
+	await page.getByRole('button', { name: 'Check for updates' }).click();
+	const said = page.getByRole('region', { name: 'Library catalog' }).getByRole('status');
 	await expect(said).toContainText('does not answer. What was noted here is kept');
 	await page
 		.getByRole('button', { name: /^Placed: / })
@@ -63,8 +63,8 @@ test('a loan that is too short: two in a row, or lessons change places', async (
 	await open(page, '/lists/library');
 	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeVisible();
 	await expect(page.getByText('Another for lesson 13')).toBeVisible();
-	await page.getByRole('button', { name: 'Change places' }).click();
-	await expect(page.getByText('Lessons changed places')).toBeVisible();
+	await page.getByRole('button', { name: 'Swap lessons' }).click();
+	await expect(page.getByText('Lessons swapped')).toBeVisible();
 	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeHidden();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Maps in a Suitcase: the loan is too short')).toBeVisible();

@@ -42,35 +42,35 @@ test('a first evening from an empty house to a first true answer, by keyboard al
 	await tabTo(page, page.getByRole('link', { name: 'Begin' }));
 	await page.keyboard.press('Enter');
 
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who is taught here?');
-	await typeInto(page, 'Children: name, date of birth, allergies', 'Odile, May 3, 2016\nOde, tomorrow');
-	await expect(page.getByText('“tomorrow” could not be read')).toBeVisible();
-	await press(page, 'Go on');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who are you teaching?');
+	await typeInto(page, 'Children: name, age or birth date, allergies', 'Odile, May 3, 2016\nOde, tomorrow');
+	await expect(page.getByText('“tomorrow” couldn’t be read')).toBeVisible();
+	await press(page, 'Continue');
 	await expect(page.getByText('Line 2, “Ode, tomorrow”').first()).toBeVisible();
-	await tabTo(page, page.getByLabel('Children: name, date of birth, allergies'));
+	await tabTo(page, page.getByLabel('Children: name, age or birth date, allergies'));
 	await page.keyboard.press('Control+a');
 	await page.keyboard.insertText('Odile, May 3, 2016\nTamsin, May 19, 2024, allergic to milk');
-	await typeInto(page, 'Adults who help, if more than you', 'Juno and Ferris');
-	await press(page, 'Go on');
+	await typeInto(page, 'Other adults who help', 'Juno and Ferris');
+	await press(page, 'Continue');
 
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do things lie?');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do you keep things?');
 	await typeInto(
 		page,
 		'Rooms, shelves, boxes',
 		'Kitchen: pantry > top shelf, drawer\nSchool room: white shelf'
 	);
 	await expect(page.getByText('top shelf')).toBeVisible();
-	await press(page, 'Go on');
+	await press(page, 'Continue');
 
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
 	await tabTo(page, page.getByLabel('Paper'));
 	await page.keyboard.press('ArrowDown');
-	await press(page, 'Go on');
+	await press(page, 'Continue');
 
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('What comes first?');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('What’s your first unit?');
 	await expectAccessible(page);
 	await typeInto(page, 'Topic', 'Ponds and Streams');
-	await typeInto(page, 'Lessons, as the book lists them', CONTENTS);
+	await typeInto(page, 'Lessons, one per line', CONTENTS);
 	await expect(page.getByText('3 lessons, 3 lines left out')).toBeVisible();
 	await expect(page.getByText('Frogs and toads')).toBeVisible();
 	await press(page, 'Start with 3 lessons');
@@ -86,36 +86,36 @@ test('a first evening from an empty house to a first true answer, by keyboard al
 	await open(page, '/units/1/gather');
 	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('6 corks');
 	await open(page, '/');
-	await expect(page.getByText('First evening')).toHaveCount(0);
+	await expect(page.getByText('Getting started')).toHaveCount(0);
 	await open(page, '/home/places');
 	await expect(page.getByText('7 places, in walking order')).toBeVisible();
 });
 
 test('the first evening can be skipped, left and resumed @phone', async ({ page }) => {
 	await open(page, '/start');
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who is taught here?');
-	await page.getByRole('button', { name: 'Skip this for now' }).click();
-	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do things lie?');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who are you teaching?');
+	await page.getByRole('button', { name: 'Skip for now' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Where do you keep things?');
 	await page.getByLabel('Rooms, shelves, boxes').fill('Kitchen: drawer');
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('button', { name: 'Continue' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
 
 	await open(page, '/');
-	await expect(page.getByText('First evening: 1 of 5 steps done')).toBeVisible();
-	await page.getByRole('link', { name: 'Go on' }).click();
+	await expect(page.getByText('Getting started: 1 of 5 steps done')).toBeVisible();
+	await page.getByRole('link', { name: 'Continue' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
-	await page.getByRole('link', { name: /Who is here/ }).click();
-	await page.getByLabel('Children: name, date of birth, allergies').fill('Perrin 2019-06-02');
-	await page.getByRole('button', { name: 'Go on' }).click();
+	await page.getByRole('link', { name: /Family/ }).click();
+	await page.getByLabel('Children: name, age or birth date, allergies').fill('Perrin 2019-06-02');
+	await page.getByRole('button', { name: 'Continue' }).click();
 	await expect(page.getByText('In the house: Perrin')).toBeVisible();
 
 	await open(page, '/start/list');
 	await expect(page.getByText('A supply list belongs to a unit')).toBeVisible();
-	await page.getByRole('button', { name: 'I will find my own way' }).click();
+	await page.getByRole('button', { name: 'Skip setup' }).click();
 	await expect(page.getByRole('heading', { name: 'No unit yet' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('First evening: 2 of 5 steps done')).toBeVisible();
+	await expect(page.getByText('Getting started: 2 of 5 steps done')).toBeVisible();
 });
 
 test('every first screen of an empty house says what to do, on the phone too @both', async ({ page }) => {
@@ -123,8 +123,8 @@ test('every first screen of an empty house says what to do, on the phone too @bo
 		['/', 'Begin'],
 		['/units', 'Start with a name'],
 		['/lists/walk', 'Nothing'],
-		['/home/supplies', 'One shelf is a good start'],
-		['/home/places', 'Only the places that matter'],
+		['/home/supplies', 'Start with one shelf'],
+		['/home/places', 'Just the places that matter'],
 		['/home/count', ''],
 		['/home/files', 'Take out'],
 		['/house', 'Add the children first']

@@ -11,7 +11,7 @@ const csv = (name: string, text: string | Buffer) => ({
 async function bringIn(page: Page, file: ReturnType<typeof csv>): Promise<void> {
 	await open(page, '/home/files');
 	await page.getByLabel('A CSV file, or a list as plain text').setInputFiles(file);
-	await page.getByRole('button', { name: 'Read the file' }).click();
+	await page.getByRole('button', { name: 'Open file' }).click();
 }
 
 test('supplies come in from a file, the bad rows say why, and undo takes all of it back', async ({
@@ -28,10 +28,10 @@ test('supplies come in from a file, the bad rows say why, and undo takes all of 
 	await expect(page.getByText('2 cannot be read and would be left out.')).toBeVisible();
 	await expect(page.getByRole('row', { name: /^3 left out/ })).toContainText('is a formula, not an amount');
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Bring in these 2 rows' }).click();
+	await page.getByRole('button', { name: 'Import these 2 rows' }).click();
 	await expect(page).toHaveURL(/home\/supplies/);
 	await expect(page.getByText('Brought in: craft shelf.csv')).toBeVisible();
-	await page.getByLabel('Look for a thing or a place').fill('googly');
+	await page.getByLabel('Search items and places').fill('googly');
 	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'googly' })).toContainText(
 		'40'
 	);
@@ -40,14 +40,14 @@ test('supplies come in from a file, the bad rows say why, and undo takes all of 
 		await new Promise((later) => setTimeout(later, 700));
 		await route.continue();
 	});
-	await page.getByLabel('Look for a thing or a place').fill('googly ey');
+	await page.getByLabel('Search items and places').fill('googly ey');
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByText('Nothing of that name.')).toBeVisible();
+	await expect(page.getByText('No matches.')).toBeVisible();
 });
 
 test('what goes out comes in again as nothing new', async ({ page }) => {
 	for (const [button, rows] of [
-		['Save places as CSV', 'places'],
+		['Download places as CSV', 'places'],
 		['Save the list of Maps and Wayfinding as CSV', 'supply list of a unit']
 	]) {
 		await open(page, '/home/files');
@@ -56,7 +56,7 @@ test('what goes out comes in again as nothing new', async ({ page }) => {
 		const text = readFileSync(await (await waiting).path());
 		await bringIn(page, csv('again.csv', text));
 		await expect(page.getByText(`of ${rows}`)).toBeVisible();
-		await expect(page.getByText('There is nothing new in this file.')).toBeVisible();
+		await expect(page.getByText('Nothing new in this file.')).toBeVisible();
 	}
 });
 
@@ -74,18 +74,20 @@ test('a file dropped on any page shows what it would do; other files are refused
 			[name, text]
 		);
 		await page.dispatchEvent('body', 'dragover', { dataTransfer: transfer });
-		await expect(page.getByText('Drop the file: you will see what it would do')).toBeVisible();
+		await expect(
+			page.getByText('Drop the file here. You’ll see what it changes before it’s saved.')
+		).toBeVisible();
 		await page.dispatchEvent('body', 'drop', { dataTransfer: transfer });
 	};
 	await drop('book.pdf', '%PDF-1.7 …');
-	await expect(page.getByText('That is a PDF. Bring in a CSV file or plain text')).toBeVisible();
+	await expect(page.getByText('That is a PDF. Import a CSV file or plain text')).toBeVisible();
 	await drop('prices.csv', 'colour,price\nred,3');
-	await expect(page.getByText('The columns of this file are not known: “colour”, “price”.')).toBeVisible();
-	await expect(page.getByText('Nothing was changed.')).toBeVisible();
+	await expect(page.getByText('These columns aren’t recognized: “colour”, “price”.')).toBeVisible();
+	await expect(page.getByText('Nothing changed.')).toBeVisible();
 	await drop('list.txt', 'Lesson 6\n7 red pencils\n2 yd twine');
-	await expect(page.getByText('A text of 3 lines. What is it?')).toBeVisible();
+	await expect(page.getByText('A text of 3 lines of text. What is it?')).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'A supply list: read it' }).click();
+	await page.getByRole('button', { name: 'It’s a supply list' }).click();
 	await expect(page.getByText('2 new')).toBeVisible();
 });
 
@@ -107,9 +109,7 @@ test('a list of 5,000 lines, strange letters and impossible amounts: read, said,
 	await expect(page.getByRole('button', { name: 'Save the list' })).toBeVisible({ timeout: 30_000 });
 	await expect(page.getByRole('heading', { name: /of 5,?\d{3} lines want a look|All 5/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Save the list' }).click();
-	await expect(
-		page.getByText('That is more than a house can hold: please check the amount.').first()
-	).toBeVisible({
+	await expect(page.getByText('That amount looks too big. Check it.').first()).toBeVisible({
 		timeout: 30_000
 	});
 	// The line that is wrong has the focus, wherever in the list it stands.
@@ -126,7 +126,7 @@ test('a file that takes long to read says so, can be stopped, and holds nobody u
 		mimeType: 'text/csv',
 		buffer: Buffer.from(`a,b${'\n'.repeat(8_000_000)}`)
 	});
-	await page.getByRole('button', { name: 'Read the file' }).click();
+	await page.getByRole('button', { name: 'Open file' }).click();
 	await page.getByRole('button', { name: 'Stop reading' }).click();
 	await expect(page.getByText('Stopped. Nothing')).toBeVisible();
 });

@@ -22,13 +22,13 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await expect(page.getByText('Line 10, “Lesson 44: Nowhere”: no such lesson here.')).toBeVisible();
 	const first = page.locator('ol > li').first();
 	await expect(first).toContainText('“some yarn”');
-	await expect(first).toContainText('The list does not say how much.');
+	await expect(first).toContainText('The list doesn’t say how much.');
 	await expectAccessible(page);
 
 	// Fix in place.
 	await page.getByLabel('Amount: some yarn').fill('2 1/2');
 	await page.getByLabel('Unit: some yarn').selectOption('yd');
-	await page.getByLabel('Children to a group: 1 sponge per group').fill('2');
+	await page.getByLabel('Children per group: 1 sponge per group').fill('2');
 	await page.getByRole('button', { name: 'Save the list' }).click();
 
 	// The list: needed, at home where, missing.
@@ -40,7 +40,7 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await expect(page.getByRole('row', { name: /^yarn/ })).toContainText('2½ yd');
 	await expect(page.getByRole('row', { name: /^stapler/ })).toContainText('desk › drawer 1');
 
-	// The walk.
+	// House walk.
 	await page.getByRole('link', { name: 'Walk the house' }).click();
 	await expect(page.getByText('School room › desk › drawer 1')).toBeVisible();
 	await page.getByRole('button', { name: 'Found: 1 stapler' }).click();
@@ -83,7 +83,7 @@ test('the same list pasted again changes nothing; a line taken out is shown as g
 test('what cannot be read is said at its line, and what was typed stays', async ({ page }) => {
 	await open(page, '/units/1/gather/paste');
 	await page.getByRole('button', { name: 'Read the list' }).click();
-	await expect(page.getByText('Paste or type a list first: one thing on each line.').first()).toBeVisible();
+	await expect(page.getByText('Paste or type a list first, one item per line.').first()).toBeVisible();
 	await page.getByLabel('Supply list').fill('Lesson 6:\nSupplies:');
 	await page.getByRole('button', { name: 'Read the list' }).click();
 	await expect(page.getByText(/nothing to gather in this text/).first()).toBeVisible();
@@ -120,14 +120,14 @@ test('a row says why, and takes what was decided about it', async ({ page }) => 
 	await expect(page.getByRole('row', { name: /^bar magnet/ })).toContainText('box for Maps');
 
 	await page.getByRole('button', { name: /^cork/ }).click();
-	await page.getByRole('button', { name: 'Do without' }).click();
+	await page.getByRole('button', { name: 'Skip it' }).click();
 	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('doing without');
 });
 
 test('one line, typed as one would say it, and then changed in the dialog', async ({ page }) => {
 	await open(page, '/units/1/gather');
-	await page.getByLabel('One more line, as you would say it').fill('4 paper cups per child');
-	await page.getByRole('button', { name: 'Add line' }).click();
+	await page.getByLabel('New note line, as you would say it').fill('4 paper cups per child');
+	await page.getByRole('button', { name: 'Add' }).click();
 	const row = page.getByRole('row', { name: /^paper cup/ });
 	await expect(row).toContainText('12 paper cups');
 	await page.getByRole('button', { name: /^paper cup/ }).click();

@@ -7,30 +7,30 @@ test('what is not to be had goes down the ladder, to a friend, with the day that
 	await page.getByRole('button', { name: /^cork/ }).click();
 	await page.getByLabel('Get it from').selectOption({ label: 'find it free' });
 	await page.getByRole('button', { name: 'Change', exact: true }).last().click();
-	await expect(page.getByText('Not to be had there? Then borrow it.')).toBeVisible();
+	await expect(page.getByText('Can’t get it there? Next: borrow it.')).toBeVisible();
 	await expectAccessible(page);
 	await open(page, '/lists/borrow');
-	const free = page.getByRole('region', { name: 'To find, free' });
+	const free = page.getByRole('region', { name: 'Find free' });
 	await expect(free).toContainText('3 corks');
-	await free.getByRole('button', { name: 'Not there: 3 corks' }).click();
+	await free.getByRole('button', { name: 'Can’t get it: 3 corks' }).click();
 	await expect(free).not.toContainText('3 corks');
 	const friends = page.getByRole('region', { name: 'Friends and family' });
 	await friends.getByRole('button', { name: 'Asked: 3 corks' }).click();
-	await friends.getByLabel('Promised for, if a day was said').fill('2027-01-29');
-	await friends.getByRole('button', { name: 'Note it' }).click();
+	await friends.getByLabel('Expected by (optional)').fill('2027-01-29');
+	await friends.getByRole('button', { name: 'Add' }).click();
 	await expect(friends).toContainText('promised for Fri, Jan 29');
 	await friends.getByText('As a message').click();
 	await expect(friends.locator('pre')).not.toContainText('cork');
-	await friends.getByRole('button', { name: 'It is here: 3 corks' }).click();
+	await friends.getByRole('button', { name: 'Picked up: 3 corks' }).click();
 	await expect(friends).not.toContainText('3 corks');
 });
 
-test('something instead: what lies at home first, in its own amount; nothing stands in for itself', async ({
+test('something instead: what at home first, in its own amount; nothing stands in for itself', async ({
 	page
 }) => {
 	await open(page, '/units/1/gather');
 	await page.getByRole('button', { name: /^cork/ }).click();
-	await expect(page.getByText('6 bottle caps, lies at home')).toBeVisible();
+	await expect(page.getByText('6 bottle caps, at home')).toBeVisible();
 	await page.getByRole('button', { name: 'Take 6 bottle caps' }).click();
 	await expect(page.getByText('bottle cap instead of cork').first()).toBeVisible();
 	await expect(page.getByRole('button', { name: /^cork/ })).toHaveCount(0);
@@ -41,16 +41,16 @@ test('something instead: what lies at home first, in its own amount; nothing sta
 	await open(page, '/home/supplies?q=flour');
 	await page.getByRole('button', { name: 'flour', exact: true }).click();
 	await page.getByLabel('take', { exact: true }).fill('2 cups flour');
-	await page.getByRole('button', { name: 'Note it' }).click();
-	await expect(page.getByText('flour cannot stand in for itself').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Add' }).click();
+	await expect(page.getByText('flour can’t be its own substitute').first()).toBeVisible();
 	await page.getByLabel('take', { exact: true }).fill('1 cup rice flour');
 	await page.getByLabel('For', { exact: true }).fill('1 cup');
-	await page.getByRole('button', { name: 'Note it' }).click();
+	await page.getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByText('for 1 cup: 1 cup rice flour')).toBeVisible();
 	await page.getByText('Where else it comes from').click();
-	await page.getByLabel('Its own order of sources').fill('made, stolen');
-	await page.getByRole('button', { name: 'Save where it comes from' }).click();
-	await expect(page.getByText('“stolen” is none of made, free').first()).toBeVisible();
+	await page.getByLabel('What to try first, for this item').fill('made, stolen');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText('“stolen” isn’t one of made, free').first()).toBeVisible();
 	await expectAccessible(page);
 });
 
@@ -60,12 +60,12 @@ test('an opened kit says what it still gives, which pieces are missing, and show
 	await open(page, '/home/supplies?q=dragon');
 	await expect(page.getByText('22 of 25 makings left, pieces for 21, 2 paper eyes missing')).toBeVisible();
 	await page.getByRole('button', { name: /^Change paper dragon kit/ }).click();
-	const parts = page.getByLabel('For one making, a line each');
+	const parts = page.getByLabel('Parts for one set, one per line');
 	await parts.fill('1 dragon head\n17');
-	await page.getByRole('button', { name: 'Save the contents' }).click();
-	await expect(page.getByText('“17” could not be read').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Save parts' }).click();
+	await expect(page.getByText('“17” couldn’t be read').first()).toBeVisible();
 	await parts.fill('1 dragon head, 19 there\n2 paper eyes');
-	await page.getByRole('button', { name: 'Save the contents' }).click();
+	await page.getByRole('button', { name: 'Save parts' }).click();
 	await expect(page.getByText('22 of 25 makings left, pieces for 19, 3 dragon head missing')).toBeVisible();
 	await page.getByRole('button', { name: /^Change paper dragon kit/ }).click();
 	await page.setInputFiles('input[type=file][name=picture]', 'static/icon-192.png');
@@ -77,31 +77,31 @@ test('prices from the shops’ lists, a bundle that is worth it, making it, a cl
 	page
 }) => {
 	await open(page, '/lists/shops');
-	const prices = page.getByRole('region', { name: 'What packs cost' });
-	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price known' });
+	const prices = page.getByRole('region', { name: 'Prices' });
+	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price yet' });
 	const before = await unpriced.count();
-	await page.getByRole('button', { name: 'Take prices from the shops’ lists' }).click();
+	await page.getByRole('button', { name: 'Get prices from the stores’ lists' }).click();
 	await expect(page.getByText(/prices found$/).first()).toBeVisible();
 	await expect(unpriced).toHaveCount(before - 1);
-	await expect(prices).toContainText('made at home: $1.20 and 25 min');
+	await expect(prices).toContainText('Make it at home: $1.20 and 25 min');
 
-	await prices.getByText('Sold together: kits and bundles').click();
-	await page.getByLabel('It is called').fill('harbor box');
+	await prices.getByText('Kits and bundles').click();
+	await page.getByLabel('Name', { exact: true }).fill('harbor box');
 	await prices.getByLabel('In the shop').selectOption({ label: 'Hobby & Hardware' });
-	await page.getByLabel('It holds, a line each').fill('3 bar magnets\n12 corks');
+	await page.getByLabel('What’s in it, one per line').fill('3 bar magnets\n12 corks');
 	await page.getByLabel('All for ($)').fill('€5');
-	await page.getByRole('button', { name: 'Note the bundle' }).click();
-	await expect(page.getByText('Please give the price as a number of dollars').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Save bundle' }).click();
+	await expect(page.getByText('Enter the price as a number of dollars').first()).toBeVisible();
 	await page.getByLabel('All for ($)').fill('2.50');
-	await page.getByRole('button', { name: 'Note the bundle' }).click();
-	const way = page.getByRole('region', { name: 'The cheapest way' });
+	await page.getByRole('button', { name: 'Save bundle' }).click();
+	const way = page.getByRole('region', { name: 'Cheapest way' });
 	await expect(way.getByText('harbor box')).toBeVisible();
-	await expect(way.getByText(/^Each thing on its own would cost/)).toBeVisible();
+	await expect(way.getByText(/^Bought separately:/)).toBeVisible();
 
-	await page.getByText('A class kit or single kits?').click();
+	await page.getByText('Class kit or single kits?').click();
 	await page.getByLabel('Class kit ($)').fill('30');
 	await page.getByLabel('One child’s kit ($)').fill('4');
-	await page.getByLabel('Children, each time').fill('3, 3, 3');
+	await page.getByLabel('Children each time').fill('3, 3, 3');
 	await expect(page.getByText('the class kit cost less. It pays from the 3rd time on.')).toBeVisible();
 	await expectAccessible(page);
 
@@ -119,20 +119,20 @@ test('prices from the shops’ lists, a bundle that is worth it, making it, a cl
 
 	await open(page, '/units/1/plan/cost');
 	await expect(page.getByRole('img', { name: /^Cost of each lesson/ }).locator('svg')).toBeVisible();
-	await expect(page.getByText(/spent, .* still to come/).first()).toBeVisible();
+	await expect(page.getByText(/spent, .* planned/).first()).toBeVisible();
 });
 
 test('who gets what is at home can be turned around', async ({ page }) => {
 	await open(page, '/home/supplies');
-	await page.getByLabel('What there is, as you would say it').fill('2 lemons top shelf');
+	await page.getByLabel('What you have').fill('2 lemons top shelf');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByText(/^At home: 2 lemon/)).toBeVisible();
 	await open(page, '/units/1/gather');
-	const lesson = page.getByLabel('For lesson');
+	const lesson = page.getByLabel('Lesson');
 	for (const number of ['12', '13']) {
-		await page.getByLabel('One more line, as you would say it').fill('2 lemons');
+		await page.getByLabel('New note line, as you would say it').fill('2 lemons');
 		await lesson.selectOption({ label: (await lesson.getByText(new RegExp(`^${number} `)).textContent())! });
-		await page.getByRole('button', { name: 'Add line' }).click();
+		await page.getByRole('button', { name: 'Add' }).click();
 		await expect(page.getByText('Added: lemon').first()).toBeVisible();
 	}
 	await page
@@ -143,49 +143,49 @@ test('who gets what is at home can be turned around', async ({ page }) => {
 	await expect(last).toContainText('0 of 2');
 	await page.getByRole('button', { name: /^First: .*lesson 13/ }).click();
 	await expect(last).toContainText('2 of 2');
-	await page.getByRole('button', { name: /^By its day again: .*lesson 13/ }).click();
+	await page.getByRole('button', { name: /^Back to date order: .*lesson 13/ }).click();
 	await expect(last).toContainText('0 of 2');
 });
 
 test('the order of sources and the frost are the household’s own', async ({ page }) => {
 	await open(page, '/house');
-	await page.getByLabel('When the house does not have it').fill('borrowed, bought');
-	await page.getByLabel('Days each takes').fill('borrowed soon');
-	await page.getByRole('button', { name: 'Save the order' }).click();
-	await expect(page.getByText('“borrowed soon” could not be read').first()).toBeVisible();
-	await page.getByLabel('Days each takes').fill('borrowed 5');
-	await page.getByLabel('The ground freezes on').fill('Oct 15');
-	await page.getByRole('button', { name: 'Save the order' }).click();
+	await page.getByLabel('When we don’t have something').fill('borrowed, bought');
+	await page.getByLabel('Days per topic way takes').fill('borrowed soon');
+	await page.getByRole('button', { name: 'Save order' }).click();
+	await expect(page.getByText('“borrowed soon” couldn’t be read').first()).toBeVisible();
+	await page.getByLabel('Days per topic way takes').fill('borrowed 5');
+	await page.getByLabel('Ground freezes around').fill('Oct 15');
+	await page.getByRole('button', { name: 'Save order' }).click();
 	await expect(page.getByText('Give both: when the ground freezes').first()).toBeVisible();
-	await page.getByLabel('and is open again on').fill('Apr 20');
-	await page.getByRole('button', { name: 'Save the order' }).click();
-	await expect(page.getByText('Order of sources', { exact: true })).toBeVisible();
+	await page.getByLabel('Thaws around').fill('Apr 20');
+	await page.getByRole('button', { name: 'Save order' }).click();
+	await expect(page.getByText('Order saved', { exact: true })).toBeVisible();
 	await page.reload();
-	await expect(page.getByLabel('When the house does not have it')).toHaveValue('borrowed, bought');
-	await expect(page.getByLabel('The ground freezes on')).toHaveValue('Oct 15');
+	await expect(page.getByLabel('When we don’t have something')).toHaveValue('borrowed, bought');
+	await expect(page.getByLabel('Ground freezes around')).toHaveValue('Oct 15');
 });
 
 test('a wish comes with an occasion of the house, and says which one', async ({ page }) => {
 	await open(page, '/house');
-	const occasions = page.getByRole('region', { name: 'Occasions for gifts' });
-	await occasions.getByLabel('Another, with its day').fill('the day of the kites');
+	const occasions = page.getByRole('region', { name: 'Gift occasions' });
+	await occasions.getByLabel('Add an occasion and date').fill('the day of the kites');
 	await occasions.getByRole('button', { name: 'Add' }).click();
-	await expect(page.getByText('Please say what it is and its day').first()).toBeVisible();
-	await expect(occasions.getByLabel('Another, with its day')).toHaveValue('the day of the kites');
-	await occasions.getByLabel('Another, with its day').fill('Name day, Feb 20');
+	await expect(page.getByText('Say what it is and its day').first()).toBeVisible();
+	await expect(occasions.getByLabel('Add an occasion and date')).toHaveValue('the day of the kites');
+	await occasions.getByLabel('Add an occasion and date').fill('Name day, Feb 20');
 	await occasions.getByRole('button', { name: 'Add' }).click();
 	await expect(occasions.getByText('Sat, Feb 20')).toBeVisible();
 	await open(page, '/lists/borrow');
-	const wishes = page.getByRole('region', { name: 'Wish list' });
-	await wishes.getByRole('button', { name: /^Wished for: .*ribbon/ }).click();
-	const choice = wishes.getByLabel('For which occasion');
+	const wishes = page.getByRole('region', { name: 'Gifts to ask for' });
+	await wishes.getByRole('button', { name: /^Asked: .*ribbon/ }).click();
+	const choice = wishes.getByLabel('Occasion');
 	await expect(choice.locator('option')).toContainText([
 		'Name day, Sat, Feb 20',
 		'Grandma’s visit, Sat, Feb 27'
 	]);
 	await choice.selectOption({ label: 'Grandma’s visit, Sat, Feb 27' });
 	await expectAccessible(page);
-	await wishes.getByRole('button', { name: 'Note it' }).click();
+	await wishes.getByRole('button', { name: 'Add' }).click();
 	await expect(wishes.getByText('wished for Grandma’s visit, Sat, Feb 27')).toBeVisible();
 	await open(page, '/house');
 	await occasions.getByText('Name day').click();

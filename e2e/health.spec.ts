@@ -2,16 +2,16 @@ import { expect, expectAccessible, open, test } from './house.ts';
 
 test('a backup is made, gone back to, and come back from', async ({ page }) => {
 	await open(page, '/house');
-	await page.getByRole('link', { name: 'Look at it' }).click();
+	await page.getByRole('link', { name: 'Open' }).click();
 	await expect(page.getByRole('heading', { name: 'Health and backups' })).toBeVisible();
 	await page.getByRole('button', { name: 'Make one now' }).click();
-	await expect(page.getByText('A backup is made.')).toBeVisible();
+	await expect(page.getByText('Backup made')).toBeVisible();
 	await expectAccessible(page);
 
 	await open(page, '/units');
 	await page.getByLabel('New unit').fill('Ponds and Streams');
 	await page.getByRole('button', { name: 'Start this unit' }).click();
-	await expect(page.getByText('No lessons yet: type the first one below.')).toBeVisible();
+	await expect(page.getByText('No lessons yet. Type the first one below.')).toBeVisible();
 
 	await open(page, '/house/health');
 	const asked = page.getByRole('listitem').filter({ hasText: 'asked for' });
@@ -42,7 +42,7 @@ test('a year of two digits is what one means by it; one too far is said, and bre
 	await last.fill('0027-03-11');
 	await last.blur();
 	await expect(last).toHaveValue('2027-03-11');
-	await page.getByRole('button', { name: 'Save the days' }).click();
+	await page.getByRole('button', { name: 'Save dates' }).click();
 	await expect(page.getByText(/teaching days for 13 sessions/)).toBeVisible();
 
 	// As a browser without such fields sends it.
@@ -50,10 +50,8 @@ test('a year of two digits is what one means by it; one too far is said, and bre
 		for (const form of forms) if (form instanceof HTMLFormElement) form.noValidate = true;
 	});
 	await last.fill('9999-12-31');
-	await page.getByRole('button', { name: 'Save the days' }).click();
-	await expect(
-		page.getByText('That is more than 10 years ahead. Please check the year.').first()
-	).toBeVisible();
+	await page.getByRole('button', { name: 'Save dates' }).click();
+	await expect(page.getByText('That is more than 10 years ahead. Check the year.').first()).toBeVisible();
 	await open(page, '/units/1/plan');
 	await expect(last).toHaveValue('2027-03-11');
 });

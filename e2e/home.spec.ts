@@ -2,15 +2,13 @@ import { expect, expectAccessible, open, test } from './house.ts';
 
 test('one line puts things into the stash, and the list knows it', async ({ page }) => {
 	await open(page, '/home/supplies');
-	await page
-		.getByLabel('What there is, as you would say it')
-		.fill('corks 5 drawer 2, till the cows come home');
+	await page.getByLabel('What you have').fill('corks 5 drawer 2, till the cows come home');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
-	await expect(page.getByText('“till the cows come home” could not be read as a date').first()).toBeVisible();
-	await page.getByLabel('What there is, as you would say it').fill('corks 5 drawer 2, till June');
+	await expect(page.getByText('“till the cows come home” couldn’t be read as a date').first()).toBeVisible();
+	await page.getByLabel('What you have').fill('corks 5 drawer 2, till June');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByText('At home: 5 cork')).toBeVisible();
-	await page.getByLabel('Look for a thing or a place').fill('cork');
+	await page.getByLabel('Search items and places').fill('cork');
 	await expect(page.getByRole('main').getByRole('listitem').filter({ hasText: 'cork' })).toContainText(
 		'desk › drawer 2'
 	);
@@ -28,7 +26,7 @@ test('a lot is changed, an item gets what is always left, and two names become o
 		.click();
 	await page.getByRole('dialog').getByLabel('Amount', { exact: true }).fill('a lot');
 	await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-	await expect(page.getByText('Please give the amount as a number').first()).toBeVisible();
+	await expect(page.getByText('Enter the amount as a number').first()).toBeVisible();
 	await page.getByRole('dialog').getByLabel('Amount', { exact: true }).fill('20');
 	await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
 	await expect(
@@ -38,7 +36,7 @@ test('a lot is changed, an item gets what is always left, and two names become o
 	await page.getByRole('button', { name: 'drinking straw', exact: true }).click();
 	await expect(page.getByRole('dialog').getByText(/counted 20/)).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('dialog').getByLabel('This is the same as').fill('craft stick');
+	await page.getByRole('dialog').getByLabel('Same item as').fill('craft stick');
 	await page.getByRole('dialog').getByRole('button', { name: 'Merge' }).click();
 	await expect(page.getByText('Merged: drinking straw is craft stick')).toBeVisible();
 	await expect(page.getByText('also drinking straw')).toBeVisible();
@@ -51,7 +49,7 @@ test('a lot is changed, an item gets what is always left, and two names become o
 
 test('counting again: still there, or less @phone', async ({ page }) => {
 	await open(page, '/home/count');
-	await expect(page.getByText('lesson 6 wants it').first()).toBeVisible();
+	await expect(page.getByText('lesson 6 needs it').first()).toBeVisible();
 	await page.getByRole('button', { name: 'Still 14: paper plate' }).click();
 	await expect(page.getByRole('button', { name: 'Still 14: paper plate' })).toHaveCount(0);
 	await page.getByLabel('There are now, glass bowl').fill('0');
@@ -71,10 +69,10 @@ test('places are moved with the keyboard, and the walk follows', async ({ page }
 	await page.getByRole('button', { name: 'Change Kitchen' }).click();
 	await page
 		.getByRole('dialog')
-		.getByLabel('Put it, with all that is in it, into')
+		.getByLabel('Move and everything in it to')
 		.selectOption({ label: 'Kitchen › pantry' });
 	await page.getByRole('dialog').getByRole('button', { name: 'Move', exact: true }).click();
-	await expect(page.getByText('A place cannot be put inside itself.').first()).toBeVisible();
+	await expect(page.getByText('A place can’t go inside itself.').first()).toBeVisible();
 	await open(page, '/lists/walk');
 	await expect(page.getByRole('heading', { level: 2 }).first()).toHaveText('School room › desk › drawer 1');
 });
@@ -86,9 +84,7 @@ test('a child joins, is a year too young, and every amount follows', async ({ pa
 	await dialog.getByLabel('Name').fill('Ode');
 	await dialog.getByLabel('Born').fill('2027-01-23');
 	await dialog.getByRole('button', { name: 'Add' }).click();
-	await expect(
-		page.getByText('That day has not come yet. Please check the date of birth.').first()
-	).toBeVisible();
+	await expect(page.getByText('That day hasn’t come yet. Check the date of birth.').first()).toBeVisible();
 	await expectAccessible(page);
 	await dialog.getByLabel('Born').fill('2021-01-23');
 	await dialog.getByRole('button', { name: 'Add' }).click();
@@ -101,10 +97,10 @@ test('working towards a date asks for the date at once', async ({ page }) => {
 	await open(page, '/house');
 	await page.getByLabel('How far ahead to be ready').selectOption('before a date');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Please give the date before which all is ready.').first()).toBeVisible();
+	await expect(page.getByText('Enter the date before which all is ready.').first()).toBeVisible();
 	await page.getByLabel('Ready before').fill('2027-01-23');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Household settings')).toBeVisible();
+	await expect(page.getByText('Household saved')).toBeVisible();
 	await open(page, '/units/1/gather');
 	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('by tomorrow');
 });
@@ -113,9 +109,9 @@ test('a sick week: what would move is shown, one tap moves it, undo brings it ba
 	page
 }) => {
 	await open(page, '/');
-	await page.getByRole('link', { name: 'What would move?' }).click();
-	await expect(page.getByText('8 lessons move, the last to Tue, Mar 9; 1 day stays spare.')).toBeVisible();
-	await page.getByRole('button', { name: 'Pause everything' }).click();
+	await page.getByRole('link', { name: 'See what would move' }).click();
+	await expect(page.getByText('8 lessons move, the last to Tue, Mar 9; 1 day to spare.')).toBeVisible();
+	await page.getByRole('button', { name: 'Pause for a week' }).click();
 	await expect(page.getByText('Everything is paused until Thu, Jan 28')).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('Undone: Everything is paused until Thu, Jan 28')).toBeVisible();
@@ -136,7 +132,7 @@ test('find forgives a typing error, says where a thing is, and acts', async ({ p
 	await page.getByRole('button', { name: 'Find' }).click();
 	await page.getByRole('combobox', { name: 'Find anything' }).fill('add flour 2 kg pantry');
 	await page.getByRole('dialog').getByRole('option').first().click();
-	await expect(page.getByLabel('What there is, as you would say it')).toHaveValue('flour 2 kg pantry');
+	await expect(page.getByLabel('What you have')).toHaveValue('flour 2 kg pantry');
 	await open(page, '/');
 	await page.keyboard.press('?');
 	await expect(page.getByRole('dialog')).toContainText('Undo the last change');
@@ -146,14 +142,14 @@ test('some of a lot is put elsewhere, and both lots know what happened', async (
 	await open(page, '/home/supplies');
 	await page.getByRole('button', { name: /^Change craft stick, 60/ }).click();
 	const dialog = page.getByRole('dialog');
-	await dialog.getByLabel('Put some of it').fill('61');
+	await dialog.getByLabel('Move some').fill('61');
 	await dialog.getByRole('button', { name: 'Put', exact: true }).click();
 	await expect(page.getByText('There is only 60 of it.').first()).toBeVisible();
-	await dialog.getByLabel('Put some of it').fill('20');
+	await dialog.getByLabel('Move some').fill('20');
 	await dialog.getByLabel('into').selectOption({ label: 'Kitchen › pantry' });
 	await expectAccessible(page);
 	await dialog.getByRole('button', { name: 'Put', exact: true }).click();
-	await expect(page.getByText('Some of it put elsewhere')).toBeVisible();
+	await expect(page.getByText('Some moved')).toBeVisible();
 	await page.getByRole('button', { name: /^Change craft stick, 20, Kitchen › pantry/ }).click();
 	await expect(page.getByRole('dialog').getByText(/Fri, Jan 22: came from .*, 20/)).toBeVisible();
 	await page.keyboard.press('Escape');
@@ -175,19 +171,19 @@ test('an act is given to one adult, whose list it is then on @phone', async ({ p
 
 test('another way of working ahead for supplies only, and a library that holds things', async ({ page }) => {
 	await open(page, '/house');
-	await page.getByText('Another way for some things').click();
+	await page.getByText('Different for some kinds').click();
 	await page.getByLabel('Supplies').selectOption('day by day');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Household settings')).toBeVisible();
+	await expect(page.getByText('Household saved')).toBeVisible();
 	await open(page, '/units/1/gather');
 	await page.getByRole('button', { name: /^cork/ }).click();
 	await expect(page.getByText(/day by day/).first()).toBeVisible();
 
 	await open(page, '/house');
-	await page.getByRole('button', { name: 'Add a shop or library' }).click();
+	await page.getByRole('button', { name: 'Add a store or library' }).click();
 	const dialog = page.getByRole('dialog');
 	await dialog.getByLabel('Name').fill('Millbrook Library');
-	await dialog.getByLabel('Kind').selectOption('Library, by hold');
+	await dialog.getByLabel('Kind').selectOption('Library');
 	await dialog.getByLabel('Days it takes').fill('9');
 	await dialog.getByRole('button', { name: 'Save' }).click();
 	await expect(page.getByText('a hold waits 9 days')).toBeVisible();
@@ -200,7 +196,7 @@ test('in cups or in grams: the household’s measures are on every amount', asyn
 	await page.getByLabel('Measures').selectOption('Cups, ounces, inches');
 	await page.getByLabel('Paper').selectOption('A4');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Household settings')).toBeVisible();
+	await expect(page.getByText('Household saved')).toBeVisible();
 	await open(page, '/units/1/gather');
 	await expect(page.getByRole('row', { name: /^ribbon/ })).toContainText('4 yd');
 	await expect(page.locator('#content')).toHaveAttribute('data-paper', 'A4');
@@ -212,10 +208,10 @@ test('in cups or in grams: the household’s measures are on every amount', asyn
 	await expect(page.getByText('is not a length. Write it like 12 1/2').first()).toBeVisible();
 	await dialog.getByLabel('High').fill('2 ft 6 in');
 	await dialog.getByRole('button', { name: 'Save' }).click();
-	await expect(page.getByText('Place changed')).toBeVisible();
+	await expect(page.getByText('Place saved')).toBeVisible();
 	// 30 inches are taller than 70 cm, and Tamsin is two.
 	await expect(
-		page.getByText('Care with Tamsin. Can be climbed and tip over: fix it to the wall.')
+		page.getByText('Care with Tamsin. Can tip over if climbed. Anchor it to the wall.')
 	).toBeVisible();
 });
 
@@ -226,7 +222,7 @@ test('two windows at once: what one does the other shows, and a change of someth
 	const other = await context.newPage();
 	await open(other, '/home/places');
 	await open(page, '/home/places');
-	await page.getByLabel('Places, as you would say them').fill('Attic: trunk');
+	await page.getByLabel('Places').fill('Attic: trunk');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByRole('button', { name: 'Change trunk' })).toBeVisible();
 	await expect(other.getByRole('button', { name: 'Change trunk' })).toBeVisible();
@@ -239,9 +235,7 @@ test('two windows at once: what one does the other shows, and a change of someth
 	await expect(page.getByText('Place removed')).toBeVisible();
 	await expect(other.getByRole('dialog').getByLabel('Name')).toHaveValue('old trunk');
 	await other.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
-	await expect(
-		other.getByText('That place is not here any more. Load the page again.').first()
-	).toBeVisible();
+	await expect(other.getByText('That place is gone. Reload the page.').first()).toBeVisible();
 });
 
 // On the phone places are moved by their buttons.

@@ -117,12 +117,12 @@ test('a walk with no network goes on, and catches up @phone', async ({ page, hou
 
 test('what is not where it should be goes to missing', async ({ page }) => {
 	await open(page, '/lists/walk');
-	await page.getByRole('button', { name: 'Not there, or less: 6 paper plates' }).click();
+	await page.getByRole('button', { name: 'Can’t get it, or less: 6 paper plates' }).click();
 	await expectAccessible(page);
-	await page.getByLabel('There is this much in all').fill('many');
-	await page.getByRole('button', { name: 'Correct the count' }).click();
-	await expect(page.getByText('Please give the amount as a number').first()).toBeVisible();
-	await page.getByRole('button', { name: 'Not there at all' }).click();
+	await page.getByLabel('Total there now').fill('many');
+	await page.getByRole('button', { name: 'Fix the count' }).click();
+	await expect(page.getByText('Enter the amount as a number').first()).toBeVisible();
+	await page.getByRole('button', { name: 'None there' }).click();
 	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
 	await expect(page.getByRole('listitem').filter({ hasText: '6 paper plates' })).toContainText('lesson 6');
 	await open(page, '/');
@@ -134,7 +134,7 @@ test('the walk is made for paper, too', async ({ page }) => {
 	await page.emulateMedia({ media: 'print' });
 	await expect(page.getByText('School room › desk › drawer 1')).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Units' }).first()).toBeHidden();
-	await expect(page.getByText('Not in the house')).toBeVisible();
+	await expect(page.getByText('Not at home')).toBeVisible();
 });
 
 test('the plan: dates follow the calendar, lessons are added, moved, changed and removed', async ({
@@ -145,7 +145,7 @@ test('the plan: dates follow the calendar, lessons are added, moved, changed and
 
 	await page.getByLabel('From', { exact: true }).fill('2027-02-23');
 	await page.getByLabel('Why').fill('museum');
-	await page.getByRole('button', { name: 'Block these days' }).click();
+	await page.getByRole('button', { name: 'Add days off' }).click();
 	await expect(
 		page.getByText('15 teaching days for 13 sessions, the last on Thu, Mar 4; 2 days are spare.')
 	).toBeVisible();
@@ -160,19 +160,19 @@ test('the plan: dates follow the calendar, lessons are added, moved, changed and
 	await expect(lesson('Our own atlas')).toContainText('Tue, Mar 9');
 
 	await page.getByRole('button', { name: 'A map of the stars', exact: true }).click();
-	await page.getByRole('dialog').getByLabel('Teaching days').fill('none');
+	await page.getByRole('dialog').getByLabel('School days').fill('none');
 	await page.getByRole('dialog').getByRole('button', { name: 'Save lesson' }).click();
-	await expect(page.getByText('Please give the days as a whole number, 1 or more.').first()).toBeVisible();
-	await page.getByRole('dialog').getByLabel('Teaching days').fill('2');
+	await expect(page.getByText('Enter the days as a whole number, 1 or more.').first()).toBeVisible();
+	await page.getByRole('dialog').getByLabel('School days').fill('2');
 	await page.getByRole('dialog').getByRole('button', { name: 'Save lesson' }).click();
 	await expect(lesson('A map of the stars')).toContainText('Thu, Mar 4; Tue, Mar 9');
 
 	await page.getByLabel('Last day', { exact: true }).fill('2027-02-01');
-	await page.getByRole('button', { name: 'Save the days' }).click();
+	await page.getByRole('button', { name: 'Save dates' }).click();
 	await expect(page.getByText(/7 teaching days for 15 sessions: 8 sessions do not fit/)).toBeVisible();
 	await page.getByLabel('Last day', { exact: true }).fill('2026-02-01');
-	await page.getByRole('button', { name: 'Save the days' }).click();
-	await expect(page.getByText('The last day must not be before the first.').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Save dates' }).click();
+	await expect(page.getByText('The last day must be after the first day.').first()).toBeVisible();
 });
 
 test('a form from another site, and a strange host, are refused', async ({ request, house }) => {
@@ -196,15 +196,15 @@ test.describe('an empty household', () => {
 		await expectAccessible(page);
 		await open(page, '/units');
 		await page.getByRole('button', { name: 'Start this unit' }).click();
-		await expect(page.getByText('Please give the unit a name.').first()).toBeVisible();
+		await expect(page.getByText('Enter the unit a name.').first()).toBeVisible();
 		await page.getByLabel('New unit').fill('Ponds and Streams');
 		await page.getByRole('button', { name: 'Start this unit' }).click();
-		await expect(page.getByText('No lessons yet: type the first one below.')).toBeVisible();
+		await expect(page.getByText('No lessons yet. Type the first one below.')).toBeVisible();
 		await page.getByLabel('Next lesson').fill('What lives in a pond');
 		await page.getByRole('button', { name: 'Add lesson' }).click();
 		await expect(page.getByText('1 lesson without dates')).toBeVisible();
 		await page.getByRole('link', { name: /^Gather (?!Bin)/ }).click();
-		await expect(page.getByText('Nothing is listed yet')).toBeVisible();
+		await expect(page.getByText('No supply list yet')).toBeVisible();
 		await expectAccessible(page);
 		await page.getByRole('link', { name: 'Paste a list', exact: true }).first().click();
 		await page.getByLabel('Supply list').fill('2 jars with lids\n1 hand lens');

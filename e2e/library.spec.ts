@@ -15,26 +15,26 @@ test('a book is noted in one line, found in spite of a typing error, changed, an
 	await expect(page.getByText('107 things are ours')).toBeVisible();
 	await expectAccessible(page);
 	await page
-		.getByLabel('A book or thing, as you would note it')
+		.getByLabel('Add a title')
 		.fill('Hedgerow Almanac by Ines Tolland, picture book, ages 4-8, 44 pages, desk, plants');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Hedgerow Almanac' })).toBeVisible();
 	await expect(page.getByText('School room › desk; no lesson uses it yet.')).toBeVisible();
 	await expectAccessible(page);
-	await page.getByLabel('One more').fill('20 min aloud');
-	await page.getByRole('button', { name: 'Stick it on' }).click();
+	await page.getByLabel('New note').fill('20 min aloud');
+	await page.getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: '20 min aloud' })).toBeVisible();
 	await page.getByRole('button', { name: 'Change' }).click();
 	await page.getByLabel('To age').fill('3');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('The second age must not be below the first.').first()).toBeVisible();
+	await expect(page.getByText('The second age must be at least the first.').first()).toBeVisible();
 	await page.getByLabel('To age').fill('9');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('ages 4 to 9')).toBeVisible();
 
 	await open(page, '/home/books');
-	await page.getByLabel('Look for a title, a name, a topic, a note').fill('hegderow');
-	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+	await page.getByLabel('Search titles, authors, topics, notes').fill('hegderow');
+	await expect(page.getByText('1 title', { exact: true })).toBeVisible();
 	await expect(page.getByRole('link', { name: /Hedgerow Almanac/ })).toBeVisible();
 });
 
@@ -54,13 +54,13 @@ test.describe('with a catalogue', () => {
 			}, code);
 		await scan(isbn(0));
 		const found = page.getByRole('listitem').filter({ hasText: 'The River at the End of the Lane' });
-		await expect(found).toContainText('found in the catalogue');
+		await expect(found).toContainText('found in the catalog');
 		await scan(isbn(22)); // fails once, and is found on the second try
 		await expect(page.getByText('Lantern Weather')).toBeVisible();
 		await scan(isbn(40)); // always fails
 		await expect(page.getByText('the catalogue does not answer')).toBeVisible();
 		await scan(isbn(900)); // not there
-		await expect(page.getByText('not in the catalogue: type the title')).toBeVisible();
+		await expect(page.getByText('not in the catalog: type the title')).toBeVisible();
 		await scan(isbn(0));
 		await expect(page.getByText('is on the list already')).toBeVisible();
 		await scan('9799900050001');
@@ -74,16 +74,16 @@ test.describe('with a catalogue', () => {
 		await page.reload();
 		await expect(found).toBeVisible();
 		await expect(page.getByLabel(/^Title of/).first()).toHaveValue('The Unknown Book');
-		await page.getByLabel('They all stand in').selectOption({ label: 'School room › window shelf' });
+		await page.getByLabel('Put them all in').selectOption({ label: 'School room › window shelf' });
 		await page.getByRole('button', { name: 'Save these 4 books' }).click();
 		await expect(page).toHaveURL(/home\/books$/);
 		await expect(page.getByText('4 books in the library')).toBeVisible();
-		await page.getByLabel('Look for a title, a name, a topic, a note').fill('lantern weath');
+		await page.getByLabel('Search titles, authors, topics, notes').fill('lantern weath');
 		await expect(page.getByRole('link', { name: /Lantern Weather/ })).toContainText('window shelf');
 
 		await open(page, '/home/books/scan');
 		await scan(isbn(0));
-		await expect(page.getByText('Here already:')).toBeVisible();
+		await expect(page.getByText('Already have it:')).toBeVisible();
 		await expect(page.getByRole('button', { name: /^Save/ })).toBeDisabled();
 	});
 
@@ -143,9 +143,7 @@ test.describe('with a catalogue', () => {
 
 test('without a catalogue entry goes on: the number is kept, the title typed', async ({ page }) => {
 	await open(page, '/home/books/scan');
-	await page
-		.getByLabel('An ISBN or a title; many at once with commas')
-		.fill(`${isbn(5)}, Pebbles of the Shore`);
+	await page.getByLabel('ISBN or title; several with commas').fill(`${isbn(5)}, Pebbles of the Shore`);
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByText('the catalogue does not answer')).toBeVisible();
 	await expect(page.getByText('Pebbles of the Shore')).toBeVisible();
@@ -162,11 +160,11 @@ test('a hold from wanted to back; the board and the trips know each step', async
 	await page.keyboard.press('Escape');
 
 	await open(page, '/home/books');
-	await page.getByLabel('Look for a title, a name, a topic, a note').fill('shadows');
+	await page.getByLabel('Search titles, authors, topics, notes').fill('shadows');
 	await page.getByRole('link', { name: /Shadows and Stars/ }).click();
 	await expect(page.getByText('Fernhill Library: hold placed, placed Fri, Jan 22')).toBeVisible();
 	for (const [button, then] of [
-		['It is ready', 'Fernhill Library: ready'],
+		['Ready', 'Fernhill Library: ready'],
 		['Fetched', 'Fernhill Library: on loan, due Fri, Feb 12'],
 		['Renew', 'due Fri, Mar 5, renewed 1×']
 	]) {
@@ -175,7 +173,7 @@ test('a hold from wanted to back; the board and the trips know each step', async
 	}
 	await page.getByRole('button', { name: 'Renew', exact: true }).click();
 	await expect(page.getByText('Fernhill Library renews once, and that has been done.')).toBeVisible();
-	await page.getByRole('button', { name: 'It is back', exact: true }).click();
+	await page.getByRole('button', { name: 'Returned', exact: true }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'back, back Fri, Jan 22' })).toBeVisible();
 });
 
@@ -183,27 +181,27 @@ test('the trips, with one thumb: fetched, gone back, fewer books left @phone', a
 	await open(page, '/lists/library');
 	await expect(page.getByText('Next trip on Wed, Jan 27: fetch 2, bring back 2.')).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Gone back: The Paper Mountain' }).click();
+	await page.getByRole('button', { name: 'Returned: The Paper Mountain' }).click();
 	await expect(page.getByText('The Paper Mountain: gone back')).toBeVisible();
 	await expect(page.getByText(/bring back 1\./)).toBeVisible();
-	await page.getByRole('button', { name: 'Got it: Latitude for Breakfast' }).click();
+	await page.getByRole('button', { name: 'Picked up: Latitude for Breakfast' }).click();
 	await expect(page.getByText('Latitude for Breakfast: on loan')).toBeVisible();
 });
 
 test('a book is flagged for a lesson from the plan; covers and shelves are drawn', async ({ page }) => {
 	await open(page, '/units/1/plan/pages');
-	await page.getByLabel('Title, from the library').fill('Old Roads');
-	await page.getByLabel('For lesson').selectOption({ label: '9 Bearings from sun and shadow' });
-	await page.getByLabel('What for, as on a slip').fill('read alone Perrin 3–9, 10 min');
-	await page.getByRole('button', { name: 'Flag it' }).click();
+	await page.getByLabel('Title in your home library').fill('Old Roads');
+	await page.getByLabel('Lesson').selectOption({ label: '9 Bearings from sun and shadow' });
+	await page.getByLabel('How you’ll use it').fill('read alone Perrin 3–9, 10 min');
+	await page.getByRole('button', { name: 'Assign' }).click();
 	await expect(
 		page
 			.getByText('reads like grade 5, Perrin reads English at 2')
 			.or(page.getByText('for age 9 and up, Perrin is 7'))
 	).toBeVisible();
 	await expectAccessible(page);
-	await page.getByLabel('Title, from the library').fill('globe');
-	await page.getByRole('button', { name: 'Flag it' }).click();
+	await page.getByLabel('Title in your home library').fill('globe');
+	await page.getByRole('button', { name: 'Assign' }).click();
 	await expect(page.getByText(/things go by that/).first()).toBeVisible();
 	for (const view of ['grid', 'shelf']) {
 		await open(page, `/home/books?view=${view}`);
@@ -223,8 +221,8 @@ test('a unit is started from a pile, with its spine; a library says how it lends
 
 	await open(page, '/house');
 	await page.getByRole('button', { name: 'Fernhill Library' }).click();
-	await expect(page.getByLabel('A hold is kept, days')).toHaveValue('7');
+	await expect(page.getByLabel('Hold is kept (days)')).toHaveValue('7');
 	await page.getByLabel('Renewals').fill('2');
 	await page.getByRole('button', { name: 'Save', exact: true }).last().click();
-	await expect(page.getByText('Shop saved')).toBeVisible();
+	await expect(page.getByText('Saved')).toBeVisible();
 });

@@ -93,7 +93,7 @@ test('without a network the kept pages open, others say what is kept', async ({ 
 	await page.waitForSelector('html[data-ready]');
 	await expect(found(page).first()).toBeVisible();
 	await page.goto('/house');
-	await expect(page.getByRole('heading', { name: 'There is no way to the house just now.' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Can’t reach Gather Bin right now.' })).toBeVisible();
 	await page.getByRole('link', { name: 'Errands' }).click();
 	await expect(page.getByRole('heading', { name: 'No list yet.' })).toBeVisible();
 	await context.setOffline(false);
@@ -121,31 +121,31 @@ test('a count that was made without a network never goes over a newer one unseen
 }) => {
 	await open(page, '/lists/walk');
 	await keepsLists(page);
-	const more = page.getByRole('button', { name: /^Not there, or less: / });
+	const more = page.getByRole('button', { name: /^Can’t get it, or less: / });
 	const label = (await more.first().getAttribute('aria-label'))!;
 	await context.setOffline(true);
 	await more.first().click();
-	await page.getByLabel('There is this much in all').fill('1');
-	await page.getByRole('button', { name: 'Correct the count' }).click();
+	await page.getByLabel('Total there now').fill('1');
+	await page.getByRole('button', { name: 'Fix the count' }).click();
 	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
 
 	const other = await otherPhone(context, house);
 	await open(other, '/lists/walk');
 	await other.getByRole('button', { name: label, exact: true }).click();
-	await other.getByLabel('There is this much in all').fill('2');
-	await other.getByRole('button', { name: 'Correct the count' }).click();
-	await expect(other.getByText(/^Count corrected: /).first()).toBeVisible();
+	await other.getByLabel('Total there now').fill('2');
+	await other.getByRole('button', { name: 'Fix the count' }).click();
+	await expect(other.getByText(/^Count fixed: /).first()).toBeVisible();
 
 	await context.setOffline(false);
 	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
-	await expect(met).toContainText('Meanwhile, on another device: “Count corrected:');
-	await expect(met).toContainText('there by the account now');
+	await expect(met).toContainText('Another device got there first: “Count fixed:');
+	await expect(met).toContainText('Count there now');
 	// Over a reload the question stays.
 	await page.reload();
 	await expect(met).toBeVisible();
 	await expectAccessible(page);
-	await met.getByRole('button', { name: /^Mine after all/ }).click();
-	await expect(page.getByText(/^Count corrected: /).first()).toBeVisible();
+	await met.getByRole('button', { name: /^Use mine/ }).click();
+	await expect(page.getByText(/^Count fixed: /).first()).toBeVisible();
 	await expect(met).toHaveCount(0);
 	await other.context().close();
 });
@@ -168,7 +168,7 @@ test('what is next waits, too; where another phone was faster one is asked, and 
 	await context.setOffline(false);
 	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
 	await expect(met).toContainText('“6 oranges: in the house”');
-	await met.getByRole('button', { name: /^Leave it as it is now/ }).click();
+	await met.getByRole('button', { name: /^Keep theirs/ }).click();
 	await expect(met).toHaveCount(0);
 	await open(page, '/home/supplies?q=orange');
 	await expect(page.getByRole('button', { name: /^Change orange, / })).toHaveCount(1);
@@ -208,10 +208,10 @@ test('in a second-hand shop without a network: on the list, have one already, an
 	await open(page, '/lists/wanted');
 	await keepsLists(page);
 	await context.setOffline(true);
-	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('bras compas');
+	await page.getByLabel('At the store: is it on the list? Do we have one?').fill('bras compas');
 	await expect(page.getByText('On the list: brass compass, at most $12.00')).toBeVisible();
-	await expect(page.getByText('We have none that is known of.')).toBeVisible();
-	await page.getByLabel('In the shop: is it on the list, do we have one?').fill('flour');
+	await expect(page.getByText('None at home that we know of.')).toBeVisible();
+	await page.getByLabel('At the store: is it on the list? Do we have one?').fill('flour');
 	await expect(page.getByText('Not on the list.')).toBeVisible();
 	await expect(page.getByText(/^We have .*flour/)).toBeVisible();
 	await page.getByLabel('Paid for brass compass, in dollars').fill('9.50');
@@ -230,7 +230,7 @@ test('errands: taken along, ticked in the shop without a network at what they co
 	house
 }) => {
 	await open(page, '/lists/shops');
-	await page.getByRole('button', { name: 'Take this along' }).click();
+	await page.getByRole('button', { name: 'Make my shopping list' }).click();
 	await expect(page).toHaveURL(/\/lists\/errands$/);
 	await page.waitForSelector('html[data-ready]');
 	const cart = page.getByRole('button', { name: /^In the cart: / });
@@ -292,7 +292,7 @@ test('by another address: over http it says what is missing; over HTTPS it keeps
 		await plain.goto(`http://${address}:${http}/phone`);
 		await expect(plain.getByRole('status').first()).toContainText('over http');
 		const taking = plain.waitForEvent('download');
-		await plain.getByRole('link', { name: 'Take the certificate' }).click();
+		await plain.getByRole('link', { name: 'Download the certificate' }).click();
 		expect((await taking).suggestedFilename()).toBe('gather-bin-house.crt');
 		expect(await plain.evaluate(() => [isSecureContext, 'serviceWorker' in navigator])).toEqual([
 			false,

@@ -174,11 +174,11 @@ test.describe('every page opens, fits the screen and says something', () => {
 		test('as guides print them', async ({ page }) => {
 			await open(page, '/start/who');
 			await page
-				.getByLabel('Children: name, date of birth, allergies')
+				.getByLabel('Children: name, age or birth date, allergies')
 				.fill(
 					`Odile, May 3, 2016\nOdile, May 3, 2018\n${'Wilhelmina'.repeat(5)}, May 19, 2024, allergic to milk`
 				);
-			await page.getByRole('button', { name: 'Go on' }).click();
+			await page.getByRole('button', { name: 'Continue' }).click();
 			for (const [name, contents, dated] of [
 				['Clay', 'Clay and Mud\nBricks\nKilns', true],
 				[LONG, Array.from({ length: 40 }, (_, i) => `Lesson ${i + 1} Part ${i + 1}`).join('\n'), false],
@@ -186,7 +186,7 @@ test.describe('every page opens, fits the screen and says something', () => {
 			] as const) {
 				await open(page, '/start/unit');
 				await page.getByLabel('Topic').fill(name);
-				await page.getByLabel('Lessons, as the book lists them').fill(contents);
+				await page.getByLabel('Lessons, one per line').fill(contents);
 				if (!dated) for (const day of ['Tue', 'Thu']) await page.getByLabel(day).uncheck();
 				await page.getByRole('button', { name: /^Start with/ }).click();
 				await page.waitForURL((url) => !url.pathname.endsWith('/unit'));
@@ -221,8 +221,8 @@ test.describe('a part of a page that fails', () => {
 		});
 		await open(page, '/lists/shops');
 		await expect(page.getByText('This part could not be shown')).toHaveCount(1);
-		await expect(page.getByRole('heading', { name: 'What packs cost' })).toBeVisible();
-		await page.getByRole('button', { name: 'Note the price' }).click();
-		await expect(page.getByText('Please say what a pack holds').first()).toBeVisible();
+		await expect(page.getByRole('heading', { name: 'Prices' })).toBeVisible();
+		await page.getByRole('button', { name: 'Save price' }).click();
+		await expect(page.getByText('Enter the pack size').first()).toBeVisible();
 	});
 });

@@ -6,7 +6,7 @@ test('from a table of contents to pages in each lesson, fitted into the days, an
 	await open(page, '/units/2/plan');
 	await page.getByText('Paste a table of contents').click();
 	await page
-		.getByLabel('Lessons, as the book lists them')
+		.getByLabel('Lessons, one per line')
 		.fill('Lesson 1 Why kites fly … 3\nLesson 2 Tails and bridles … 9\nLesson 3 Wind … 15');
 	await page.getByRole('button', { name: 'Add these lessons' }).click();
 	await expect(page.getByText('3 lessons added')).toBeVisible();
@@ -14,7 +14,7 @@ test('from a table of contents to pages in each lesson, fitted into the days, an
 	await page.getByLabel('Last day').fill('2027-04-09');
 	await page.getByRole('group', { name: 'Weekdays', exact: true }).getByText('Mon').click();
 	await page.getByRole('group', { name: 'Weekdays', exact: true }).getByText('Wed').click();
-	await page.getByRole('button', { name: 'Save the days' }).click();
+	await page.getByRole('button', { name: 'Save dates' }).click();
 	await expect(page.getByText('6 lessons, Mon and Wed, to').first()).toBeVisible();
 
 	await open(page, '/units/2/plan/pages');
@@ -23,34 +23,32 @@ test('from a table of contents to pages in each lesson, fitted into the days, an
 	await page.getByLabel('Last', { exact: true }).fill('66');
 	await page.getByRole('button', { name: 'Add this book' }).click();
 	await expect(page.getByRole('heading', { name: /The Kite Loft/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Share evenly over the lessons to come' }).click();
+	await page.getByRole('button', { name: 'Divide evenly among upcoming lessons' }).click();
 	await expect(page.getByText('1–11', { exact: true })).toBeVisible();
 	await expect(page.getByText('56–66', { exact: true }).first()).toBeVisible();
-	await expect(
-		page.getByText('One book carries the unit, and every lesson to come has its pages.')
-	).toBeVisible();
+	await expect(page.getByText('1 spine the unit, and every upcoming lesson has pages.')).toBeVisible();
 	await expectAccessible(page);
 
 	await open(page, '/units/2/plan?missed=2027-03-15');
-	await expect(page.getByText(/If there is no lesson on Mon, Mar 15: 6 lessons move/)).toBeVisible();
-	await page.getByRole('button', { name: 'Roll on', exact: true }).click();
-	await expect(page.getByText('Rolled on: no lesson on Mon, Mar 15')).toBeVisible();
+	await expect(page.getByText(/If you skip Mon, Mar 15: 6 lessons move/)).toBeVisible();
+	await page.getByRole('button', { name: 'Move lessons', exact: true }).click();
+	await expect(page.getByText('Rolled on: day off on Mon, Mar 15')).toBeVisible();
 });
 
 test('an extra is typed as one would say it, gets its day by keyboard and by mouse, and goes back', async ({
 	page
 }) => {
 	await open(page, '/units/1/plan/extras');
-	await page.getByLabel('An idea, as you would say it').fill('Foil rivers, experiment, 35 min, messy, $2');
-	await page.getByRole('button', { name: 'Into the pool' }).click();
+	await page.getByLabel('New idea').fill('Foil rivers, experiment, 35 min, messy, $2');
+	await page.getByRole('button', { name: 'Add idea' }).click();
 	await expect(page.getByText('experiment · 35 min · messy · $2.00')).toBeVisible();
 	await expectAccessible(page);
 
 	await open(page, '/units/1/plan/month');
 	const chip = page.getByRole('button', { name: /^Foil rivers/ });
 	await chip.click();
-	await page.getByLabel('On this day').fill('2027-01-27');
-	await page.getByRole('button', { name: 'Move it there' }).click();
+	await page.getByLabel('Date').fill('2027-01-27');
+	await page.getByRole('button', { name: 'Move' }).click();
 	await expect(page.getByText('Moved to Wed, Jan 27')).toBeVisible();
 	const cell = (day: string) => page.locator(`td[data-day="${day}"]`);
 	await expect(cell('2027-01-27').getByRole('button', { name: /^Foil rivers/ })).toBeVisible();
@@ -63,8 +61,8 @@ test('an extra is typed as one would say it, gets its day by keyboard and by mou
 	await chip.dragTo(cell('2027-01-13'));
 	await expect(cell('2027-01-13').getByRole('button', { name: /^Foil rivers/ })).toBeVisible();
 	await chip.click();
-	await page.getByRole('button', { name: 'Back to the pool' }).click();
-	await expect(page.getByRole('button', { name: /^Foil rivers.*in the pool/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Move to ideas' }).click();
+	await expect(page.getByRole('button', { name: /^Foil rivers.*no date/ })).toBeVisible();
 });
 
 test('the grid: a hole is named, filled with a task, and the sentence knows it', async ({ page }) => {
@@ -72,12 +70,12 @@ test('the grid: a hole is named, filled with a task, and the sentence knows it',
 	await expect(page.getByText('Tamsin has nothing at the right level in lessons 7, 9 and 13.')).toBeVisible();
 	await expectAccessible(page);
 	await page.getByRole('button', { name: 'Tamsin, lesson 7: nothing yet' }).click();
-	await page.getByLabel('A task of its own').fill('threads buttons on the string');
-	await page.getByRole('button', { name: 'Give this task' }).click();
+	await page.getByLabel('Task').fill('threads buttons on the string');
+	await page.getByRole('button', { name: 'Add task' }).click();
 	await expect(page.getByText('A task for Tamsin')).toBeVisible();
 	await expect(page.getByText('Tamsin has nothing at the right level in lessons 9 and 13.')).toBeVisible();
 	await page
-		.getByRole('button', { name: /things read and done/ })
+		.getByRole('button', { name: /things done so far/ })
 		.first()
 		.click();
 	await expect(page.getByRole('heading', { name: 'Bread and Grain, 2025 run' })).toBeVisible();
@@ -92,17 +90,17 @@ test('a full week is said, made lighter in one tap; the best set is worked out a
 	await expectAccessible(page);
 	await page
 		.getByRole('listitem')
-		.filter({ hasText: 'Leave out Museum of seafaring' })
+		.filter({ hasText: 'Remove Museum of seafaring' })
 		.getByRole('button')
 		.click();
 	await expect(page.getByText('Week made lighter')).toBeVisible();
-	await expect(page.getByText('Leave out Museum of seafaring')).toHaveCount(0);
+	await expect(page.getByText('Remove Museum of seafaring')).toHaveCount(0);
 
 	await open(page, '/units/1/plan/extras');
-	await page.getByRole('button', { name: 'Work out the best set' }).click();
-	await expect(page.getByRole('button', { name: 'Take this set' })).toBeVisible();
+	await page.getByRole('button', { name: 'Find the best mix' }).click();
+	await expect(page.getByRole('button', { name: 'Use this mix' })).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('button', { name: 'Take this set' }).click();
+	await page.getByRole('button', { name: 'Use this mix' }).click();
 	await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
 });
 

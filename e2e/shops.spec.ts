@@ -4,7 +4,7 @@ test('prices are noted, the cheapest way is worked out, and what was bought is i
 	page
 }) => {
 	await open(page, '/lists/shops');
-	const way = page.getByRole('region', { name: 'The cheapest way' });
+	const way = page.getByRole('region', { name: 'Cheapest way' });
 	await expect(way.getByText(/in all; no other way costs less/)).toBeVisible();
 	await expectAccessible(page);
 	const bought = way.getByRole('button', { name: /^Bought: / });
@@ -16,9 +16,7 @@ test('prices are noted, the cheapest way is worked out, and what was bought is i
 		.first()
 		.fill('three');
 	await bought.first().click();
-	await expect(
-		page.getByText('Please give the price as a number of dollars, like 2.19').first()
-	).toBeVisible();
+	await expect(page.getByText('Enter the price as a number of dollars, like 2.19').first()).toBeVisible();
 	await way
 		.getByLabel(/^Paid for /)
 		.first()
@@ -36,19 +34,19 @@ test('a pack is compared as soon as its price is known; one shop at most says wh
 	page
 }) => {
 	await open(page, '/lists/shops');
-	const prices = page.getByRole('region', { name: 'What packs cost' });
-	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price known' });
+	const prices = page.getByRole('region', { name: 'Prices' });
+	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price yet' });
 	const before = await unpriced.count();
 	expect(before).toBeGreaterThan(0);
 	await page.getByLabel('Holds', { exact: true }).fill('nothing at all, ever');
 	await page.getByLabel('Costs ($)').fill('2.50');
-	await page.getByRole('button', { name: 'Note the price' }).click();
-	await expect(page.getByText('Please say what a pack holds').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Save price' }).click();
+	await expect(page.getByText('Enter the pack size').first()).toBeVisible();
 	await page.getByLabel('Holds', { exact: true }).fill('100');
 	await page.getByLabel('Costs ($)').fill('2.50');
-	await page.getByRole('button', { name: 'Note the price' }).click();
+	await page.getByRole('button', { name: 'Save price' }).click();
 	await expect(unpriced).toHaveCount(before - 1);
-	await page.getByRole('link', { name: 'One shop', exact: true }).click();
+	await page.getByRole('link', { name: 'One store', exact: true }).click();
 	// What it names is a thing of the list, and not a number of ours.
 	await expect(
 		page.getByText(/^Within one store no offer covers the need of [a-z ]+ with all the others\.$/)

@@ -33,7 +33,7 @@ function crc(bytes: Buffer): number {
 
 async function openThing(page: Parameters<typeof open>[0], title: string) {
 	await open(page, '/home/books');
-	await page.getByLabel('Look for a title, a name, a topic, a note').fill(title);
+	await page.getByLabel('Search titles, authors, topics, notes').fill(title);
 	await page
 		.getByRole('link', { name: new RegExp(title) })
 		.first()
@@ -45,17 +45,17 @@ test('a set: its picture, a piece lent to a tray and back, and what is no pictur
 	await openThing(page, 'Little ships and sea animals');
 	await expect(page.getByText('narwhal and two sailing ships: with Sorting ships and whales')).toBeVisible();
 	await page.getByLabel('Piece', { exact: true }).fill('lighthouse');
-	await page.getByLabel('To which tray or place').fill('window sill');
-	await page.getByRole('button', { name: 'Lend it' }).first().click();
+	await page.getByLabel('Tray or place').fill('window sill');
+	await page.getByRole('button', { name: 'Lend' }).first().click();
 	await expect(page.getByText('lighthouse: with window sill since Fri, Jan 22')).toBeVisible();
-	await page.getByRole('button', { name: /^Back in its set: lighthouse/ }).click();
+	await page.getByRole('button', { name: /^Put back: lighthouse/ }).click();
 	await expect(page.getByText('lighthouse: with window sill')).toBeHidden();
 
 	const field = page.getByLabel('Take a picture');
 	await field.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
 	await expect(page.getByText('That is not a picture that can be shown').first()).toBeVisible();
 	await field.setInputFiles({ name: 'set.png', mimeType: 'image/png', buffer: picture() });
-	await expect(page.getByText('Another picture')).toBeVisible();
+	await expect(page.getByText('Change picture')).toBeVisible();
 	const image = page.locator('img[src^="/pictures/"]');
 	await expect(image).toBeVisible();
 	// It is there before its bytes are.
@@ -68,10 +68,10 @@ test('the family is warned about content before it plans; the slip of a book; a 
 }) => {
 	await openThing(page, 'The Chart Room');
 	await expect(page.getByText('You asked to be warned: sensitive matter.')).toBeVisible();
-	await page.getByLabel('What for, as on a slip').fill('read aloud 60–72');
-	await page.getByRole('button', { name: 'Flag it' }).click();
+	await page.getByLabel('How you’ll use it').fill('read aloud 60–72');
+	await page.getByRole('button', { name: 'Assign' }).click();
 	await expect(page.getByText(/Flagged for lesson \d+; mind its content: sensitive matter/)).toBeVisible();
-	await page.getByRole('link', { name: 'Its slip' }).click();
+	await page.getByRole('link', { name: 'Print bookmark' }).click();
 	await expect(page.getByRole('heading', { name: 'The Chart Room' })).toBeVisible();
 	await expect(page.getByText('read alone 40–58')).toBeVisible();
 	await expect(page.getByText('read aloud 60–72')).toBeVisible();
@@ -89,7 +89,7 @@ test('an activity takes books and models along, and they are wanted on its day',
 	await open(page, '/units/1/plan/extras');
 	await expect(page.getByText('takes Wooden continents tray')).toBeVisible();
 	await page.getByRole('button', { name: 'Compass dance', exact: true }).click();
-	const field = page.getByLabel('Books, models, cards and printables it takes, a title on each line');
+	const field = page.getByLabel('Books, games, and printables, one title per line');
 	await field.fill('Compass rose poster\nno such thing anywhere');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('“no such thing anywhere” is not in the library').first()).toBeVisible();
@@ -114,16 +114,16 @@ test('a long file shows how far it is, can be stopped without a trace, and goes 
 		mimeType: 'text/csv',
 		buffer: Buffer.from(`title,by,kind,topics\n${lines.join('\n')}`)
 	});
-	await page.getByRole('button', { name: 'Read the file' }).click();
-	const bring = page.getByRole('button', { name: 'Bring in these 5000 rows' });
+	await page.getByRole('button', { name: 'Open file' }).click();
+	const bring = page.getByRole('button', { name: 'Import these 5000 rows' });
 	await bring.click();
 	await expect(page.getByRole('progressbar')).toBeVisible();
-	await page.getByRole('button', { name: 'Stop, and bring in nothing' }).click();
-	await expect(page.getByText('Stopped. Nothing of this file was brought in.')).toBeVisible();
+	await page.getByRole('button', { name: 'Stop and import nothing' }).click();
+	await expect(page.getByText('Stopped. Nothing was imported.')).toBeVisible();
 	await bring.click();
 	await expect(page).toHaveURL(/home\/books$/, { timeout: 60_000 });
-	await page.getByLabel('Look for a title, a name, a topic, a note').fill('bulk book 4999');
-	await expect(page.getByText('1 thing', { exact: true })).toBeVisible();
+	await page.getByLabel('Search titles, authors, topics, notes').fill('bulk book 4999');
+	await expect(page.getByText('1 title', { exact: true })).toBeVisible();
 });
 
 test('a printable is printed for its lesson: an act of the copies stream, done in one tap', async ({

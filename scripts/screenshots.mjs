@@ -65,10 +65,10 @@ try {
 		}
 		if (contents) {
 			await page.getByLabel('Topic').fill('Ponds and Streams');
-			await page.getByLabel('Lessons, as the book lists them').fill(CONTENTS);
+			await page.getByLabel('Lessons, one per line').fill(CONTENTS);
 		}
 		if (along) {
-			await page.getByRole('button', { name: 'Take this along' }).click();
+			await page.getByRole('button', { name: 'Make my shopping list' }).click();
 			await page.waitForURL('**/lists/errands');
 			await page
 				.getByRole('button', { name: /^In the cart/ })

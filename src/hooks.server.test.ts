@@ -90,12 +90,12 @@ describe('what nobody expected', () => {
 	it('is said without details, with a reference that the log has too', () => {
 		const log = vi.spyOn(console, 'error').mockImplementation(() => undefined);
 		const { message, reference } = said(new Error('SQLITE_CORRUPT: /secret/path'), 500);
-		expect(message).toBe('Something went wrong on our side. Nothing that was saved is lost.');
+		expect(message).toBe('Something went wrong. Nothing you saved is lost.');
 		expect(reference).toBeTruthy();
 		expect(String(log.mock.calls[0][0])).toContain(reference!);
 		log.mockRestore();
 	});
 
 	it('a page that is not there is no fault', () =>
-		expect(said(new Error('Not found'), 404)).toEqual({ message: 'There is no page here.' }));
+		expect(said(new Error('Not found'), 404)).toEqual({ message: 'Page not found.' }));
 });

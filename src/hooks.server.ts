@@ -56,15 +56,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 
 /** What the framework itself refuses, in words. */
 const REFUSED: Readonly<Record<number, string>> = {
-	404: 'There is no page here.',
-	405: 'That cannot be done here.',
-	413: 'That is more than can be sent at once. Send a part of it.',
-	415: 'That is no form of ours. Load the page again.'
+	404: 'Page not found.',
+	405: 'That can’t be done here.',
+	413: 'That’s too much to send at once. Send it in parts.',
+	415: 'That isn’t one of our forms. Reload the page.'
 };
 
 /** The one place for what nobody expected: said in words here, in full in the server's log. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
-	if (status < 500) return { message: REFUSED[status] ?? 'That cannot be done. Load the page again.' };
+	if (status < 500) return { message: REFUSED[status] ?? 'That can’t be done. Reload the page.' };
 	const fault = faultText(error);
 	if (fault !== null) {
 		console.error(`${event.request.method} ${event.url.pathname}: ${(error as Error).message}`);
@@ -72,5 +72,5 @@ export const handleError: HandleServerError = ({ error, event, status }) => {
 	}
 	const reference = Math.random().toString(36).slice(2, 8);
 	console.error(`[${reference}] ${event.request.method} ${event.url.pathname}`, error);
-	return { message: 'Something went wrong on our side. Nothing that was saved is lost.', reference };
+	return { message: 'Something went wrong. Nothing you saved is lost.', reference };
 };

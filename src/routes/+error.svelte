@@ -11,7 +11,7 @@
 	});
 </script>
 
-<svelte:head><title>Not here · Gather Bin</title></svelte:head>
+<svelte:head><title>Not found · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
 		<h1 class="text-2xl">{page.error?.message}</h1>

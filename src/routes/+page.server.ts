@@ -49,7 +49,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object({}),
-			(until: string) => `Everything is paused until ${until}`,
+			(until: string) => `Paused until ${until}`,
 			async ({ trx, now }) => pauseAll(trx, now)
 		)
 };

@@ -20,24 +20,23 @@
 			<section class="mb-6 max-w-3xl border-l-4 border-ink bg-lined px-4 py-3" aria-labelledby="evening">
 				<h2 id="evening" class="text-lg">
 					{stepsDone === 0
-						? 'A first evening: from an empty house to a first true answer'
-						: `First evening: ${stepsDone} of ${data.evening.steps.length} steps done`}
+						? 'Getting started: set up the basics'
+						: `Getting started: ${stepsDone} of ${data.evening.steps.length} steps done`}
 				</h2>
 				<p class="text-ink-2">
 					{stepsDone === 0
-						? 'Five short steps: who is here, where things lie, how you measure, the first unit, what it needs. About ten minutes; any of them can be skipped.'
+						? 'Five short steps: your children, where you keep things, measurements, your first unit, and its supply list. About ten minutes; skip any you like.'
 						: `Next: ${data.evening.steps.find((step) => step.id === data.evening.next)?.label.toLowerCase()}.`}
 				</p>
-				<p class="mt-3"><Button look="main" href="/start">{stepsDone === 0 ? 'Begin' : 'Go on'}</Button></p>
+				<p class="mt-3">
+					<Button look="main" href="/start">{stepsDone === 0 ? 'Start' : 'Continue'}</Button>
+				</p>
 			</section>
 		{/if}
 		{#if !data.hasUnits}
 			{#if !data.evening.isOpen}
 				<EmptyState title="No unit yet">
-					<p>
-						Name the topic you are about to gather for, list its lessons, and paste the supply list that your
-						book prints.
-					</p>
+					<p>Name a topic, list its lessons, and paste the supply list from your book.</p>
 					{#snippet act()}<Button look="main" href="/units">Start a unit</Button>{/snippet}
 				</EmptyState>
 			{/if}
@@ -48,7 +47,7 @@
 						Did {data.outcomes.length === 1 ? 'this lesson' : 'these lessons'} happen?
 					</h2>
 					<p class="text-sm">
-						Until you say so, what {data.outcomes.length === 1 ? 'it needs' : 'they need'} stays reserved.
+						Until you answer, {data.outcomes.length === 1 ? 'its supplies stay' : 'their supplies stay'} reserved.
 					</p>
 					<ul>
 						{#each data.outcomes as one (one.lesson)}
@@ -72,7 +71,7 @@
 							use:enhance
 							class="mt-4 flex flex-wrap items-center gap-x-1 gap-y-1 text-sm"
 						>
-							<span class="mr-1 text-ink-2">This is the list of</span>
+							<span class="mr-1 text-ink-2">Show tasks for</span>
 							{#each [{ id: 0, name: 'everybody' }, ...data.adults] as one (one.id)}
 								<button
 									name="person"
@@ -89,14 +88,12 @@
 							<h2 id="next-acts" class="mb-2 text-lg">Do next</h2>
 							<ActList acts={data.next.acts} action="/" named />
 							{#if data.next.later}<p class="mt-3 text-ink-2">
-									{data.next.later} more wait further ahead.
+									{data.next.later} more later on.
 								</p>{/if}
 							{#if data.next.withOthers}<p class="mt-3 text-ink-2">{data.next.withOthers}.</p>{/if}
 						</section>
 					{:else}
-						<p class="mt-4 text-ink-2">
-							Nothing to do by any date. Look at your units for what is being collected.
-						</p>
+						<p class="mt-4 text-ink-2">Nothing to do right now. Your units show what’s still missing.</p>
 					{/if}
 				</div>
 				{#if data.running}
@@ -131,8 +128,8 @@
 								</ul>
 							{:else}
 								<p class="text-ink-2">
-									Pauses every unit for seven days from today; lessons roll on to the next days. Undo brings
-									them back.
+									Pause every unit for seven days, starting today. Lessons move to later school days; Undo
+									puts them back.
 								</p>
 							{/if}
 							<form
@@ -141,8 +138,8 @@
 								use:enhance={saves()}
 								class="mt-3 flex flex-wrap items-center gap-4"
 							>
-								<Button type="submit">Pause everything</Button>
-								{#if !data.pause}<Button href="/?pause" look="quiet">What would move?</Button>{/if}
+								<Button type="submit">Pause for a week</Button>
+								{#if !data.pause}<Button href="/?pause" look="quiet">See what would move</Button>{/if}
 							</form>
 						</section>
 					</div>

@@ -21,5 +21,5 @@ describe('something to look out for, as one would jot it down', () => {
 			unit: null,
 			where: 'the Aldens, attic sales'
 		}));
-	it('no thing is a sentence', () => expect(() => read(' , $3')).toThrow('what you look for'));
+	it('no thing is a sentence', () => expect(() => read(' , $3')).toThrow('what you’re looking for'));
 });

@@ -20,7 +20,7 @@ export type TypedWanted = {
  */
 export function readWanted(text: string, units: readonly string[], people: readonly string[]): TypedWanted {
 	const [what = '', ...parts] = text.split(',').map((part) => part.trim());
-	if (!what) throw new CoreError('Please say what you look for, like “brass compass, up to $12”.', 'text');
+	if (!what) throw new CoreError('Enter what you’re looking for, like “brass compass, up to $12”.', 'text');
 	let unit: string | null = null;
 	let person: string | null = null;
 	let mostCents: number | null = null;

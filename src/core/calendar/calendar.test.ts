@@ -168,7 +168,7 @@ describe('a day that can be planned for', () => {
 
 	it.each([
 		['2037-01-23', 'plan', 'more than 10 years ahead'],
-		['9999-12-31', 'plan', 'check the year'],
+		['9999-12-31', 'plan', 'Check the year'],
 		['2007-01-21', 'plan', 'more than 20 years ago'],
 		['0203-01-01', 'plan', 'more than 20 years ago'],
 		['0087-05-03', 'plan', 'more than 20 years ago'],

@@ -73,8 +73,8 @@ export function dayMeant(day: Day, kind: DayKind, today: Day, path: string): Day
 	const years = (count: number) => (count === 1 ? 'a year' : `${count} years`);
 	throw new CoreError(
 		day > to
-			? `That is more than ${years(ahead)} ahead. Please check the year.`
-			: `That is more than ${years(back)} ago. Please check the year.`,
+			? `That is more than ${years(ahead)} ahead. Check the year.`
+			: `That is more than ${years(back)} ago. Check the year.`,
 		path
 	);
 }

@@ -71,7 +71,7 @@ function allergyCautions(name: string, people: readonly Participant[]): Caution[
 			who: people
 				.filter((person) => person.allergies.some((one) => one.toLowerCase() === allergen))
 				.map((person) => person.name),
-			text: `Allergy to ${allergen}: read the label, or take something else.`,
+			text: `${allergen[0].toUpperCase()}${allergen.slice(1)} allergy: read the label or use something else.`,
 			source: ALLERGEN_SOURCE
 		}));
 }

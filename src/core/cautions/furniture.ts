@@ -25,7 +25,7 @@ export function furnitureCaution(topMm: number, day: Day, people: readonly Reach
 	return {
 		rule: 'tall-furniture',
 		who,
-		text: 'Can be climbed and tip over: fix it to the wall.',
+		text: 'Can tip over if climbed. Anchor it to the wall.',
 		source: TALL_FURNITURE.source
 	};
 }

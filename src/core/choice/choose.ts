@@ -37,6 +37,19 @@ export type Choice = {
 	readonly left: readonly { readonly id: string; readonly over: readonly string[] }[];
 };
 
+/** What the family decided alone goes over a limit: over which, and by how much. */
+export class OverDecided extends CoreError {
+	constructor(readonly over: (ChoiceLimit & { readonly taken: number }) | null) {
+		const when = over?.week ? ` in week ${over.week}` : '';
+		super(
+			over
+				? `What is decided already takes ${over.taken} of ${over.of}${when}, and the limit is ${over.most}`
+				: 'What is decided already does not fit into the limits',
+			'limits'
+		);
+	}
+}
+
 type Placed = { readonly activity: ChoiceActivity; readonly week: number };
 
 /**
@@ -48,7 +61,7 @@ type Placed = { readonly activity: ChoiceActivity; readonly week: number };
  *       limits: [{ of: 'minutes', most: 60, week: null }], cover: { children: ['a'], weeks: [1] } }, solve).chosen
  *     // [{ id: 'kite', week: 1 }]
  *
- * @throws CoreError when what is decided alone goes over a limit.
+ * @throws OverDecided when what is decided alone goes over a limit.
  */
 export function chooseActivities(input: ChoiceInput, solve: Solve): Choice {
 	check(input);
@@ -90,7 +103,7 @@ export function chooseActivities(input: ChoiceInput, solve: Solve): Choice {
 	for (const worth of aims) {
 		if (worth.every((one) => one === 0) && values.length) continue;
 		const solved = solve({ worth, rows });
-		if (!solved) throw new CoreError(overText(input), 'limits');
+		if (!solved) throw overDecided(input);
 		values = solved.map((value) => Math.round(value));
 		const reached = worth.reduce((sum, one, i) => sum + one * values[i], 0);
 		rows.push({ terms: worth.flatMap(term), least: reached, most: null });
@@ -156,19 +169,16 @@ function overLimits(activity: ChoiceActivity, used: Choice['used']): string[] {
 	return [...new Set(byWeek.flat())];
 }
 
-function overText({ activities, limits }: ChoiceInput): string {
+function overDecided({ activities, limits }: ChoiceInput): OverDecided {
 	const fixed = activities.filter((activity) => activity.decided === 'in');
 	for (const limit of limits) {
 		const sure = fixed.filter(
 			({ weeks }) => limit.week === null || (weeks.length === 1 && weeks[0] === limit.week)
 		);
-		const sum = sure.reduce((total, activity) => total + takes(activity, limit.of), 0);
-		if (sum > limit.most) {
-			const when = limit.week === null ? '' : ` in week ${limit.week}`;
-			return `What is decided already takes ${sum} of ${limit.of}${when}, and the limit is ${limit.most}`;
-		}
+		const takenAlready = sure.reduce((total, activity) => total + takes(activity, limit.of), 0);
+		if (takenAlready > limit.most) return new OverDecided({ ...limit, taken: takenAlready });
 	}
-	return 'What is decided already does not fit into the limits';
+	return new OverDecided(null);
 }
 
 function check({ activities, limits, cover }: ChoiceInput): void {

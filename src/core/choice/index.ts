@@ -1,6 +1,7 @@
 /** Choice: which of many optional activities to do, exactly the best set within the family's limits. */
 export {
 	chooseActivities,
+	OverDecided,
 	type Choice,
 	type ChoiceActivity,
 	type ChoiceInput,

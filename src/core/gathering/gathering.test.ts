@@ -85,7 +85,7 @@ describe('substitutes', () => {
 						offered.map(({ free, cents }, i) => one(String(i), free, cents))
 					);
 					for (const each of ranked) expect(each.cents).toBeLessThanOrEqual(own);
-					// Nothing that lies at home in full is kept from the parent.
+					// Nothing that at home in full is kept from the parent.
 					expect(ranked.filter((each) => each.isOnHand)).toHaveLength(
 						offered.filter(({ free }) => free >= 4).length
 					);

@@ -67,7 +67,9 @@ export function readKitParts(text: string, makings: Exact): { parts: KitPart[]; 
 	for (const line of text.split('\n').map((one) => one.trim())) {
 		if (!line) continue;
 		const [, count, name, there] =
-			/^(\d+(?:\.\d+)?)?\s*([^,\d][^,]*?)\s*(?:,\s*(\d+(?:\.\d+)?)\s*(?:there|left)?)?$/i.exec(line) ?? [];
+			/^(\d+(?:\.\d+)?)?\s*([^,\d][^,]*?)\s*(?:,\s*(\d+(?:\.\d+)?)\s*(?:there|left|on hand)?)?$/i.exec(
+				line
+			) ?? [];
 		if (!name || VAGUE.test(name)) {
 			wrong.push(line);
 			continue;

@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readPerson, readPlaces, type TypedPlace } from './index.ts';
+import { addDays, isDay } from '../calendar/index.ts';
+import { cautionsFor, monthsOld, yearsOld } from '../cautions/index.ts';
+import { bornAbout, isDayFirst, latestBirth, readPerson, readPlaces, type TypedPlace } from './index.ts';
+
+const TODAY = '2027-01-22';
 
 const outline = (places: readonly TypedPlace[]): unknown =>
 	places.map((place) => (place.inside.length ? [place.name, outline(place.inside)] : place.name));
@@ -18,31 +22,96 @@ describe('people in a line', () => {
 		['Odile Marie, February 29, 2016', 'Odile Marie', '2016-02-29'],
 		['Odile', 'Odile', null]
 	])('%s', (line, name, born) => {
-		expect(readPerson(line, false)).toEqual({ name, born, allergies: [], unread: null });
+		expect(readPerson(line, false, TODAY)).toEqual({
+			name,
+			born,
+			bornWithin: 0,
+			allergies: [],
+			unread: null
+		});
 	});
 
 	it('slashed dates go by the household where both readings exist', () => {
-		expect(readPerson('Ode 3/5/2016', true).born).toBe('2016-05-03');
-		expect(readPerson('Ode 3/5/2016', false).born).toBe('2016-03-05');
+		expect(readPerson('Ode 3/5/2016', true, TODAY).born).toBe('2016-05-03');
+		expect(readPerson('Ode 3/5/2016', false, TODAY).born).toBe('2016-03-05');
 	});
 
 	it('allergies get the names that labels use', () => {
-		expect(readPerson('Perrin 2019-06-02, allergic to nuts, dairy and peanut', false).allergies).toEqual([
-			'tree nuts',
-			'milk',
-			'peanuts'
-		]);
-		expect(readPerson('Perrin, 2019-06-02, allergies: kiwi', false).allergies).toEqual(['kiwi']);
+		expect(
+			readPerson('Perrin 2019-06-02, allergic to nuts, dairy and peanut', false, TODAY).allergies
+		).toEqual(['tree nuts', 'milk', 'peanuts']);
+		expect(readPerson('Perrin, 2019-06-02, allergies: kiwi', false, TODAY).allergies).toEqual(['kiwi']);
 	});
 
 	it('a date that does not exist, or other words, are said and not guessed', () => {
-		expect(readPerson('Ode, 31.2.2020', false)).toMatchObject({ born: null, unread: '31.2.2020' });
-		expect(readPerson('Ode, February 30, 2020', false)).toMatchObject({
+		expect(readPerson('Ode, 31.2.2020', false, TODAY)).toMatchObject({ born: null, unread: '31.2.2020' });
+		expect(readPerson('Ode, February 30, 2020', false, TODAY)).toMatchObject({
 			born: null,
 			unread: 'February 30, 2020'
 		});
-		expect(readPerson('Ode, 7 years', false).unread).toBe('7 years');
+		expect(readPerson('Ode, 7 dwarfs', false, TODAY).unread).toBe('7 dwarfs');
+		expect(readPerson('Ode, seven', false, TODAY).unread).toBe('seven');
 	});
+});
+
+describe('an age is as good as a date of birth', () => {
+	it.each([
+		['Odile, 10', 10, 183],
+		['Odile 10', 10, 183],
+		['Odile, age 10', 10, 183],
+		['Odile (10 years old)', 10, 183],
+		['Odile, 10-years-old, milk allergy', 10, 183],
+		['Odile aged 10, allergic to milk', 10, 183],
+		['Tamsin, 18 months', 1, 15],
+		['Tamsin, 8 mo.', 0, 15]
+	] as const)('%s', (line, years, within) => {
+		const { name, born, bornWithin, unread } = readPerson(line, false, TODAY);
+		expect([name.split(' ').length, yearsOld(born, TODAY), bornWithin, unread]).toEqual([
+			1,
+			years,
+			within,
+			null
+		]);
+	});
+
+	it('allergies are read behind it, too', () => {
+		expect(readPerson('Odile, 10, milk and egg allergies', false, TODAY).allergies).toEqual(['milk', 'egg']);
+	});
+
+	it('is the middle of that year of life, and the latest birth is that many years ago', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 0, max: 110 }), fc.integer({ min: 0, max: 1500 }), (age, days) => {
+				const today = addDays(TODAY, days);
+				const about = bornAbout(age, 'years', today);
+				expect(isDay(about.born)).toBe(true);
+				expect(yearsOld(about.born, today)).toBe(age);
+				expect(monthsOld(latestBirth(about)!, today)).toBe(age * 12);
+			})
+		);
+	});
+
+	it('cautions take the younger end: somebody of two may be just two for another year', () => {
+		const { born, bornWithin } = readPerson('Tamsin, 2', false, TODAY);
+		const on = (day: string) =>
+			cautionsFor('bead', day, [{ name: 'Tamsin', born: latestBirth({ born, bornWithin }), allergies: [] }]);
+		expect(on(addDays(TODAY, 300)).map((one) => one.who)).toEqual([['Tamsin']]);
+		expect(on(addDays(TODAY, 370))).toEqual([]);
+	});
+});
+
+describe('whether the day or the month comes first', () => {
+	// Unicode CLDR 45, short date formats by territory: en-US M/d/yy, en-GB dd/MM/y, de-DE dd.MM.yy.
+	it.each([
+		['US', 'America/Chicago', false],
+		['GB', 'America/Chicago', true],
+		[null, 'America/Chicago', false],
+		[null, 'America/Indiana/Knox', false],
+		[null, 'Pacific/Honolulu', false],
+		[null, 'America/Mexico_City', true],
+		[null, 'Europe/London', true],
+		[null, 'Australia/Sydney', true],
+		[null, 'UTC', false]
+	])('%s, %s', (country, zone, dayFirst) => expect(isDayFirst(country, zone)).toBe(dayFirst));
 });
 
 describe('places as jotted down', () => {

@@ -14,8 +14,8 @@ describe('reading levels', () => {
 	});
 
 	it.each([
-		['well', 'not a language with its grade'],
+		['well', 'isn’t a language with its grade'],
 		['English 99', 'grades go from K to 12'],
-		['English 3, English 4', 'there twice']
+		['English 3, English 4', 'listed twice']
 	])('“%s” is refused in words', (text, words) => expect(() => readLevels(text)).toThrow(words));
 });

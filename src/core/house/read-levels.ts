@@ -22,14 +22,14 @@ export function readLevels(text: string): ReadingLevel[] {
 				/^(\p{L}[\p{L} ]*?)\s+(?:grade\s+)?(k|\d{1,2}(?:\.\d)?)$/iu.exec(part) ?? [];
 			if (language === undefined)
 				throw new CoreError(
-					`“${part.slice(0, 40)}” is not a language with its grade. Write it like English 5, Spanish K.`
+					`“${part.slice(0, 40)}” isn’t a language with its grade. Try English 5, Spanish K.`
 				);
 			const number = grade.toLowerCase() === 'k' ? 0 : Number(grade);
 			if (number > HIGHEST_GRADE) throw new CoreError(`“${part}”: grades go from K to ${HIGHEST_GRADE}.`);
 			return { language: language[0].toUpperCase() + language.slice(1), grade: number };
 		});
 	const twice = levels.find((one, i) => levels.findIndex((other) => other.language === one.language) !== i);
-	if (twice) throw new CoreError(`${twice.language} is there twice.`);
+	if (twice) throw new CoreError(`${twice.language} is listed twice.`);
 	return levels;
 }
 

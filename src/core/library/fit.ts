@@ -31,23 +31,23 @@ export function misfit(resource: Fitting, reader: Reader, role: ResourceRole): s
 	if (age !== null && age < SMALL_PARTS_AGE && resource.smallParts)
 		return `${name} is under three, and it has small parts`;
 	if (age !== null && resource.fromAge !== null && age < resource.fromAge)
-		return `for age ${resource.fromAge} and up, ${name} is ${age}`;
+		return `ages ${resource.fromAge} and up; ${name} is ${age}`;
 	if (age !== null && resource.toAge !== null && age > resource.toAge)
-		return `up to age ${resource.toAge}, ${name} is ${age}`;
+		return `up to age ${resource.toAge}; ${name} is ${age}`;
 	if (role !== 'read alone' || resource.grade === null) return null;
 	const language = resource.language || reads[0]?.language;
 	const level = reads.find((one) => one.language === language);
 	if (!level) return reads.length ? `${name} does not read ${language}` : null;
 	return resource.grade > level.grade + STRETCH
-		? `reads like grade ${resource.grade}, ${name} reads ${language} at ${level.grade === 0 ? 'K' : level.grade}`
+		? `grade ${resource.grade} level; ${name} reads ${language} at grade ${level.grade === 0 ? 'K' : level.grade}`
 		: null;
 }
 
 /** Whether a game goes with so many; null when it does, or nobody has said. */
 export function playersMisfit(resource: Fitting, there: number): string | null {
 	if (resource.playersFrom !== null && there < resource.playersFrom)
-		return `for ${resource.playersFrom} or more, and ${there} are there`;
+		return `needs ${resource.playersFrom} or more players; you have ${there}`;
 	if (resource.playersTo !== null && there > resource.playersTo)
-		return `for ${resource.playersTo} at the most, and ${there} are there`;
+		return `${resource.playersTo} players at most; you have ${there}`;
 	return null;
 }

@@ -357,7 +357,7 @@ describe('a line about a book', () => {
 		});
 		expect(readResource('978-0-306-40615-7')).toMatchObject({ title: '', isbn13: '9780306406157' });
 		expect(() => readResource('ISBN 978-0-306-40615-3')).toThrow('check digit is 3 but should be 7');
-		expect(() => readResource(' , ')).toThrow('type a title');
+		expect(() => readResource(' , ')).toThrow('Type a title');
 	});
 
 	it.each([
@@ -438,10 +438,10 @@ describe('for whom, and how thick', () => {
 		reads: [{ language: 'English', grade }]
 	});
 	it('ages count for every role, the reading level for reading alone', () => {
-		expect(misfit(book, reader(7, 2), 'read aloud')).toBe('for age 8 and up, Perrin is 7');
-		expect(misfit(book, reader(13, 8), 'read aloud')).toBe('up to age 12, Perrin is 13');
+		expect(misfit(book, reader(7, 2), 'read aloud')).toBe('ages 8 and up; Perrin is 7');
+		expect(misfit(book, reader(13, 8), 'read aloud')).toBe('up to age 12; Perrin is 13');
 		expect(misfit(book, reader(9, 2), 'read aloud')).toBeNull();
-		expect(misfit(book, reader(9, 2), 'read alone')).toContain('reads like grade 5');
+		expect(misfit(book, reader(9, 2), 'read alone')).toContain('grade 5 level');
 		expect(misfit(book, reader(9, 4), 'read alone')).toBeNull();
 		expect(misfit({ ...book, language: 'Spanish' }, reader(9, 9), 'read alone')).toBe(
 			'Perrin does not read Spanish'
@@ -456,7 +456,7 @@ describe('for whom, and how thick', () => {
 	});
 
 	it('players, and the spine from its pages unless it was measured', () => {
-		expect(playersMisfit({ ...book, playersFrom: 2, playersTo: 4 }, 5)).toContain('4 at the most');
+		expect(playersMisfit({ ...book, playersFrom: 2, playersTo: 4 }, 5)).toContain('4 players at most');
 		expect(playersMisfit({ ...book, playersFrom: 2, playersTo: 4 }, 3)).toBeNull();
 		// 500 sheets of copy paper, a ream, are about 49 mm thick (common practice: two inches).
 		expect(spineWidth({ widthMm: null, pages: 1000, hardcover: false })).toBeCloseTo(49.1, 1);
@@ -481,7 +481,7 @@ describe('a pile that carries a unit', () => {
 		{ name: 'Odile', age: 10, reads: [] },
 		{ name: 'Tamsin', age: 2, reads: [] }
 	];
-	it('wants a spine, a read-aloud, something for each child and something to do', () => {
+	it('wants a spine, a read-aloud, something per child and something to do', () => {
 		expect(reportPile([thing('a', 'picture book', 32)], children)).toEqual({
 			spine: null,
 			lacks: ['a spine', 'something for Tamsin', 'something to do']

@@ -39,7 +39,7 @@ export function reportPile(things: readonly PileThing[], children: readonly Read
 		spine: spine?.id ?? null,
 		lacks: [
 			...(spine ? [] : ['a spine']),
-			...(aloud ? [] : ['something to read aloud']),
+			...(aloud ? [] : ['a read-aloud']),
 			...without.map((child) => `something for ${child.name}`),
 			...(things.some((one) => DONE.includes(one.kind)) ? [] : ['something to do'])
 		]

@@ -106,7 +106,7 @@ export function readResource(text: string): TypedResource {
 	for (const [i, part] of parts.entries()) {
 		const isbn = /^(?:isbn|97[89][\d -]{10,}|[\d -]{9,}x?$)/i.test(part) ? readIsbn(part) : null;
 		if (isbn?.valid) found.isbn13 = isbn.isbn13;
-		else if (isbn && /^isbn/i.test(part)) throw new CoreError(`That ISBN is not right: ${isbn.why}.`);
+		else if (isbn && /^isbn/i.test(part)) throw new CoreError(`That ISBN isn’t right: ${isbn.why}.`);
 		else if (i === 0) {
 			const [title, authors = ''] = part.split(/\s+by\s+(?=\p{Lu})/u);
 			found.title = title;
@@ -115,9 +115,7 @@ export function readResource(text: string): TypedResource {
 	}
 	if (!found.title && !found.isbn13)
 		throw new CoreError(
-			parts.length
-				? 'Please begin with the title, or give the ISBN.'
-				: 'Please type a title or an ISBN first.'
+			parts.length ? 'Begin with the title, or give the ISBN.' : 'Type a title or an ISBN first.'
 		);
 	return { ...found, rest };
 

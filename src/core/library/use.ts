@@ -14,7 +14,7 @@ export type TypedUse = {
 	readonly note: string;
 };
 
-const PREVIEW = /\b(?:preview|parent (?:reads|looks) first)\b,?\s*(?:(\d{1,3})\s*min(?:ute)?s?)?/i;
+const PREVIEW = /\b(?:preview|pre-?read|parent (?:reads|looks) first)\b,?\s*(?:(\d{1,3})\s*min(?:ute)?s?)?/i;
 /** Common practice, no source: how long it takes to look through something first. */
 const USUAL_PREVIEW_MINUTES = 20;
 const MINUTES = /\b(\d{1,3})\s*min(?:ute)?s?\b/i;

@@ -98,10 +98,9 @@ const DECIMALS = new Fraction(1_000_000);
  * @throws CoreError for any other.
  */
 export function requireAmount(amount: Exact, path: string): Exact {
-	if (amount.compare(MOST_AMOUNT) > 0)
-		throw new CoreError('That is more than a house can hold: please check the amount.', path);
+	if (amount.compare(MOST_AMOUNT) > 0) throw new CoreError('That amount looks too big. Check it.', path);
 	if (amount.d > BigInt(LARGEST_DENOMINATOR) && amount.mul(DECIMALS).d !== 1n)
-		throw new CoreError('Please give the amount with at most 6 decimals, or as a fraction like 1/3.', path);
+		throw new CoreError('Enter the amount with at most 6 decimals, or as a fraction like 1/3.', path);
 	return amount;
 }
 

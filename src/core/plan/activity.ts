@@ -120,7 +120,8 @@ function readPart(part: string, names: readonly string[]): Partial<TypedActivity
 	if (/^crumbs$|^a bit messy$/i.test(part)) return { mess: 1 };
 	if (/^messy$/i.test(part)) return { mess: 2 };
 	if (/^very messy$/i.test(part)) return { mess: 3 };
-	if (/^(?:with )?(?:an )?adult(?: needed| there)?$/i.test(part)) return { adult: true };
+	if (/^(?:(?:with|needs?|requires?) )?(?:an )?adult(?: needed| there| help)?$/i.test(part))
+		return { adult: true };
 	found = /^(?:start|begin)s? (\d{1,2}) days? (?:before|ahead|early)$/i.exec(part);
 	if (found) return { startDaysBefore: Number(found[1]) };
 	if (/^daily$|^every day$/i.test(part)) return { daily: true };

@@ -18,7 +18,10 @@ const PAGES = /^\s*(?:pages?|pp?\.?|chapters?|ch\.?)?\s*(\d{1,4})(?:\s*(?:[-â€“â
 const MINUTES = /\b(\d{1,3})\s*(?:min(?:ute)?s?|')(?=\W|$)/i;
 const WAYS: readonly (readonly [RegExp, ReadingWay])[] = [
 	[/\b(?:skip|leave out)\b/i, 'skip'],
-	[/\b(?:read )?(?:alone|by (?:him|her|them)sel(?:f|ves)|silent(?:ly)?)\b/i, 'read alone'],
+	[
+		/\b(?:read )?(?:alone|by (?:him|her|them)sel(?:f|ves)|on (?:his|her|their) own|silent(?:ly)?)\b/i,
+		'read alone'
+	],
 	[/\b(?:look(?: at)?|pictures?(?: only)?)\b/i, 'look at'],
 	[/\b(?:read )?(?:aloud|out loud|together)\b/i, 'read aloud']
 ];

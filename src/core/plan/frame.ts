@@ -15,9 +15,9 @@ export type Frame = {
 };
 
 /** Common practice, no source: what many home-taught units begin and end with. */
-export const USUAL_FRAME = `Opening: Introduction, and where it lies on the map
+export const USUAL_FRAME = `Opening: Introduction, and find it on the map
 Weekly: Fun day, fun day, 60 min
-Weekly: A film about it, film, 45 min
+Weekly: A movie about it, movie, 45 min
 Closing: Show what we know
 Books: 1 read aloud, 1 look at`;
 

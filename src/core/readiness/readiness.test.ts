@@ -239,7 +239,7 @@ describe('portions', () => {
 		});
 	});
 
-	it('in hand, to fetch, on its way and missing make up the amount; when it grows the rest is missing', () => {
+	it('in hand, to gather, on its way and missing make up the amount; when it grows the rest is missing', () => {
 		const part = fc.integer({ min: 0, max: 12 }).map((n) => exact(n));
 		fc.assert(
 			fc.property(part, part, part, part, (amount, reserved, found, arranged) => {

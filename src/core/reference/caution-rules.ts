@@ -96,7 +96,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 			'hole punch'
 		],
 		underMonths: SMALL_PARTS_CYLINDER.underMonths,
-		text: 'Fits in a small mouth and can choke. Keep it out of reach, or leave it out.',
+		text: 'Choking hazard. Keep it out of reach, or leave it out.',
 		source: SMALL_PARTS_CYLINDER.source
 	},
 	{
@@ -104,7 +104,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		things: ['marble', 'small ball', 'bouncy ball', 'ping-pong ball', 'golf ball', 'super ball'],
 		except: ['marble paper', 'marble cake'],
 		underMonths: SMALL_BALL.underMonths,
-		text: 'A small ball can close the throat. Not for under-threes.',
+		text: 'A small ball can block the airway. Not for children under 3.',
 		source: SMALL_BALL.source
 	},
 	{
@@ -112,14 +112,14 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		things: ['balloon'],
 		except: ['hot-air balloon', 'hot air balloon', 'foil balloon'],
 		underMonths: 96,
-		text: 'Uninflated or broken balloons can choke. Adults blow them up, and pieces go away at once.',
+		text: 'Uninflated or broken balloons can choke. Adults blow them up, and pieces are thrown away at once.',
 		source: published('16 CFR 1500.19')
 	},
 	{
 		id: 'water-beads',
 		things: ['water bead', 'gel bead', 'water-absorbing bead'],
 		underMonths: 72,
-		text: 'Swallowed beads swell inside the body. Not in a house with young children.',
+		text: 'Swallowed beads swell inside the body. Not in a home with young children.',
 		source: published('US CPSC warnings on water beads', true)
 	},
 	{
@@ -127,14 +127,14 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		things: ['magnet', 'rare-earth magnet', 'neodymium magnet', 'magnet ball', 'magnetic ball'],
 		except: ['magnet wand', 'magnet tape', 'magnet sheet', 'fridge magnet'],
 		underMonths: 168,
-		text: 'Two strong magnets, if swallowed, pinch the gut. Count them out and count them in.',
+		text: 'Two swallowed magnets can injure the bowel. Count them out and count them in.',
 		source: published('16 CFR 1262', true)
 	},
 	{
 		id: 'button-cells',
 		things: ['button cell', 'coin cell', 'button battery', 'coin battery', 'watch battery', 'cr2032'],
 		underMonths: null,
-		text: 'The battery door must need a tool; spent cells go out of reach at once.',
+		text: 'The battery door must need a tool; used cells go out of reach at once.',
 		source: published('16 CFR 1263', true)
 	},
 	{
@@ -291,14 +291,14 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		things: ['mushroom', 'wild plant', 'wild berry', 'insect', 'caterpillar', 'tadpole', 'wildflower'],
 		except: ['plastic insect', 'button mushroom', 'insect model'],
 		underMonths: null,
-		text: 'Not eaten, not handled unless known. Check local rules before taking or releasing anything.',
+		text: 'Don’t eat it, and don’t touch it unless you know it. Check local rules before taking or releasing anything.',
 		source: { kind: 'practice', name: 'common practice; local law' }
 	},
 	{
 		id: 'sun',
 		things: ['solar filter', 'eclipse glasses', 'telescope', 'binoculars'],
 		underMonths: null,
-		text: 'Never at the sun without a certified solar filter (ISO 12312-2).',
+		text: 'Never look at the sun without a certified solar filter (ISO 12312-2).',
 		source: published('ISO 12312-2')
 	},
 	{
@@ -306,7 +306,7 @@ export const CAUTION_RULES: readonly CautionRule[] = [
 		things: ['string', 'cord', 'yarn', 'ribbon', 'rope', 'twine', 'shoelace'],
 		except: ['string cheese', 'spinal cord', 'string bean'],
 		underMonths: 36,
-		text: 'Cords over 220 mm can strangle an under-three. Shorten them, or leave them out.',
+		text: 'Cords over 220 mm (8 3/4 in) can strangle a child under 3. Shorten them, or leave them out.',
 		source: published('EN 71-1; ASTM F963', true)
 	}
 ];

@@ -1,8 +1,11 @@
 /**
  * What is computed, as one would say it: amounts of things, days, money, lists. Screens say it with these, too.
  */
+export { LOAD_NAMES, loadText } from './load.ts';
 export {
 	byText,
+	capital,
+	counted,
 	dollarsTyped,
 	lessonsText,
 	lessonText,
@@ -10,5 +13,7 @@ export {
 	money,
 	numberTyped,
 	pronoun,
-	thingText
+	standingText,
+	thingText,
+	timely
 } from './words.ts';

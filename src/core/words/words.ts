@@ -1,6 +1,7 @@
 import { dayFromToday, daysBetween, dayText, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
 import { numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
 import { nameForCount } from '../naming/index.ts';
+import type { Verdict } from '../readiness/index.ts';
 
 /** "6 oranges", "375 g flour", "2 rolls of masking tape": an amount of a thing as one would say it. */
 export function thingText(amount: Exact, unit: Unit, name: string): string {
@@ -28,9 +29,9 @@ export function lessonText(number: number, date: Day | null, today: Day): string
 	return `Lesson ${number} on ${dayText(date)}`;
 }
 
-/** "by Saturday", "today", "was due Tue, Jan 19". */
+/** "by Saturday", "today", "late since Tue, Jan 19". */
 export function byText(day: Day, today: Day): string {
-	if (day < today) return `was due ${dayFromToday(day, today)}`;
+	if (day < today) return `late since ${dayFromToday(day, today)}`;
 	if (day === today) return 'today';
 	return `by ${dayFromToday(day, today)}`;
 }
@@ -51,9 +52,41 @@ export function lessonsText(numbers: Iterable<number>): string {
 	return `lesson${each.length === 1 ? '' : 's'} ${listText(each.map(String))}`;
 }
 
-/** "a, b and c" */
+/** "a", "a and b", "a, b, and c" */
 export function listText(parts: readonly string[]): string {
-	return parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
+	if (parts.length < 3) return parts.join(' and ');
+	return `${parts.slice(0, -1).join(', ')}, and ${parts.at(-1)}`;
+}
+
+/**
+ * A count with its noun; `many` where the plural is not made with an s.
+ * @example counted(1, 'lesson') === '1 lesson'
+ * @example counted(2, 'child', 'children') === '2 children'
+ */
+export function counted(count: number, one: string, many = `${one}s`): string {
+	return `${count.toLocaleString('en-US')} ${count === 1 ? one : many}`;
+}
+
+/** "Order it", from "order it". */
+export function capital(text: string): string {
+	return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** "may be late, by Tuesday": a day to act by with how it stands, where that is worth a word. */
+export function standingText(verdict: Verdict, when: string): string {
+	if (verdict === 'at risk') return `may be late, ${when}`;
+	return verdict === 'late' && !when.startsWith('late') ? `late, ${when}` : when;
+}
+
+/**
+ * What is done by a day, or today where that day has passed, as the end of a sentence.
+ * @example timely('order it', '2027-01-20', '2027-01-22') ===
+ *   'Order it today; Wed, Jan 20 was the last day to be on time.'
+ */
+export function timely(act: string, day: Day | null, today: Day): string {
+	if (day === null) return `${capital(act)}.`;
+	if (day >= today) return `${capital(act)} ${byText(day, today)}.`;
+	return `${capital(act)} today; ${dayText(day)} was the last day to be on time.`;
 }
 
 /** An exact number as one types it in a field: "1 1/2", "0.75", "6". */

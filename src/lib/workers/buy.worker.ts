@@ -18,6 +18,6 @@ function bought({ input, bundles }: Asking, isOver: () => boolean): Bought {
 		return { purchase: packsWithBundles(input, bundles, isOver) };
 	} catch (error) {
 		if (error instanceof CoreError) return { problem: error.message };
-		return { problem: 'That could not be worked out on this device. Nothing was changed.' };
+		return { problem: 'This device couldn’t work that out. Nothing changed.' };
 	}
 }

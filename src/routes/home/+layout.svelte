@@ -5,10 +5,10 @@
 	let { children } = $props();
 	const tabs = [
 		{ href: '/home/supplies', label: 'Supplies' },
-		{ href: '/home/books', label: 'Books and things' },
+		{ href: '/home/books', label: 'Home library' },
 		{ href: '/home/places', label: 'Places' },
-		{ href: '/home/count', label: 'Count again' },
-		{ href: '/home/files', label: 'Files' }
+		{ href: '/home/count', label: 'Recount' },
+		{ href: '/home/files', label: 'Import and export' }
 	];
 </script>
 

@@ -6,7 +6,7 @@ import type { RequestHandler } from './$types';
 /** The certificate of the house's own authority, for a phone to trust. It holds nothing secret. */
 export const GET: RequestHandler = async () => {
 	const path = env.GATHER_BIN_CERTIFICATE;
-	if (!path) error(404, 'This house was started without HTTPS: use “npm run start:https”.');
+	if (!path) error(404, 'Gather Bin was started without HTTPS: use “npm run start:https”.');
 	return new Response(new Uint8Array(await readFile(path)), {
 		headers: {
 			'content-type': 'application/x-x509-ca-cert',

@@ -1,8 +1,10 @@
 import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import Joi from 'joi';
 import { randomBytes } from 'node:crypto';
-import { dayText, weekdayName } from '$core/calendar/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
+import { dayText, weekdayName, type Day } from '$core/calendar/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
+import { bornAbout } from '$core/house/index.ts';
+import { ageText } from '$lib/server/services/house/ages.ts';
 import { Refusal } from '$core/error.ts';
 import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
@@ -56,7 +58,10 @@ export const load: PageServerLoad = async () => {
 			weekdays: person.weekdays ? parsed(person.weekdays) : [],
 			reads: levelsText(parsed(person.reads)),
 			reach: person.reach_mm === null ? '' : lengthText(person.reach_mm, snapshot.household.measures),
-			age: person.born ? ageText(monthsOld(person.born, today)) : ''
+			age: ageText(person, today),
+			// An age is shown as one; the day behind it is only its middle.
+			born: person.born_within ? null : person.born,
+			years: person.born_within ? String(yearsOld(person.born, today)) : ''
 		})),
 		suppliers: snapshot.suppliers.map((supplier) => {
 			const weekdays = parsed(supplier.weekdays);
@@ -68,7 +73,7 @@ export const load: PageServerLoad = async () => {
 		}),
 		quiet: snapshot.quiet.map((one) => ({
 			...one,
-			text: `${dayText(one.from_on)} to ${dayText(one.to_on)}`
+			text: `${dayText(one.from_on)} through ${dayText(one.to_on)}`
 		})),
 		sources: {
 			ladder: householdLadder(snapshot.household).join(', '),
@@ -97,14 +102,11 @@ function yearDayText(day: string | null): string {
 	return day ? dayText(`2026-${day}`).replace(/^\w+, /, '') : '';
 }
 
-function ageText(months: number): string {
-	return months < 24 ? `${months} months` : `${Math.floor(months / 12)}`;
-}
-
 type PersonForm = {
 	name: string;
 	kind: Row<'person'>['kind'];
 	born: string | null;
+	age: number | null;
 	allergies: string;
 	reach: string;
 	level: string;
@@ -115,6 +117,9 @@ const personFields = {
 	name: title('a name'),
 	kind: Joi.string().valid('child', 'guest', 'adult').required(),
 	born: birthDay,
+	age: Joi.number().integer().min(0).max(120).empty('').allow(null).default(null).messages({
+		'*': 'Enter the age in whole years, like 10'
+	}),
 	allergies: Joi.string().allow('').max(300).default(''),
 	reach: lengthField,
 	level: Joi.string().trim().allow('').max(100).default(''),
@@ -122,13 +127,21 @@ const personFields = {
 	...weekdayFlags
 };
 
-function asPerson({ today, snapshot }: Moment, form: PersonForm): people.PersonInput {
+/** A date of birth where there is one, else the age; the same age as before keeps the middle that was computed then. */
+function birthOf(form: PersonForm, before: Row<'person'> | undefined, today: Day) {
+	if (form.born || form.age === null) return { born: form.born, bornWithin: 0 };
+	if (before?.born_within && yearsOld(before.born, today) === form.age)
+		return { born: before.born, bornWithin: before.born_within };
+	return bornAbout(form.age, 'years', today);
+}
+
+function asPerson({ today, snapshot }: Moment, form: PersonForm, before?: Row<'person'>): people.PersonInput {
 	if (form.born && form.born > today)
-		throw new Refusal('That day has not come yet. Please check the date of birth.', 'born');
+		throw new Refusal('That day hasn’t come yet. Check the birth date.', 'born');
 	if (form.born && form.born < '1900-01-01')
-		throw new Refusal('That is long ago. Please check the date of birth.', 'born');
-	if (form.kind !== 'adult' && !form.born)
-		throw new Refusal('Please give the date of birth: amounts and cautions go by it.', 'born');
+		throw new Refusal('That’s long ago. Check the birth date.', 'born');
+	if (form.kind !== 'adult' && !form.born && form.age === null)
+		throw new Refusal('Enter an age or a birth date: amounts and cautions depend on it.', 'born');
 	const allergies = form.allergies
 		.split(',')
 		.map((one) => one.trim().toLowerCase())
@@ -136,7 +149,7 @@ function asPerson({ today, snapshot }: Moment, form: PersonForm): people.PersonI
 	return {
 		name: form.name,
 		kind: form.kind,
-		born: form.born,
+		...birthOf(form, before, today),
 		allergies,
 		reachMm: typedLength(form.reach, snapshot.household.measures, 'reach'),
 		level: form.level,
@@ -187,7 +200,7 @@ function typedRungDays(text: string): Partial<Record<Rung, number>> {
 		.filter(Boolean)) {
 		const [, name, count] = /^([a-z-]+)\s+(\d{1,3})(?:\s+days?)?$/i.exec(part) ?? [];
 		const [rung] = readLadder([name?.toLowerCase() ?? '']);
-		if (!rung) throw new Refusal(`“${part}” could not be read. Say it like “gift 30, free 3”.`, 'days');
+		if (!rung) throw new Refusal(`Couldn’t read “${part}”. Try “gift 30, free 3”.`, 'days');
 		days[rung] = Number(count);
 	}
 	return days;
@@ -202,8 +215,17 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<PersonForm & { id: number }>({ id: id.required(), ...personFields }),
-			'Person changed',
-			({ trx, now }, form) => people.updatePerson(trx, form.id, asPerson(now, form))
+			'Person saved',
+			({ trx, now }, form) =>
+				people.updatePerson(
+					trx,
+					form.id,
+					asPerson(
+						now,
+						form,
+						now.snapshot.people.find((one) => one.id === form.id)
+					)
+				)
 		),
 	removePerson: (event) =>
 		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', ({ trx }, form) =>
@@ -213,7 +235,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<HouseholdForm>({
-				name: title('the household a name'),
+				name: title('a name for the household'),
 				...habitFields,
 				...measureFields,
 				country: Joi.string().max(8).empty('').allow(null).default(null),
@@ -223,15 +245,15 @@ export const actions: Actions = {
 					.min(1)
 					.max(3650)
 					.required()
-					.messages({ 'number.base': 'Please give the days as a whole number' }),
+					.messages({ 'number.base': 'Enter the days as a whole number' }),
 				salesTax: Joi.number().min(0).max(30).empty('').default(0).messages({
-					'number.base': 'Please give the sales tax in percent, like 7.5',
-					'number.max': 'That is more sales tax than there is anywhere: please check it',
-					'number.min': 'Sales tax is 0 or more'
+					'number.base': 'Enter the sales tax in percent, like 7.5',
+					'number.max': 'That sales tax looks too high. Check it',
+					'number.min': 'Sales tax must be 0 or more'
 				}),
 				contentPolicy: Joi.string().trim().allow('').max(300).default('')
 			}),
-			'Household settings',
+			'Household saved',
 			({ trx }, form) =>
 				household.setHousehold(trx, {
 					...form,
@@ -247,7 +269,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<SupplierForm>({
 				id: id.empty('').allow(null).default(null),
-				name: title('the shop a name'),
+				name: title('a name for the store'),
 				kind: Joi.string().valid('shop', 'order', 'friend', 'library').required(),
 				leadDays: wholeOrNothing('The days', 365),
 				loanDays: wholeOrNothing('The days of a loan', 365),
@@ -258,7 +280,7 @@ export const actions: Actions = {
 				returnDays: wholeOrNothing('The days', 365),
 				...weekdayFlags
 			}),
-			'Shop saved',
+			'Saved',
 			({ trx }, form) =>
 				saveSupplier(trx, form.id, {
 					name: form.name,
@@ -282,7 +304,7 @@ export const actions: Actions = {
 				firstFrost: Joi.string().trim().allow('').max(20).default(''),
 				lastFrost: Joi.string().trim().allow('').max(20).default('')
 			}),
-			'Order of sources',
+			'Order saved',
 			({ trx }, form) =>
 				household.setSources(trx, {
 					ladder: typedLadder(form.ladder, 'ladder') ?? RUNGS,
@@ -306,7 +328,7 @@ export const actions: Actions = {
 			({ trx }, form) => removeOccasion(trx, form.id)
 		),
 	removeSupplier: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Shop removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Removed', ({ trx }, form) =>
 			removeSupplier(trx, form.id)
 		),
 	feed: (event) =>
@@ -321,16 +343,18 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ from: string; to: string | null; reason: string }>({
-				from: day.required().messages({ 'string.empty': 'Please give the first day' }),
+				from: day.required().messages({ 'string.empty': 'Enter the first day' }),
 				to: optionalDay,
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
-			'Days without preparing',
-			({ trx }, form) =>
-				household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no preparing')
+			'No-prep days added',
+			({ trx }, form) => household.addQuiet(trx, form.from, form.to ?? form.from, form.reason || 'no prep')
 		),
 	removeQuiet: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Preparing again', ({ trx }, form) =>
-			household.removeQuiet(trx, form.id)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'No-prep days removed',
+			({ trx }, form) => household.removeQuiet(trx, form.id)
 		)
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import RangeList from '$lib/ui/day/RangeList.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
@@ -24,7 +25,7 @@
 	const children = $derived(data.people.filter((one) => one.kind !== 'adult'));
 	const sentence = $derived(
 		children.length === 0
-			? 'Nobody to teach yet: add the children first, amounts go by who takes part.'
+			? 'No children yet. Add them first; amounts depend on who takes part.'
 			: `${children.map((one) => `${one.name}${one.age ? `, ${one.age}` : ''}`).join('; ')}.`
 	);
 	function openPerson(one: Person | 'new') {
@@ -39,22 +40,22 @@
 		one.kind === 'shop'
 			? `open ${one.days}`
 			: one.kind === 'order'
-				? `${one.lead_days} working days`
+				? `arrives in ${counted(one.lead_days ?? 0, 'business day')}`
 				: one.kind === 'library'
-					? `open ${one.days}, a hold waits ${one.lead_days} days`
-					: `ask ${one.lead_days} days before`;
+					? `open ${one.days}, holds take ${counted(one.lead_days ?? 0, 'day')}`
+					: `ask ${counted(one.lead_days ?? 0, 'day')} ahead`;
 </script>
 
-<svelte:head><title>House · Gather Bin</title></svelte:head>
+<svelte:head><title>Household · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
-		<h1 class="text-3xl">House</h1>
+		<h1 class="text-3xl">Household</h1>
 		<p class="mt-2 max-w-3xl font-display text-xl font-medium">{sentence}</p>
 
 		<div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
 			<div class="space-y-8">
 				<section aria-labelledby="people">
-					<h2 id="people" class="mb-2 text-lg">Who is here</h2>
+					<h2 id="people" class="mb-2 text-lg">Family</h2>
 					{#if data.people.length}
 						<ul class="divide-y divide-rule border-y border-rule">
 							{#each data.people as one (one.id)}
@@ -67,7 +68,7 @@
 									<span class="text-sm text-ink-2">
 										{[
 											one.kind === 'guest' ? 'guest' : one.kind,
-											one.age && `${one.age}${one.age.includes('m') ? '' : ' years'}`,
+											one.age,
 											one.allergies && `allergic to ${one.allergies}`
 										]
 											.filter(Boolean)
@@ -79,10 +80,7 @@
 						<p class="mt-3"><Button onclick={() => openPerson('new')}>Add someone</Button></p>
 					{:else}
 						<EmptyState title="Add the children first">
-							<p>
-								“Two oranges per child” only means something when it is known who takes part, and cautions go
-								by age.
-							</p>
+							<p>“Two oranges per child” needs a head count, and cautions depend on age.</p>
 							{#snippet act()}<Button look="main" onclick={() => openPerson('new')}>Add a child</Button
 								>{/snippet}
 						</EmptyState>
@@ -93,9 +91,9 @@
 			</div>
 			<div class="space-y-8">
 				<section aria-labelledby="shops">
-					<h2 id="shops" class="mb-2 text-lg">Where things come from</h2>
+					<h2 id="shops" class="mb-2 text-lg">Stores, libraries, and friends</h2>
 					<p class="mb-2 text-sm text-ink-2">
-						What is missing comes from the first one, until you choose another for it.
+						Missing items come from the first one unless you choose another.
 					</p>
 					<ul class="divide-y divide-rule border-y border-rule">
 						{#each data.suppliers as one (one.id)}
@@ -109,20 +107,18 @@
 							</li>
 						{/each}
 					</ul>
-					<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a shop or library</Button></p>
+					<p class="mt-3"><Button onclick={() => openSupplier('new')}>Add a store or library</Button></p>
 				</section>
 				<Part><Ladder {data} {failure} /></Part>
 				<section aria-labelledby="quiet">
-					<h2 id="quiet" class="mb-2 text-lg">Days without preparing</h2>
-					<p class="mb-2 text-sm text-ink-2">
-						A busy month, a trip: what would have to be ready then is made ready before.
-					</p>
+					<h2 id="quiet" class="mb-2 text-lg">No-prep days</h2>
+					<p class="mb-2 text-sm text-ink-2">For busy weeks and trips. Anything due then moves earlier.</p>
 					<RangeList
 						ranges={data.quiet}
 						add="quiet"
 						remove="removeQuiet"
-						addLabel="Keep these days free of preparing"
-						removeLabel="Prepare again"
+						addLabel="Add no-prep days"
+						removeLabel="Remove"
 						empty="None."
 						example="harvest"
 						{failure}
@@ -130,18 +126,16 @@
 				</section>
 				<section aria-labelledby="phone">
 					<h2 id="phone" class="mb-2 text-lg">On the phone</h2>
-					<p class="mb-2 text-sm text-ink-2">
-						The walk, the errands and the trip can open without a network, in a basement or in a shop.
-					</p>
-					<Button href="/phone">How that works</Button>
+					<p class="mb-2 text-sm text-ink-2">Your lists can open offline, in a basement or a store.</p>
+					<Button href="/phone">Set it up</Button>
 				</section>
 				<Part><CalendarFeed {data} /></Part>
 				<section aria-labelledby="health">
 					<h2 id="health" class="mb-2 text-lg">Health and backups</h2>
 					<p class="mb-2 text-sm text-ink-2">
-						Where the records of the family lie, and the way back to what they were before.
+						Where your family’s records are, and how to go back to an earlier day.
 					</p>
-					<Button href="/house/health">Look at it</Button>
+					<Button href="/house/health">Open</Button>
 				</section>
 			</div>
 		</div>

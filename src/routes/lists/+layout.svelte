@@ -3,9 +3,9 @@
 
 	let { children } = $props();
 	const LISTS = [
-		{ href: '/lists/walk', label: 'The walk' },
+		{ href: '/lists/walk', label: 'House walk' },
 		{ href: '/lists/shops', label: 'Shopping' },
-		{ href: '/lists/errands', label: 'Errands' },
+		{ href: '/lists/errands', label: 'Shopping list' },
 		{ href: '/lists/borrow', label: 'Borrow' },
 		{ href: '/lists/library', label: 'Library trips' },
 		{ href: '/lists/wanted', label: 'Wanted' }

@@ -16,28 +16,27 @@
 	<main class="max-w-3xl">
 		<h1 class="border-b-2 border-ink pb-3 text-[1.75rem]">On the phone</h1>
 		<p role="status" class="mt-4 font-display text-xl leading-snug font-medium">
-			{#if device === 'kept'}This device keeps the lists: they open without a network.
-			{:else if device === 'plain'}This device reaches the house over http: ticks wait while a page stays
-				open, but nothing opens without a network.
-			{:else}The lists can open without a network, in a basement and in a shop.{/if}
+			{#if device === 'kept'}This device is set up. Your lists open offline.
+			{:else if device === 'plain'}This device uses plain http: check-offs wait while a page is open, but
+				nothing opens offline.
+			{:else}Your lists can open offline, in a basement or a store.{/if}
 		</p>
 		<div class="mt-5 space-y-5">
 			<section>
-				<h2 class="text-lg">What plain http can and cannot do</h2>
+				<h2 class="text-lg">What works without setup</h2>
 				<p>
-					Everything works while the house is in reach. A list that is open keeps your ticks when the network
-					goes and sends them later. What a browser does not allow over http: opening a page without a
-					network, putting the list on the home screen as an app, the live camera and copying with one tap.
-					Photos and typed numbers still work.
+					Everything works on your home Wi-Fi. An open list keeps your check-offs if the signal drops and
+					sends them later. Without setup a browser won’t open a page offline, put the list on the home screen
+					as an app, use the live camera, or copy with one tap. Photos and typed numbers still work.
 				</p>
 			</section>
 			<section>
-				<h2 class="text-lg">How to have the rest, once for each phone</h2>
+				<h2 class="text-lg">Set up a phone, once each</h2>
 				{#if data.hasHttps}
 					<ol class="mt-1 list-decimal space-y-2 pl-6">
 						<li>
-							On the phone, in the home network, take the house’s certificate:
-							<Button size="small" href="/house-certificate.crt" download>Take the certificate</Button>
+							On the phone, on your home Wi-Fi, download Gather Bin’s certificate:
+							<Button size="small" href="/house-certificate.crt" download>Download the certificate</Button>
 						</li>
 						<li>
 							Trust it. On an iPhone or iPad: Settings, Profile Downloaded, Install; then General, About,
@@ -50,13 +49,13 @@
 						</li>
 					</ol>
 					<p class="mt-2">
-						The certificate was made on your own computer and speaks for this house alone. Take it off the
-						phone again in the same place when you no longer want it.
+						The certificate was made on your own computer and works only for this household. Remove it from
+						the phone in the same place when you no longer want it.
 					</p>
 				{:else}
 					<p>
 						Start Gather Bin with <code class="rounded bg-lined px-1 text-base">npm run start:https</code> instead.
-						It makes a certificate for this house and then says here what to do.
+						It makes a certificate for your household, and this page then shows the steps.
 					</p>
 				{/if}
 			</section>

@@ -22,7 +22,7 @@ export const load: PageServerLoad = async () => {
 				state: one.row.state,
 				lessons: one.lessons.length,
 				days: one.calendar?.finish
-					? `${weekdaysText(one)}, to ${dayText(one.calendar.finish)}`
+					? `${weekdaysText(one)}, through ${dayText(one.calendar.finish)}`
 					: 'no dates yet',
 				missing: needs.filter((need) => isSome(need.standing.missing) && !need.need.doWithout).length
 			};
@@ -34,7 +34,7 @@ export const actions: Actions = {
 	create: async (event) => {
 		const done = await handleForm(
 			event,
-			Joi.object<{ name: string }>({ name: title('the unit a name') }),
+			Joi.object<{ name: string }>({ name: title('a name for the unit') }),
 			() => 'New unit',
 			async ({ trx, now }, input) => createUnit(trx, input.name, now.today)
 		);

@@ -4,8 +4,10 @@
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
+	import { counted } from '$core/words/index.ts';
+
 	let { data, form } = $props();
-	const states = { running: 'Running', collecting: 'Being collected', 'put away': 'Put away' } as const;
+	const states = { running: 'In progress', collecting: 'Coming up', 'put away': 'Put away' } as const;
 	const running = $derived(data.runs.filter((run) => run.state === 'running'));
 	const ordered = $derived([
 		...running,
@@ -15,7 +17,7 @@
 	const sentence = $derived(
 		data.runs.length === 0
 			? 'No units yet.'
-			: `${running.length === 1 ? 'One unit is' : `${running.length} units are`} running, ${data.runs.filter((run) => run.state === 'collecting').length} being collected.`
+			: `${counted(running.length, 'unit')} in progress, ${data.runs.filter((run) => run.state === 'collecting').length} coming up.`
 	);
 	const failure = $derived(form && 'message' in form ? form : null);
 </script>
@@ -35,7 +37,7 @@
 							>{run.name}</a
 						>
 						<span class="w-36 text-ink-2">{states[run.state]}</span>
-						<span class="w-64 text-ink-2">{run.lessons} lessons, {run.days}</span>
+						<span class="w-64 text-ink-2">{counted(run.lessons, 'lesson')}, {run.days}</span>
 						{#if run.state !== 'put away'}
 							<span class={run.missing ? 'font-semibold' : 'text-good'}
 								>{run.missing ? `${run.missing} missing` : 'nothing missing'}</span
@@ -46,7 +48,7 @@
 			</ul>
 		{:else}
 			<EmptyState title="Start with a name">
-				<p>A unit is one topic for some weeks. Its lessons and supply lists come next.</p>
+				<p>A unit is one topic for a few weeks. Lessons and supply lists come next.</p>
 			</EmptyState>
 		{/if}
 		<form method="post" action="?/create" class="mt-8 flex max-w-xl flex-wrap items-end gap-3">

@@ -5,7 +5,7 @@ import { readSupplyLine, type ReadLine } from './line.ts';
 
 /**
  * How lists print things and how they are to be read. Common practice; the lines are made up. The
- * short form: amount unit item, then what differs from "1 each for the family, required, certain".
+ * short form: amount unit item, then what differs from "1 each whole family, required, certain".
  */
 function short(line: ReadLine): string {
 	const amount =
@@ -145,7 +145,7 @@ describe('for whom, and whether it must be', () => {
 		['1 sheet/child', '1 each sheet, per child'],
 		['Each child will need a pencil and a notebook', '1 each pencil, per child | 1 each notebook, per child'],
 		['2 magnets for every two children', '2 each magnet, per pair'],
-		['1 map for each group of three', '1 each map, per group3'],
+		['1 map per group of three', '1 each map, per group3'],
 		['1 ruler per team', '1 each ruler, per group, look'],
 		['2 pencils per child and 1 ruler per pair', '2 each pencil, per child | 1 each ruler, per pair'],
 		['1 orange per child, plus one extra', '1 each orange, per child'],

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { readSupplyLine, type ReadLine } from './line.ts';
 
-/** Amount, unit and item, then what differs from "for the family, required, certain". */
+/** Amount, unit and item, then what differs from "whole family, required, certain". */
 function short(line: ReadLine): string {
 	const quantity = line.quantity === null ? 'some' : String(Math.round(line.quantity * 1e6) / 1e6);
 	return [
@@ -304,7 +304,7 @@ it.each([
 	['a ruler or straight edge', '1 each ruler, or 1 each straight edge'],
 	['6-8 index cards per student', '6-8 each index card, per child'],
 	['1 small mirror', '1 each small mirror'],
-	['a small mirror for each child', '1 each small mirror, per child'],
+	['a small mirror per child', '1 each small mirror, per child'],
 	['1 pkg pipe cleaners (optional)', '1 pack pipe cleaner, optional'],
 	['2 pkgs. of yeast', '2 pack yeast'],
 	['packet of seeds', '1 pack seed'],
@@ -324,7 +324,7 @@ it.each([
 	['1 cup mini marshmallows', '1 cup mini marshmallow'],
 	['2 cups of popped popcorn', '2 cup popped popcorn'],
 	['1 T. cornstarch per child', '1 tbsp cornstarch, per child'],
-	['for each group of 3: 1 orange', '1 each orange, per group3'],
+	['per group of 3: 1 orange', '1 each orange, per group3'],
 	['Per pair: 2 magnets', '2 each magnet, per pair'],
 	['for every two: 1 magnet', '1 each magnet, per pair'],
 	['1 bar magnet for every two', '1 each bar magnet, per pair'],
@@ -492,12 +492,12 @@ it.each([
 	['roughly 30 cm of string', '30 cm string'],
 	['1 dozen (12) eggs', '1 dozen egg'],
 	['2 pairs gloves', '2 pair glove'],
-	['pair of gloves for each child', '1 pair glove, per child'],
+	['pair of gloves per child', '1 pair glove, per child'],
 	['gloves, 2 pairs', '2 pair glove'],
 	['hole punch or sharp pencil', '1 each hole punch, or 1 each sharp pencil'],
 	['baking sheet or tray', '1 each baking sheet, or 1 each tray'],
 	['ice cream sticks (or popsicle sticks)', '1 each ice cream stick, or 1 each popsicle stick'],
-	['1 ruler for each group of 2', '1 each ruler, per group2'],
+	['1 ruler per group of 2', '1 each ruler, per group2'],
 	['1 atlas per family', '1 each atlas'],
 	['0.5 kg salt', '0.5 kg salt'],
 	['1/4 lb. cheddar cheese', '0.25 lb cheddar cheese'],

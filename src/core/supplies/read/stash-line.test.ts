@@ -19,6 +19,10 @@ const read = (text: string) =>
 describe('what the house has, as one would say it', () => {
 	it.each<[string, unknown[]]>([
 		['flour 2 kg pantry, till June', [2, 'kg', 'flour', '1', '2027-06-30']],
+		['5 lb flour, pantry, use by June', [5, 'lb', 'flour', '1', '2027-06-30']],
+		['5 lb flour, pantry, best by June', [5, 'lb', 'flour', '1', '2027-06-30']],
+		['flour 5 lb pantry, expires June 3', [5, 'lb', 'flour', '1', '2027-06-03']],
+		['yeast 3 packets, best if used by 2027-05-01', [3, 'pack', 'yeast', null, '2027-05-01']],
 		['2 kg flour, pantry', [2, 'kg', 'flour', '1', null]],
 		['3 pairs of scissors in the desk', [3, 'each', 'scissors', '3', null]],
 		['12 glue sticks pantry top shelf', [12, 'each', 'glue stick', '2', null]],

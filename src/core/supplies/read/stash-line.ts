@@ -20,7 +20,8 @@ export type StashLine = {
 	readonly unread: string | null;
 };
 
-const UNTIL = /[,;]?\s*\b(?:(?:good |keeps )?(?:till|until|by)|expires?|best before|exp\.?)\s+([^,;]+)$/i;
+const UNTIL =
+	/[,;]?\s*\b(?:(?:good |keeps |best |use |sell |best if used )?(?:till|until|by)|expires?(?: on)?|expiry|(?:best|use) before|exp\.?)\s+([^,;]+)$/i;
 
 const AMOUNT_BEHIND = /^([^,;\d½⅓⅔¼¾]+?)\s+([\d½⅓⅔¼¾][\d./\s½⅓⅔¼¾]*)([a-zA-Z.]*)$/u;
 

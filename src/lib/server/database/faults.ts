@@ -18,27 +18,27 @@ export class HouseDamaged extends Error {
 const WORDS: readonly (readonly [RegExp, string])[] = [
 	[
 		/^(?:SQLITE_BUSY|SQLITE_LOCKED)/,
-		'The household’s file is in use by another program. Nothing was changed; try again in a moment.'
+		'The household’s file is in use by another program. Nothing changed; try again in a moment.'
 	],
 	[
 		/^(?:SQLITE_FULL|ENOSPC|EDQUOT)/,
-		'The disk is full. Nothing was changed, and nothing that was saved is lost. Make room on it, then try again.'
+		'The disk is full. Nothing changed, and nothing you saved is lost. Free up some room, then try again.'
 	],
 	[
 		/^(?:SQLITE_READONLY|EROFS|EACCES|EPERM)/,
-		'The household’s folder cannot be written to. Nothing was changed; check its rights and its disk, then try again.'
+		'The household’s folder can’t be written to. Nothing changed; check its permissions and its disk, then try again.'
 	],
 	[
 		/^(?:SQLITE_CORRUPT|SQLITE_NOTADB|HOUSE_DAMAGED)/,
-		'The household’s file is damaged. To change nothing more in it is safest: go back to a backup in House, under Health.'
+		'The household’s file is damaged. It’s safest to change nothing more: go back to a backup in Household, under Health.'
 	],
 	[
 		/^(?:HOUSE_GONE|SQLITE_READONLY_DBMOVED)/,
-		'The household’s file is not in its folder any more. Is its disk still there? Nothing was changed.'
+		'The household’s file is no longer in its folder. Is its disk still there? Nothing changed.'
 	],
 	[
 		/^(?:SQLITE_IOERR|SQLITE_CANTOPEN|EIO|ENODEV|ENXIO)/,
-		'The household’s disk does not answer. Nothing was changed; check that it is there, then try again.'
+		'The household’s disk isn’t answering. Nothing changed; check that it’s there, then try again.'
 	]
 ];
 

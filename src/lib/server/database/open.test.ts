@@ -28,9 +28,7 @@ describe('what can happen to a disk', () => {
 		const before = await allRows(store);
 		const { rows } = await sql<{ page_count: number }>`pragma page_count`.execute(store.write);
 		await sql.raw(`pragma max_page_count = ${rows[0].page_count}`).execute(store.write);
-		expect(await told(rename_(store, 'x'.repeat(5_000_000)))).toContain(
-			'The disk is full. Nothing was changed'
-		);
+		expect(await told(rename_(store, 'x'.repeat(5_000_000)))).toContain('The disk is full. Nothing changed');
 		expect(await allRows(store)).toEqual(before);
 		await sql.raw('pragma max_page_count = 1000000').execute(store.write);
 		expect((await rename_(store, 'The house')).changed).toBe('Household');
@@ -40,7 +38,7 @@ describe('what can happen to a disk', () => {
 		const store = await openTestStore();
 		const before = await allRows(store);
 		await rename(join(store.folder, FILE), join(store.folder, 'elsewhere'));
-		expect(await told(rename_(store, 'lost'))).toContain('not in its folder any more');
+		expect(await told(rename_(store, 'lost'))).toContain('no longer in its folder');
 		expect(await allRows(store)).toEqual(before);
 		await rename(join(store.folder, 'elsewhere'), join(store.folder, FILE));
 		expect((await rename_(store, 'back')).changed).toBe('Household');

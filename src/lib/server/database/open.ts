@@ -118,7 +118,8 @@ const migrationsOf = (connection: SqliteDatabase.Database) =>
 /** The first migration of a file that this version does not know; null where it knows them all. */
 export function newerThanThis(connection: SqliteDatabase.Database): string | null {
 	const isOurs = connection.prepare(`select 1 from sqlite_master where name = 'kysely_migration'`).get();
-	return (isOurs && migrationsOf(connection).find((name) => !(name in MIGRATIONS))) || null;
+	if (!isOurs) return null;
+	return migrationsOf(connection).find((name) => !(name in MIGRATIONS)) ?? null;
 }
 
 /** Migrations that the file lacks, in order. @throws StartRefusal where it has one that this version does not know. */
@@ -152,7 +153,17 @@ async function migrateAside(connection: SqliteDatabase.Database, file: string): 
 				`${file} could not be brought up to date: ${broken.length ? `rows of ${broken[0].table} would refer to nothing` : String(check)}. It was left as it is; the version before this one still opens it.`
 			);
 		// Rows that were written down for undo fit only into tables of the same shape.
-		if (shapeOf(copy) !== shapeOf(connection)) await db.deleteFrom('change').execute();
+		const [before, after] = [shapesOf(connection), shapesOf(copy)];
+		const reshaped = [...after]
+			.filter(([table, shape]) => before.get(table) !== shape)
+			.map(([table]) => table);
+		if (reshaped.length)
+			await db
+				.deleteFrom('change')
+				.where('id', 'in', (from) =>
+					from.selectFrom('change_row').select('change_id').where('table_name', 'in', reshaped)
+				)
+				.execute();
 		copy.pragma('wal_checkpoint(TRUNCATE)');
 		copy.pragma('journal_mode = DELETE');
 	} catch (error) {
@@ -168,12 +179,12 @@ async function migrateAside(connection: SqliteDatabase.Database, file: string): 
 	renameSync(next, file);
 }
 
-function shapeOf(connection: SqliteDatabase.Database): string {
+/** How each table was made. */
+function shapesOf(connection: SqliteDatabase.Database): Map<string, string> {
 	const tables = connection
-		.prepare(`select sql from sqlite_master where type = 'table' and name not like 'kysely%' order by name`)
-		.pluck()
-		.all();
-	return tables.join(';');
+		.prepare(`select name, sql from sqlite_master where type = 'table' and name not like 'kysely%'`)
+		.all() as { name: string; sql: string }[];
+	return new Map(tables.map(({ name, sql: made }) => [name, made]));
 }
 
 async function migrate(db: Db): Promise<void> {

@@ -50,10 +50,12 @@ const LONGEST_CELL = 60;
 
 /** A name in a cell. @throws Refusal when it is none. */
 export function nameCell(text: string, what: string): string {
-	if (!text) throw new Refusal(`there is no ${what}.`);
-	if (isFormula(text)) throw new Refusal(`“${short(text)}” is a formula, not a ${what}. Type what it says.`);
+	if (!text) throw new Refusal(`the ${what} is missing.`);
+	if (isFormula(text))
+		throw new Refusal(`“${short(text)}” is a formula, not ${article(what)} ${what}. Type what it says.`);
 	if (text.length > 120) throw new Refusal(`the ${what} is longer than 120 letters.`);
-	if (!nameKey(text)) throw new Refusal(`“${short(text)}” has no letters in it, so it is no ${what}.`);
+	if (!nameKey(text))
+		throw new Refusal(`“${short(text)}” has no letters in it, so it isn’t ${article(what)} ${what}.`);
 	return text;
 }
 
@@ -61,10 +63,10 @@ export function nameCell(text: string, what: string): string {
 export function amountCell(text: string): string | null {
 	if (!text) return null;
 	if (isFormula(text)) throw new Refusal(`“${short(text)}” is a formula, not an amount. Type the number.`);
-	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” is not an amount.`);
+	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” isn’t an amount.`);
 	const amount = readQuantity(/^\d+,\d+$/.test(text) ? text.replace(',', '.') : text);
-	if (!amount) throw new Refusal(`“${short(text)}” is not an amount. Write it like 2, 0.5 or 1 1/2.`);
-	if (amount.compare(MOST_AMOUNT) > 0) throw new Refusal(`“${short(text)}” is more than a house can hold.`);
+	if (!amount) throw new Refusal(`“${short(text)}” isn’t an amount. Try 2, 0.5, or 1 1/2.`);
+	if (amount.compare(MOST_AMOUNT) > 0) throw new Refusal(`“${short(text)}” looks too big. Check it.`);
 	return exactText(requireAmount(amount, 'amount'));
 }
 
@@ -72,16 +74,16 @@ export function amountCell(text: string): string | null {
 export function unitCell(text: string): Unit {
 	if (!text) return 'each';
 	const unit = readUnit(text);
-	if (!unit) throw new Refusal(`“${short(text)}” is not a unit. Write it like g, cups, sheets or each.`);
+	if (!unit) throw new Refusal(`“${short(text)}” isn’t a unit. Try g, cups, sheets, or each.`);
 	return unit;
 }
 
 /** A day in a cell; null when it is empty. @throws Refusal when it is none. */
 export function dayCell(text: string, today: Day): Day | null {
 	if (!text) return null;
-	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” is not a date.`);
+	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” isn’t a date.`);
 	const day = isDay(text) ? text : readDay(text, today);
-	if (!day) throw new Refusal(`“${short(text)}” is not a date. Write it like 2027-06-30.`);
+	if (!day) throw new Refusal(`“${short(text)}” isn’t a date. Try 2027-06-30.`);
 	return dayMeant(day, 'plan', today, '');
 }
 
@@ -89,6 +91,8 @@ export function dayCell(text: string, today: Day): Day | null {
 export function yesCell(text: string): boolean {
 	return /^(?:y|yes|true|1|x|opened|optional)$/i.test(text);
 }
+
+const article = (noun: string) => (/^[aeiou]/.test(noun) ? 'an' : 'a');
 
 function short(text: string): string {
 	return text.length > 40 ? `${text.slice(0, 40)}…` : text;

@@ -36,10 +36,10 @@ export function kindOf(sheet: Sheet): SheetKind {
 			`${kind.needs.map((key) => `“${kind.columns.find((column) => column.key === key)!.title}”`).join(' and ')} for ${kind.name}`
 	);
 	throw new Refusal(
-		`The columns of this file are not known: ${sheet.header
+		`These columns aren’t recognized: ${sheet.header
 			.slice(0, 8)
 			.map((title) => `“${title.slice(0, 30)}”`)
-			.join(', ')}. It takes ${wanted.join('; ')}.`
+			.join(', ')}. We can read ${wanted.join('; ')}.`
 	);
 }
 

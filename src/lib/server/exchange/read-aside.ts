@@ -7,7 +7,7 @@ import type { Answer } from './sheet.aside.ts';
 /** How long a file of 8 MB may take; the slowest kind of that size took 2 s. */
 const BUDGET_MS = 20_000;
 const MOST_MEMORY_MB = 512;
-const TOO_MUCH = 'takes too long to read. Bring in a part of it at a time.';
+const TOO_MUCH = 'takes too long to read. Import it in parts.';
 
 /**
  * Reads a table in a thread of its own, so that the server goes on answering.
@@ -38,7 +38,7 @@ export function readSheetAside(
 			clearTimeout(timer);
 			reject(new Error('The thread that reads files ended early.'));
 		});
-		signal?.addEventListener('abort', () => refuse('Stopped. Nothing of this file was brought in.'), {
+		signal?.addEventListener('abort', () => refuse('Stopped. Nothing was imported.'), {
 			once: true
 		});
 	}).finally(() => thread.terminate());

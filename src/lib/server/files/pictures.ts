@@ -23,10 +23,10 @@ function pathOf(name: string): string {
  */
 export async function keepPicture(bytes: Uint8Array): Promise<string> {
 	if (bytes.length > MOST_BYTES)
-		throw new Refusal('That picture is larger than 8 MB. Take a smaller one.', 'picture');
+		throw new Refusal('That picture is over 8 MB. Choose a smaller one.', 'picture');
 	const first = Buffer.from(bytes.subarray(0, 16)).toString('latin1');
 	const kind = KINDS.find(({ starts }) => starts.test(first));
-	if (!kind) throw new Refusal('That is not a picture that can be shown: JPEG, PNG or WebP is.', 'picture');
+	if (!kind) throw new Refusal('Couldn’t read that picture. Use a JPEG, PNG, or WebP.', 'picture');
 	const name = `${createHash('sha256').update(bytes).digest('hex')}.${kind.ending}`;
 	const path = pathOf(name);
 	await mkdir(dirname(path), { recursive: true });

@@ -39,7 +39,7 @@ export async function change<T>(
 		// What was turned already is not offered to be turned again.
 		const { id, revision } = await openChange(trx, doer, label === FOR_GOOD ? 'undo' : 'do', null);
 		const result = await work(trx);
-		const text = typeof label === 'function' ? label(result) : label === FOR_GOOD ? 'Done for good' : label;
+		const text = typeof label === 'function' ? label(result) : label === FOR_GOOD ? 'Saved for good' : label;
 		const done = { result, ...(await closeChange(trx, id, revision, text)) };
 		if (label === FOR_GOOD) return { ...done, changed: null };
 		if (done.changed) await forgetUndone(trx, doer.device);
@@ -171,9 +171,7 @@ async function transaction<T>(db: Db, work: (trx: Trx) => Promise<T>): Promise<T
 /** What points at a row that is gone, in words; any other error as it is. */
 function inWords(error: unknown): unknown {
 	const isGone = error instanceof Error && 'code' in error && error.code === 'SQLITE_CONSTRAINT_FOREIGNKEY';
-	return isGone
-		? new Refusal('Something that this belongs to was removed meanwhile, or is in use. Load the page again.')
-		: error;
+	return isGone ? new Refusal('Something this depends on was removed or is in use. Reload the page.') : error;
 }
 
 /** Tells the other windows of a change that is kept. */
@@ -266,7 +264,7 @@ function ownChange(trx: Trx, device: string, undone: 0 | 1, order: 'asc' | 'desc
 export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
 	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 0, 'desc');
-		if (!target) throw new Refusal('There is nothing to undo.');
+		if (!target) throw new Refusal('Nothing to undo.');
 		return turn(trx, doer, target, 'undo');
 	});
 	return told(done);
@@ -276,7 +274,7 @@ export async function undo(db: Db, doer: Doer): Promise<Done<null>> {
 export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
 	const done = await transaction(db, async (trx) => {
 		const target = await ownChange(trx, doer.device, 1, 'asc');
-		if (!target) throw new Refusal('There is nothing to do again.');
+		if (!target) throw new Refusal('Nothing to redo.');
 		return turn(trx, doer, target, 'redo');
 	});
 	return told(done);
@@ -299,7 +297,7 @@ async function turn(trx: Trx, doer: Doer, target: Row<'change'>, kind: 'undo' | 
 		trx,
 		id,
 		revision,
-		kind === 'undo' ? `Undone: ${target.label}` : `Again: ${target.label}`
+		kind === 'undo' ? `Undone: ${target.label}` : `Redone: ${target.label}`
 	);
 	return { result: null, ...done };
 }
@@ -316,9 +314,7 @@ async function setRow(
 	if (!name) throw new Error(`The table ${table} is not tracked.`);
 	const current = await trx.selectFrom(name).selectAll().where('id', '=', id).executeTakeFirst();
 	if (!isSameRow(current, from)) {
-		throw new Refusal(
-			`“${label}” cannot be undone any more: something it changed has been changed again since.`
-		);
+		throw new Refusal(`“${label}” can’t be undone: part of it has changed since.`);
 	}
 	if (to === null) await trx.deleteFrom(name).where('id', '=', id).execute();
 	else if (from === null) await trx.insertInto(name).values(JSON.parse(to)).execute();

@@ -40,5 +40,5 @@ async function forgottenSince(trx: Db, seen: number): Promise<string | null> {
 
 /** An edit that would go over something newer. The page keeps it and asks. */
 export function conflict(newer: string, now: string): Refusal {
-	return new Refusal(`Meanwhile, on another device: “${newer}”. ${now}`, 'seen');
+	return new Refusal(`Another device got there first: “${newer}”. ${now}`, 'seen');
 }

@@ -30,5 +30,5 @@ it('where a household was and is not now, none is begun in its place', async () 
 	expect(await households()).toBe(1);
 	await closeStore();
 	await rm(join(folder, FILE));
-	await expect(opened()).rejects.toThrow('held a household, and its file is not there now');
+	await expect(opened()).rejects.toThrow('held a household, and its file is gone');
 });

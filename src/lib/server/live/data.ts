@@ -36,9 +36,9 @@ async function open(): Promise<Store> {
 	noteHouse(folder);
 	if (made.damage !== null)
 		console.error(
-			`The household's file is damaged (${made.damage}). It can be read as far as it goes, and nothing is written into it; go back to a backup in House, under Health.`
+			`The household's file is damaged (${made.damage}). It can be read as far as it goes, and nothing is written to it; go back to a backup in Household, under Health.`
 		);
-	if (dev) console.info(`Data lies in ${folder}`);
+	if (dev) console.info(`Data is in ${folder}`);
 	return made;
 }
 
@@ -60,8 +60,8 @@ function requireHouse(folder: string): void {
 	const isKnown = existsSync(markerOf(folder)) || lost.length > 0;
 	if (isKnown && !env.GATHER_BIN_NEW && !env.GATHER_BIN_DEMO)
 		throw new StartRefusal(
-			`The folder ${resolve(folder)} held a household, and its file is not there now. If it lies on a disk, is that disk there? ` +
-				`To go back to a backup: npm run restore. To begin a new, empty house all the same: start once with GATHER_BIN_NEW=yes.`
+			`The folder ${resolve(folder)} held a household, and its file is gone. If it is on another disk, is that disk connected? ` +
+				`To go back to a backup: npm run restore. To start a new, empty household anyway: start once with GATHER_BIN_NEW=yes.`
 		);
 }
 

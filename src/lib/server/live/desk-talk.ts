@@ -37,5 +37,5 @@ async function talk(doer: Doer): Promise<string> {
 /** Tells the library in the background what was just decided; nobody waits for it. */
 export function tellLibrarySoon(doer: Doer): void {
 	if (isLibraryThere())
-		talkToLibrary(doer).catch((error: unknown) => console.error('The library could not be told', error));
+		talkToLibrary(doer).catch((error: unknown) => console.error('Couldn’t tell the library', error));
 }

@@ -40,7 +40,7 @@ export function runImport(
 	doer: Doer
 ): Promise<ImportJob> {
 	const running = jobs.get(draft);
-	if (running?.state === 'running') throw new Refusal('This file is being brought in already.');
+	if (running?.state === 'running') throw new Refusal('This file is already importing.');
 	const total = plan.rows.filter((row) => row.status === 'new' || row.status === 'changed').length;
 	const job: ImportJob = { total, to, done: 0, state: 'running', said: null, stop: false };
 	jobs.set(draft, job);
@@ -51,7 +51,7 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 	try {
 		const { write } = await opened();
 		await backUp(dataFolder(), 'import');
-		const { changed } = await changeInParts(write, doer, `Brought in: ${name}`, (trx, pause) =>
+		const { changed } = await changeInParts(write, doer, `Imported: ${name}`, (trx, pause) =>
 			plan.apply(trx, async (done) => {
 				job.done = done;
 				// Lets the server answer others, and hear that it should stop.
@@ -67,7 +67,7 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 		if (error instanceof Refusal) job.said = error.message;
 		else if (!(error instanceof Stopped)) {
 			console.error('A file could not be brought in', error);
-			job.said = faultText(error) ?? 'Something went wrong on our side. Nothing of the file was brought in.';
+			job.said = faultText(error) ?? 'Something went wrong. Nothing was imported.';
 		}
 	}
 	return job;

@@ -2,6 +2,7 @@ import { Refusal } from '$core/error.ts';
 import { readSheetAside, type Sheet } from '../exchange/index.ts';
 
 type Reading = {
+	readonly text: string;
 	readonly sheet: Promise<Sheet>;
 	readonly stop: () => void;
 };
@@ -16,17 +17,22 @@ const PATIENCE_MS = 600;
 /** The table in a file that was brought in, read once. @throws Refusal where it is none, or was stopped. */
 export function sheetOf(draft: number, text: string): Promise<Sheet> {
 	let reading = readings.get(draft);
-	if (!reading) {
+	// After going back to a backup another file may have that number.
+	if (reading?.text !== text) {
 		const stopping = new AbortController();
-		reading = {
+		reading?.stop();
+		const begun: Reading = {
+			text,
 			sheet: readSheetAside(text, { signal: stopping.signal }),
 			stop: () => stopping.abort()
 		};
 		// Whoever waits hears of it; nobody may be waiting.
-		reading.sheet.catch((error) => {
-			if (!(error instanceof Refusal)) readings.delete(draft);
+		begun.sheet.catch((error) => {
+			if (!(error instanceof Refusal) && readings.get(draft) === begun) readings.delete(draft);
 		});
-		readings.set(draft, reading);
+		readings.delete(draft);
+		readings.set(draft, begun);
+		reading = begun;
 		for (const old of [...readings.keys()].slice(0, -KEPT)) readings.delete(old);
 	}
 	return reading.sheet;

@@ -44,7 +44,7 @@ export type LibraryDesk = {
 /** It did not answer, or not so that it could be understood. */
 export class DeskSilent extends Error {
 	constructor() {
-		super('The library’s computer does not answer.');
+		super('The library’s system isn’t answering.');
 	}
 }
 
@@ -125,7 +125,7 @@ function deskAt(base: string, today: Day): LibraryDesk {
 			// Not asked for a second time by itself: it might have been done.
 			const { status, body } = await ask('POST', `loans/${encodeURIComponent(number)}/renew`, {}, 1);
 			if (status === 200) return understood(RENEWED, body);
-			return { why: String((body as { message?: unknown }).message ?? 'It cannot be renewed.') };
+			return { why: String((body as { message?: unknown }).message ?? 'It can’t be renewed.') };
 		}
 	};
 

@@ -91,7 +91,7 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown, context?
  * is none with one that says that the list is damaged.
  */
 export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] {
-	const broken = new Refusal('The list did not arrive whole. It is still on this page; try again.');
+	const broken = new Refusal('The list didn’t come through. It’s still here; try again.');
 	let list: unknown;
 	try {
 		list = JSON.parse(text);

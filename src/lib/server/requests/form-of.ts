@@ -14,12 +14,12 @@ export async function formOf(request: Request): Promise<FormData> {
 	const bytes = Buffer.from(await request.arrayBuffer());
 	const boundary = /boundary="?([^";]+)/.exec(type)?.[1];
 	if (isOver(bytes, boundary ? `--${boundary}` : '&', MOST_FIELDS))
-		throw new Refusal('That form has more fields than this house has forms for. Load the page again.');
+		throw new Refusal('That form has too many fields. Reload the page.');
 	if (type.startsWith('application/x-www-form-urlencoded')) return urlEncoded(bytes);
 	try {
 		return await new Response(bytes, { headers: { 'content-type': type } }).formData();
 	} catch {
-		throw new Refusal('The form did not arrive whole. What you typed is still on this page; send it again.');
+		throw new Refusal('The form didn’t come through. What you typed is still here; try again.');
 	}
 }
 
@@ -82,6 +82,6 @@ export function operationOf(form: FormData, url: URL): string | null {
 	const id = form.get('operation');
 	if (id === null || id === '') return null;
 	if (typeof id !== 'string' || !OPERATION.test(id))
-		throw new Refusal('The form did not arrive whole. What you typed is still on this page; send it again.');
+		throw new Refusal('The form didn’t come through. What you typed is still here; try again.');
 	return `${url.pathname}${url.search} ${id}`.slice(-200);
 }

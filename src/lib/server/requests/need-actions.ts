@@ -64,7 +64,7 @@ async function stopAtNewer(
 	];
 	for (const { table, id } of rows) {
 		const newer = await changedElsewhere(trx, table, id, seen, device);
-		if (newer !== null) throw conflict(newer, 'Look at how it stands now, then decide.');
+		if (newer !== null) throw conflict(newer, 'Check how it is now, then decide.');
 	}
 }
 
@@ -74,7 +74,7 @@ export const needActions = {
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
-			(what: string) => `${what}: in the house`,
+			(what: string) => `Got ${what}`,
 			async ({ trx, now }, input) => gotIt(trx, now, split(input.keys), typedAmount(input.amount))
 		),
 	arrange: (event) =>
@@ -88,7 +88,7 @@ export const needActions = {
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string }>({ keys }),
-			(what: string) => `${what}: prepared`,
+			(what: string) => `${what}: prepped`,
 			async ({ trx, now }, input) => prepared(trx, now, split(input.keys))
 		),
 	step: async (event) => {
@@ -105,7 +105,7 @@ export const needActions = {
 		actOnNeeds(
 			event,
 			Joi.object<{ keys: string; without: boolean }>({ keys, without: Joi.boolean().required() }),
-			(what: string) => `${what}: decided`,
+			(what: string) => what,
 			async ({ trx, now }, input) => decide(trx, now, split(input.keys), input.without)
 		),
 	give: (event) =>
@@ -115,7 +115,7 @@ export const needActions = {
 				keys,
 				person: id.empty('').allow(null).default(null)
 			}),
-			(who: string) => `Given to ${who}`,
+			(what: string) => what,
 			async ({ trx, now }, input) => giveTo(trx, now, split(input.keys), input.person)
 		),
 	source: (event) =>
@@ -126,13 +126,13 @@ export const needActions = {
 				source: Joi.alternatives(id, Joi.string().valid(...RUNGS))
 					.required()
 					.messages({
-						'alternatives.match': 'Please choose where it comes from',
-						'alternatives.types': 'Please choose where it comes from',
-						'any.only': 'Please choose where it comes from',
-						'any.required': 'Please choose where it comes from'
+						'alternatives.match': 'Choose where it comes from',
+						'alternatives.types': 'Choose where it comes from',
+						'any.only': 'Choose where it comes from',
+						'any.required': 'Choose where it comes from'
 					})
 			}),
-			(what: string) => `${what}: way of getting it`,
+			(what: string) => `${what}: source changed`,
 			async ({ trx, now }, input) => chooseSource(trx, now, split(input.keys), input.source)
 		),
 	next: (event) =>

@@ -43,7 +43,7 @@ export function refusal(request: Request, listed: readonly string[]): string | n
 		const site = request.headers.get('sec-fetch-site');
 		if (site === 'same-origin' || site === 'none') return null;
 		return site === null
-			? 'This form does not say from where it came. Send it from a page of Gather Bin.'
+			? 'This form doesn’t say where it came from. Send it from a Gather Bin page.'
 			: 'This form came from another site.';
 	}
 	let from: string;

@@ -14,6 +14,6 @@ export const outcomeAction: Action = (event) =>
 			id: id.required(),
 			outcome: Joi.string().valid('taught', 'partly taught', 'skipped').required()
 		}),
-		(what: string) => `${what}: written down`,
+		(what: string) => `${what}: recorded`,
 		async ({ trx, now }, form) => recordOutcome(trx, now, form.id, form.outcome)
 	);

@@ -7,6 +7,6 @@ import type { Situation } from '../services/readiness/situation.ts';
 export async function runOf(params: { run: string }): Promise<{ now: Situation; run: RunSituation }> {
 	const now = await situation();
 	const run = now.runs.find((one) => String(one.row.id) === params.run);
-	if (!run) error(404, 'There is no unit here. It may have been undone.');
+	if (!run) error(404, 'No unit here. It may have been undone.');
 	return { now, run };
 }

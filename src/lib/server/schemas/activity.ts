@@ -35,15 +35,15 @@ const whole = (what: string, least: number, most: number, usual: number) =>
 		.empty('')
 		.default(usual)
 		.messages({
-			'number.base': `Please give ${what} as a whole number`,
-			'number.integer': `Please give ${what} as a whole number`,
-			'number.min': `${what} cannot be below ${least}`,
-			'number.max': `${what} cannot be over ${most}`
+			'number.base': `Enter ${what} as a whole number`,
+			'number.integer': `Enter ${what} as a whole number`,
+			'number.min': `${what} must be ${least} or more`,
+			'number.max': `${what} must be ${most} or less`
 		});
 
 /** The fields of the form of one activity. */
 export const activityFields = {
-	title: title('the activity a name'),
+	title: title('a name for the activity'),
 	kind: Joi.string()
 		.valid(...ACTIVITY_KINDS)
 		.default('project'),

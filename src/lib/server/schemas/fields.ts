@@ -20,7 +20,7 @@ const dayOf = (kind: DayKind) =>
 				throw error;
 			}
 		})
-		.messages({ 'day.base': 'Please give a date that exists, like 2027-01-26', 'day.far': '{#why}' });
+		.messages({ 'day.base': 'Enter a date that exists, like 2027-01-26', 'day.far': '{#why}' });
 
 /** What a form is checked by beside its schema. */
 export type FormContext = { readonly today: Day };
@@ -38,17 +38,17 @@ export const title = (what: string) =>
 		.max(200)
 		.required()
 		.messages({
-			'any.required': `Please give ${what}`,
-			'string.empty': `Please give ${what}`,
-			'string.max': `Please keep ${what} under 200 letters`
+			'any.required': `Enter ${what}`,
+			'string.empty': `Enter ${what}`,
+			'string.max': `Keep ${what} under 200 letters`
 		});
 
 export const amount = Joi.number().min(0).max(MOST_AMOUNT).messages({
-	'number.base': 'Please give the amount as a number, like 2 or 0.5',
-	'number.min': 'The amount cannot be below 0',
-	'number.max': 'That is more than a house can hold: please check the amount',
-	'number.unsafe': 'That is more than a house can hold: please check the amount',
-	'number.infinity': 'That is more than a house can hold: please check the amount'
+	'number.base': 'Enter the amount as a number, like 2 or 0.5',
+	'number.min': 'The amount must be 0 or more',
+	'number.max': 'That amount looks too big. Check it',
+	'number.unsafe': 'That amount looks too big. Check it',
+	'number.infinity': 'That amount looks too big. Check it'
 });
 
 export const unit = Joi.string().valid(...UNITS);
@@ -94,10 +94,10 @@ export const wholeOrNothing = (what: string, most: number) =>
 		.allow(null)
 		.default(null)
 		.messages({
-			'number.base': `Please give ${what} as a whole number`,
-			'number.integer': `Please give ${what} as a whole number`,
-			'number.min': `${what} cannot be below 0`,
-			'number.max': `${what} cannot be over ${most.toLocaleString('en-US')}`
+			'number.base': `Enter ${what} as a whole number`,
+			'number.integer': `Enter ${what} as a whole number`,
+			'number.min': `${what} must be 0 or more`,
+			'number.max': `${what} must be ${most.toLocaleString('en-US')} or less`
 		});
 
 /** An address on the web; nothing else is ever opened by a tap. */
@@ -113,13 +113,13 @@ export const webAddress = Joi.string()
 			: helpers.error('address.base');
 	})
 	.messages({
-		'address.base': 'Please give the address as it stands in the browser, like https://example.org'
+		'address.base': 'Enter the address as it stands in the browser, like https://example.org'
 	});
 
 export const words = (most: number) => Joi.string().trim().allow('').max(most).default('');
 
 export const dollars = Joi.number().min(0).max(100_000).empty('').messages({
-	'number.base': 'Please give the money as a number, like 4.50',
-	'number.min': 'Money cannot be below 0',
-	'number.max': 'That is more than a unit can cost: please check the money'
+	'number.base': 'Enter the money as a number, like 4.50',
+	'number.min': 'Money must be 0 or more',
+	'number.max': 'That price looks too big. Check it'
 });

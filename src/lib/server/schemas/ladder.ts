@@ -10,7 +10,7 @@ export function typedLadder(text: string, path: string): Rung[] | null {
 		.filter(Boolean);
 	if (names.length === 0) return null;
 	const unknown = names.find((name) => !RUNGS.includes(name as Rung));
-	if (unknown) throw new Refusal(`“${unknown}” is none of ${RUNGS.join(', ')}.`, path);
+	if (unknown) throw new Refusal(`“${unknown}” isn’t one of ${RUNGS.join(', ')}.`, path);
 	return readLadder(names);
 }
 
@@ -18,6 +18,6 @@ export function typedLadder(text: string, path: string): Rung[] | null {
 export function typedYearDay(text: string, path: string): string | null {
 	if (!text.trim()) return null;
 	const day = readDay(text, '2026-01-01');
-	if (!day) throw new Refusal('Please give the day like “Oct 15”.', path);
+	if (!day) throw new Refusal('Enter the day like “Oct 15”.', path);
 	return day.slice(5);
 }

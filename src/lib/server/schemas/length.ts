@@ -14,10 +14,10 @@ export function typedLength(text: string, system: System, path: string): number 
 	if (mm === null)
 		throw new Refusal(
 			system === 'us'
-				? `“${text}” is not a length. Write it like 12 1/2, 4 ft 2 in or 32 cm.`
-				: `“${text}” is not a length. Write it like 32, 31.5 cm or 12 in.`,
+				? `“${text}” isn’t a length. Try 12 1/2, 4 ft 2 in, or 32 cm.`
+				: `“${text}” isn’t a length. Try 32, 31.5 cm, or 12 in.`,
 			path
 		);
-	if (mm > MOST_MM) throw new Refusal('That is longer than a house is high: please check it.', path);
+	if (mm > MOST_MM) throw new Refusal('That length looks too long. Check it.', path);
 	return mm;
 }

@@ -14,8 +14,8 @@ export const measureFields = {
 			}
 		})
 		.messages({
-			'zone.base': 'Please give the time zone like America/Chicago',
-			'string.empty': 'Please give the time zone like America/Chicago'
+			'zone.base': 'Enter the time zone like America/Chicago',
+			'string.empty': 'Enter the time zone like America/Chicago'
 		}),
 	weekStart: Joi.number().integer().min(1).max(7).required(),
 	measures: Joi.string().valid('us', 'metric').required(),

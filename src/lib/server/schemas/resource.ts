@@ -52,7 +52,7 @@ export type ResourceForm = {
 
 /** The form of a book or thing. */
 export const resourceForm = Joi.object<ResourceForm>({
-	title: title('it a title'),
+	title: title('a title'),
 	authors: words(300),
 	kind: Joi.string()
 		.valid(...RESOURCE_KINDS)
@@ -67,7 +67,7 @@ export const resourceForm = Joi.object<ResourceForm>({
 	fromAge: wholeOrNothing('the age', 99),
 	toAge: wholeOrNothing('the age', 99),
 	grade: Joi.number().min(0).max(12).empty('').allow(null).default(null).messages({
-		'number.base': 'Please give the reading level as a school grade, like 3 or 3.5',
+		'number.base': 'Enter the reading level as a school grade, like 3 or 3.5',
 		'number.max': 'Grades go from 0 to 12',
 		'number.min': 'Grades go from 0 to 12'
 	}),
@@ -75,8 +75,8 @@ export const resourceForm = Joi.object<ResourceForm>({
 	charter: checkbox,
 	owned: checkbox,
 	copies: Joi.number().integer().min(1).max(999).empty('').default(1).messages({
-		'number.base': 'Please give the copies as a whole number',
-		'number.min': 'There is at least one copy'
+		'number.base': 'Enter the copies as a whole number',
+		'number.min': 'Copies must be 1 or more'
 	}),
 	place: id.empty('').allow(null).default(null),
 	source: id.empty('').allow(null).default(null),
@@ -92,7 +92,7 @@ export const resourceForm = Joi.object<ResourceForm>({
 	piecesMissing: words(300),
 	smallParts: checkbox,
 	width: Joi.number().min(0.1).max(2000).empty('').allow(null).default(null).messages({
-		'number.base': 'Please give the thickness in millimeters'
+		'number.base': 'Enter the thickness in millimeters'
 	}),
 	hardcover: checkbox,
 	address: webAddress,
@@ -113,7 +113,7 @@ function isbnTyped(text: string): string | null {
 /** The columns of a resource as its form has them. @throws Refusal for an ISBN or ages that cannot be. */
 export function resourceColumns(form: ResourceForm): Partial<ResourceInput> {
 	if (form.fromAge !== null && form.toAge !== null && form.toAge < form.fromAge)
-		throw new Refusal('The second age must not be below the first.', 'toAge');
+		throw new Refusal('The second age must be at least the first.', 'toAge');
 	return {
 		title: form.title,
 		authors: form.authors,

@@ -26,18 +26,18 @@ export const lineFields = {
 	lesson: id.required(),
 	written: Joi.string().trim().allow('').max(1000).default(''),
 	item: Joi.string().trim().min(1).max(120).required().messages({
-		'any.required': 'Please name the thing',
-		'string.empty': 'Please name the thing',
-		'string.max': 'Please keep the name under 120 letters'
+		'any.required': 'Enter the item',
+		'string.empty': 'Enter the item',
+		'string.max': 'Keep the name under 120 letters'
 	}),
 	quantity: Joi.string().trim().allow('').max(40).default(''),
 	to: Joi.string().trim().allow('').max(40).default(''),
 	unit: unit.required(),
 	per: Joi.string().valid('family', 'child', 'pair', 'group').required(),
 	groupSize: Joi.number().integer().min(1).max(500).empty('').allow(null).default(null).messages({
-		'number.base': 'Please give the size of a group as a whole number',
-		'number.integer': 'Please give the size of a group as a whole number',
-		'number.min': 'A group has at least one child'
+		'number.base': 'Enter the size of a group as a whole number',
+		'number.integer': 'Enter the size of a group as a whole number',
+		'number.min': 'A group needs at least one child'
 	}),
 	optional: checkbox,
 	use: Joi.string().valid('consumed', 'kept').required(),
@@ -58,7 +58,7 @@ export function asLine(form: LineForm, prefix = ''): LessonLineInput {
 	const quantity = numberOrNothing(form.quantity, `${prefix}quantity`);
 	const to = numberOrNothing(form.to, `${prefix}to`);
 	if (quantity !== null && to !== null && to <= quantity) {
-		throw new Refusal('The upper amount must be more than the lower one.', `${prefix}to`);
+		throw new Refusal('The higher amount must be more than the lower one.', `${prefix}to`);
 	}
 	return {
 		lesson: form.lesson,
@@ -91,7 +91,6 @@ function readAlternatives(text: string): Alternative[] {
 function numberOrNothing(text: string, path: string): number | null {
 	if (text === '') return null;
 	const amount = readQuantity(text);
-	if (!amount)
-		throw new Refusal(`“${text}” is not an amount. Write it like 2, 0.5 or 1 1/2, or leave it empty.`, path);
+	if (!amount) throw new Refusal(`“${text}” isn’t an amount. Try 2, 0.5, or 1 1/2, or leave it blank.`, path);
 	return requireAmount(amount, path).valueOf();
 }

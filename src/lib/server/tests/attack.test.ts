@@ -38,7 +38,7 @@ describe('days that cannot be', () => {
 		});
 		const { runs, needs } = computeSituation(await readSnapshot(store.read), '2027-01-22');
 		const [broken, ...others] = runs;
-		expect(broken.trouble).toMatch(/correct|shorten/);
+		expect(broken.trouble).toMatch(/Fix|shorten/);
 		expect(broken.lessons.length).toBeGreaterThan(0);
 		expect(others.every((run) => run.trouble === null)).toBe(true);
 		expect(needs.some((need) => need.run.row.id !== 1)).toBe(true);
@@ -70,13 +70,13 @@ describe('forms', () => {
 			headers: { 'content-type': 'multipart/form-data; boundary=x' },
 			body: '--x\r\nContent-Disposition: form-data; name="a"\r\n\r\nhal'
 		});
-		await expect(formOf(broken)).rejects.toThrow('did not arrive whole');
+		await expect(formOf(broken)).rejects.toThrow('didn’t come through');
 		const endless = new Request(url, {
 			method: 'POST',
 			headers: { 'content-type': 'application/x-www-form-urlencoded' },
 			body: 'a=1&'.repeat(1_000_000)
 		});
-		await expect(formOf(endless)).rejects.toThrow('more fields');
+		await expect(formOf(endless)).rejects.toThrow('too many fields');
 	});
 
 	it('an operation id is of one action only, and short', () => {
@@ -85,13 +85,13 @@ describe('forms', () => {
 		expect(operationOf(form, url)).not.toBe(operationOf(form, new URL('http://localhost/house?/quiet')));
 		expect(operationOf(form, url)).toBe(operationOf(form, url));
 		form.set('operation', 'x'.repeat(100_000));
-		expect(() => operationOf(form, url)).toThrow('did not arrive whole');
+		expect(() => operationOf(form, url)).toThrow('didn’t come through');
 	});
 
 	it('one that does not say from where it comes is refused', () => {
 		const from = (headers: Record<string, string>) =>
 			refusal(new Request(url, { method: 'POST', headers: { host: 'localhost', ...headers } }), []);
-		expect(from({})).toContain('does not say from where it came');
+		expect(from({})).toContain('doesn’t say where it came from');
 		expect(from({ origin: 'http://evil.example' })).toContain('another site');
 		expect(from({ origin: 'http://localhost' })).toBeNull();
 		expect(from({ 'sec-fetch-site': 'same-origin' })).toBeNull();
@@ -117,7 +117,7 @@ describe('amounts', () => {
 	it.each(['0.0000001', '1000001', '123456789012345678901234', '1/99999', '9'.repeat(100)])(
 		'%s is more exact, or more, than a house can hold',
 		(text) => {
-			expect(() => typedAmount(text)).toThrow(/6 decimals|more than a house can hold|as a number/);
+			expect(() => typedAmount(text)).toThrow(/6 decimals|looks too big|as a number/);
 		}
 	);
 
@@ -139,7 +139,7 @@ describe('places', () => {
 			Array.from({ length: 300 }, (_, i) => `${' '.repeat(i)}p${i}`).join('\n')
 		])
 			await expect(change(store.write, doer(), 'places', (trx) => addPlacesTyped(trx, text))).rejects.toThrow(
-				'places within each other'
+				'deep within each other'
 			);
 	});
 });

@@ -88,51 +88,45 @@ type Row = [page: string, action: string, form: Record<string, string>, path: st
 /** What a tired parent may type, or what another phone may have done meanwhile. */
 const ROWS: Row[] = [
 	// Amounts
-	['/lists/walk', 'found', { ...FOUND, amount: '-1' }, 'amount', /^The amount cannot be below 0\./],
-	['/lists/walk', 'found', { ...FOUND, amount: '−1/2' }, 'amount', /^The amount cannot be below 0\./],
-	['/lists/walk', 'found', { ...FOUND, amount: 'a few' }, 'amount', /^Please give the amount as a number/],
-	['/lists/walk', 'found', { ...FOUND, amount: '1/0' }, 'amount', /^Please give the amount as a number/],
-	[
-		'/lists/walk',
-		'found',
-		{ ...FOUND, amount: '99999999999' },
-		'amount',
-		/^That is more than a house can hold/
-	],
-	['/lists/walk', 'there', { lot: '{lot}', amount: '-3' }, 'amount', /^The amount cannot be below 0\./],
-	['', 'got', { keys: '{orangeKey}', amount: '-6' }, 'amount', /^The amount cannot be below 0\./],
+	['/lists/walk', 'found', { ...FOUND, amount: '-1' }, 'amount', /^The amount must be 0 or more\./],
+	['/lists/walk', 'found', { ...FOUND, amount: '−1/2' }, 'amount', /^The amount must be 0 or more\./],
+	['/lists/walk', 'found', { ...FOUND, amount: 'a few' }, 'amount', /^Enter the amount as a number/],
+	['/lists/walk', 'found', { ...FOUND, amount: '1/0' }, 'amount', /^Enter the amount as a number/],
+	['/lists/walk', 'found', { ...FOUND, amount: '99999999999' }, 'amount', /^That amount looks too big/],
+	['/lists/walk', 'there', { lot: '{lot}', amount: '-3' }, 'amount', /^The amount must be 0 or more\./],
+	['', 'got', { keys: '{orangeKey}', amount: '-6' }, 'amount', /^The amount must be 0 or more\./],
 	['/home/supplies', 'add', { text: 'some flour' }, 'text', /^How much flour is there\?/],
 	[
 		'/home/supplies',
 		'add',
 		{ text: 'flour 2 kg, till Febtober' },
 		'text',
-		/^“till Febtober” could not be read as a date/
+		/^Couldn’t read “till Febtober” as a date/
 	],
-	['/home/supplies', 'add', { text: ', , ,' }, 'text', /^There is no thing in that line/],
+	['/home/supplies', 'add', { text: ', , ,' }, 'text', /^No item in that line/],
 	// Units that do not convert
 	['/lists/walk', 'found', { ...FOUND, amount: '1', unit: 'parsec' }, 'unit', /./],
 	// Packs and prices
-	['/lists/shops', 'offer', { ...OFFER, pack: '0 g' }, 'pack', /the size is above 0/],
-	['/lists/shops', 'offer', { ...OFFER, pack: '-2 g' }, 'pack', /^Please say what a pack holds/],
-	['/lists/shops', 'offer', { ...OFFER, pack: 'a lot' }, 'pack', /^Please say what a pack holds/],
+	['/lists/shops', 'offer', { ...OFFER, pack: '0 g' }, 'pack', /pack size must be more than 0/],
+	['/lists/shops', 'offer', { ...OFFER, pack: '-2 g' }, 'pack', /^Enter the pack size/],
+	['/lists/shops', 'offer', { ...OFFER, pack: 'a lot' }, 'pack', /^Enter the pack size/],
 	['/lists/shops', 'offer', { ...OFFER, price: '€3' }, 'price', /as a number of dollars/],
 	['/lists/shops', 'offer', { ...OFFER, price: 'EUR 3' }, 'price', /as a number of dollars/],
 	['/lists/shops', 'offer', { ...OFFER, price: '3,50 kr' }, 'price', /as a number of dollars/],
-	['/lists/shops', 'offer', { ...OFFER, price: '-3' }, 'price', /cannot be below 0/],
-	['/lists/shops', 'offer', { ...OFFER, item: '999999' }, null, /removed meanwhile/],
-	['/lists/shops', 'price', { offer: '999999', price: '2' }, null, /not here any more|removed/],
+	['/lists/shops', 'offer', { ...OFFER, price: '-3' }, 'price', /must be 0 or more/],
+	['/lists/shops', 'offer', { ...OFFER, item: '999999' }, null, /was removed/],
+	['/lists/shops', 'price', { offer: '999999', price: '2' }, null, /is gone|removed/],
 	['/lists/shops', 'price', { offer: '{offer}', price: '2 pounds' }, 'price', /as a number of dollars/],
 	['/lists/errands', 'bought', { id: '{errand}', paid: '£3' }, 'paid', /as a number of dollars/],
 	['/lists/errands', 'bought', { id: '{errand}' }, 'paid', /as a number of dollars/],
-	['/lists/errands', 'bought', { id: '999999', paid: '3' }, null, /not on the list any more/],
-	['/lists/errands', 'remove', { id: '999999' }, null, /not on the list any more/],
-	['/lists/shops', 'along', { list: 'nothing' }, null, /did not arrive whole/],
-	['/lists/shops', 'along', { list: '[{"offer":1}]' }, null, /did not arrive whole/],
-	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'some yarn' }, 'parts', /^“some yarn” could not be read/],
-	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'Supplies:' }, 'parts', /^Say what it holds/],
+	['/lists/errands', 'bought', { id: '999999', paid: '3' }, null, /no longer on the list/],
+	['/lists/errands', 'remove', { id: '999999' }, null, /no longer on the list/],
+	['/lists/shops', 'along', { list: 'nothing' }, null, /didn’t come through/],
+	['/lists/shops', 'along', { list: '[{"offer":1}]' }, null, /didn’t come through/],
+	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'some yarn' }, 'parts', /^Couldn’t read “some yarn”/],
+	['/lists/shops', 'bundle', { ...BUNDLE, parts: 'Supplies:' }, 'parts', /^Enter what’s in it/],
 	['/lists/shops', 'bundle', { ...BUNDLE, bundlePrice: 'ten' }, 'bundlePrice', /as a number of dollars/],
-	['/lists/shops', 'gotBundle', { bundle: '999999', keys: '' }, null, /not here any more/],
+	['/lists/shops', 'gotBundle', { bundle: '999999', keys: '' }, null, /is gone/],
 	['/lists/shops', 'back', { id: '999999' }, null, /\.$/],
 	// Something instead
 	[
@@ -140,48 +134,48 @@ const ROWS: Row[] = [
 		'instead',
 		{ id: '{flour}', for: '1 cup', other: '1 cup flour' },
 		'other',
-		/cannot stand in for itself/
+		/can’t be its own substitute/
 	],
 	[
 		'/home/supplies',
 		'instead',
 		{ id: '{flour}', for: '1 cup', other: '1 cup Flours' },
 		'other',
-		/cannot stand in for itself/
+		/can’t be its own substitute/
 	],
 	[
 		'/home/supplies',
 		'instead',
 		{ id: '{flour}', for: '0 cups', other: '1 cup starch' },
 		'other',
-		/more than nothing/
+		/more than 0/
 	],
 	[
 		'/home/supplies',
 		'instead',
 		{ id: '{flour}', for: 'a lot', other: '1 cup starch' },
 		'for',
-		/^Say for how much/
+		/^Enter for how much/
 	],
 	[
 		'/home/supplies',
 		'instead',
 		{ id: '{flour}', for: '1 cup', other: 'some starch' },
 		'other',
-		/^Say what to take instead/
+		/^Enter the substitute/
 	],
-	['/units/[run]/gather', 'instead', { keys: '{orangeKey}', name: 'moon' }, null, /^“moon” is not known/],
+	['/units/[run]/gather', 'instead', { keys: '{orangeKey}', name: 'moon' }, null, /^“moon” isn’t a known/],
 	// The ladder and what is known of the house
 	[
 		'/home/supplies',
 		'sources',
 		{ id: '{flour}', ladder: 'stolen, bought' },
 		'ladder',
-		/^“stolen” is none of/
+		/^“stolen” isn’t one of/
 	],
 	['/home/supplies', 'sources', { id: '{flour}', startDays: '-4' }, 'startDays', /\./],
-	['/house', 'sources', { ladder: 'made, wished' }, 'ladder', /^“wished” is none of/],
-	['/house', 'sources', { days: 'gift soon' }, 'days', /^“gift soon” could not be read/],
+	['/house', 'sources', { ladder: 'made, wished' }, 'ladder', /^“wished” isn’t one of/],
+	['/house', 'sources', { days: 'gift soon' }, 'days', /^Couldn’t read “gift soon”/],
 	['/house', 'sources', { firstFrost: 'Oct 15' }, 'lastFrost', /\./],
 	[
 		'/house',
@@ -190,28 +184,28 @@ const ROWS: Row[] = [
 		'firstFrost',
 		/like “Oct 15”/
 	],
-	['/house', 'occasion', { occasion: 'some day' }, 'occasion', /^Please say what it is and its day/],
-	['/house', 'occasion', { occasion: '' }, 'occasion', /^Please give the occasion/],
+	['/house', 'occasion', { occasion: 'some day' }, 'occasion', /^Say what it is and its day/],
+	['/house', 'occasion', { occasion: '' }, 'occasion', /^Enter the occasion/],
 	// Wanted
-	['/lists/wanted', 'add', { text: ', $4' }, 'text', /^Please say what you look for/],
+	['/lists/wanted', 'add', { text: ', $4' }, 'text', /^Enter what you’re looking for/],
 	['/lists/wanted', 'found', { id: '{want}', paid: '3 francs' }, 'paid', /\./],
-	['/lists/wanted', 'found', { id: '999999', paid: '3' }, null, /not on the list any more/],
-	['/lists/wanted', 'serve', { id: '{want}' }, null, /^There is none left at home/],
+	['/lists/wanted', 'found', { id: '999999', paid: '3' }, null, /no longer on the list/],
+	['/lists/wanted', 'serve', { id: '{want}' }, null, /^None is left at home/],
 	// Acts on what has gone meanwhile
 	['', 'got', { keys: '1/supplies/999999/-/1', amount: '1' }, null, /changed|not missing|any more/],
 	['', 'arrange', { keys: '{orangeKey}', promised: '2027-02-30' }, 'promised', /a date that exists/],
-	['', 'source', { keys: '{orangeKey}', source: 'the moon' }, 'source', /choose where it comes from/],
+	['', 'source', { keys: '{orangeKey}', source: 'the moon' }, 'source', /Choose where it comes from/],
 	['', 'next', { keys: '1/supplies/999999/-/1' }, null, /\./],
 	[
 		'/lists/walk',
 		'found',
 		{ ...FOUND, lot: '999999', amount: '1' },
 		null,
-		/^Nothing is wanted from there any more/
+		/^Nothing else is needed from there/
 	],
-	['/lists/walk', 'there', { lot: '999999', amount: '1' }, null, /not in the stash any more/],
+	['/lists/walk', 'there', { lot: '999999', amount: '1' }, null, /That is gone/],
 	['/home/supplies', 'split', { id: '{lot}', some: '999999', to: '{place}' }, 'some', /\./],
-	['/home/supplies', 'kit', { id: '{lot}', makings: '25', parts: 'some felt' }, 'parts', /could not be read/]
+	['/home/supplies', 'kit', { id: '{lot}', makings: '25', parts: 'some felt' }, 'parts', /Couldn’t read/]
 ];
 
 describe('what cannot be', () => {

@@ -97,7 +97,7 @@ describe('a household in which anything may happen', () => {
 			expect(done.length, 'too few acts were possible').toBeGreaterThan(BETWEEN_LOOKS);
 			// Acts that lead to another page are changes as well, so nobody has counted them.
 			const undoAll = async (): Promise<void> => undo(write, doer()).then(undoAll);
-			await expect(undoAll()).rejects.toThrow('There is nothing to undo.');
+			await expect(undoAll()).rejects.toThrow('Nothing to undo.');
 			expect(await allRows(await opened())).toEqual(before);
 		}
 	);

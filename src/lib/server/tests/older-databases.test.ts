@@ -45,7 +45,7 @@ describe('a database that an older version made', () => {
 			'Undone: Added: paper cup',
 			'Undone: At home: 3 kg flour'
 		]);
-		await expect(undo(store.write, doer(null, device))).rejects.toThrow('There is nothing to undo.');
+		await expect(undo(store.write, doer(null, device))).rejects.toThrow('Nothing to undo.');
 		const rows = await allRows(store);
 		expect(rows.place.filter((one) => (one as { name: string }).name === 'bench')).toEqual([]);
 		expect(rows.unit).toHaveLength(3);

@@ -12,7 +12,7 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 	'a supply list': (text) => readSupplyList(text, [{ id: '1', number: 1, title: 'Kites' }]),
 	'a table of contents': readContents,
 	places: readPlaces,
-	people: (text) => text.split('\n').map((line) => readPerson(line, false)),
+	people: (text) => text.split('\n').map((line) => readPerson(line, false, '2027-01-22')),
 	'a table': readCsv,
 	MARCXML: (text) => isMarcxml(text) && readMarcxml(text),
 	'MARCXML, whatever it is': readMarcxml,

@@ -98,7 +98,7 @@ describe('two phones in one house', () => {
 						if (!('status' in answer)) throw new Error('it went over a newer count');
 						expect(answer.data.path).toBe('seen');
 						expect(answer.data.message).toMatch(
-							/^Meanwhile, on another device: “Count corrected: .*there by the account now\.$/
+							/^Another device got there first: “Count fixed: .*Count there now: .*\.$/
 						);
 						expect(after).toEqual(before);
 					} else {
@@ -130,7 +130,7 @@ describe('two phones in one house', () => {
 		await house.walk('there', 'two', { lot, amount: '0' });
 		const met = await house.walk('found', 'one', { ...form, seen });
 		expect(met).toMatchObject({ status: 400, data: { path: 'seen' } });
-		// Mine after all: there is nothing to take, and it says so.
+		// Use mine: there is nothing to take, and it says so.
 		const again = await house.walk('found', 'one', { ...form, seen: String(await house.revision()) });
 		expect(again).toMatchObject({ status: 400, data: { path: null } });
 		// Once the other phone takes its count back, the tick is as good as new.
@@ -147,7 +147,7 @@ describe('two phones in one house', () => {
 		const seen = String(await house.revision());
 		await house.walk('there', 'one', { lot, amount: '3', seen });
 		expect(await house.walk('there', 'one', { lot, amount: '4', seen })).toMatchObject({
-			changed: expect.stringMatching(/^Count corrected/) as string
+			changed: expect.stringMatching(/^Count fixed/) as string
 		});
 	});
 
@@ -187,7 +187,7 @@ describe('two phones in one house', () => {
 		});
 		const met = await house.errands('bought', 'two', { id: String(id), paid: '3.30', seen });
 		expect(met).toMatchObject({ status: 400, data: { path: 'seen' } });
-		expect('data' in met && met.data.message).toContain('It is in the cart for $3.60.');
+		expect('data' in met && met.data.message).toContain('It’s in the cart for $3.60.');
 		const now = String(await house.revision());
 		await house.errands('bought', 'two', { id: String(id), paid: '3.30', seen: now });
 		const after = (await house.situation()).snapshot;

@@ -110,7 +110,7 @@ describe('backups', () => {
 		const before = await allRows(store);
 		await store.close();
 		await expect(restore(store.folder, name)).rejects.toThrow(/damaged|cannot be opened/);
-		await expect(restore(store.folder, '20200101T000000000Z-abcd')).rejects.toThrow('not there any more');
+		await expect(restore(store.folder, '20200101T000000000Z-abcd')).rejects.toThrow('That backup is gone');
 		const same = await openStore(store.folder);
 		expect(await allRows(same)).toEqual(before);
 		await same.close();

@@ -14,7 +14,7 @@ export const REASONS = {
 	night: 'every night',
 	asked: 'asked for',
 	migration: 'before a new version',
-	import: 'before a file was brought in',
+	import: 'before a file was imported',
 	restore: 'before going back to another'
 } as const;
 export type Reason = keyof typeof REASONS;
@@ -121,7 +121,7 @@ function checked(file: string): Omit<Contents, 'pictures'> {
 		const newer = newerThanThis(copy);
 		if (newer)
 			throw new Refusal(
-				`That backup was made by a newer version of Gather Bin (${newer}). Start that version to go back to it.`
+				`That backup is from a newer version of Gather Bin (${newer}). Start that version to go back to it.`
 			);
 		const count = (table: string) => copy.prepare(`select count(*) from ${table}`).pluck().get() as number;
 		const has = (table: string) =>
@@ -135,7 +135,7 @@ function checked(file: string): Omit<Contents, 'pictures'> {
 		};
 	} catch (error) {
 		if (error instanceof Refusal) throw error;
-		throw new Refusal(`That backup cannot be opened: ${(error as Error).message}.`);
+		throw new Refusal(`That backup can’t be opened: ${(error as Error).message}.`);
 	} finally {
 		copy.close();
 	}
@@ -183,7 +183,7 @@ async function rotate(folder: string): Promise<void> {
 /** A backup by its name, opened and checked. @throws Refusal where it is not there, or not whole. */
 export async function soundBackup(folder: string, name: string): Promise<Backup> {
 	const backup = (await backupsIn(folder)).find((one) => one.name === name);
-	if (!backup) throw new Refusal('That backup is not there any more.');
+	if (!backup) throw new Refusal('That backup is gone.');
 	checked(join(folder, FOLDER, name, FILE));
 	return backup;
 }

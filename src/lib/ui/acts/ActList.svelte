@@ -4,6 +4,7 @@
 	import Footprints from '@lucide/svelte/icons/footprints';
 	import { page } from '$app/state';
 	import type { ActKind } from '$core/readiness/index.ts';
+	import { standingText } from '$core/words/index.ts';
 	import type { Act } from '$lib/server/services/readiness/acts.ts';
 	import { saves } from '../device/submit.ts';
 
@@ -21,29 +22,28 @@
 		...((page.data.adults as { id: number; name: string }[] | undefined) ?? [])
 	]);
 
-	const isPressing = (act: Act) => act.verdict === 'late' || act.verdict === 'at risk';
 	const words: Record<Exclude<ActKind, 'walk'>, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },
-		hold: { button: 'On hold', to: 'arrange' },
+		hold: { button: 'Placed', to: 'arrange' },
 		make: { button: 'Made', to: 'got' },
-		find: { button: 'Found', to: 'got' },
-		hunt: { button: 'Found', to: 'got' },
-		wish: { button: 'Wished for', to: 'arrange' },
-		receive: { button: 'It is here', to: 'got' },
-		prepare: { button: 'Prepared', to: 'prepared' },
-		begin: { button: 'Begun', to: 'step' },
+		free: { button: 'Found', to: 'got' },
+		used: { button: 'Found', to: 'got' },
+		wish: { button: 'Asked', to: 'arrange' },
+		receive: { button: 'Got it', to: 'got' },
+		prepare: { button: 'Prepped', to: 'prepared' },
+		begin: { button: 'Started', to: 'step' },
 		print: { button: 'Printed', to: 'step' },
-		look: { button: 'It is', to: 'step' },
+		check: { button: 'Ready', to: 'step' },
 		place: { button: 'Placed', to: 'step' },
 		'ask for': { button: 'Asked', to: 'step' },
-		get: { button: 'Got it', to: 'step' },
-		'pick up': { button: 'Got it', to: 'step' },
+		get: { button: 'Bought', to: 'step' },
+		'pick up': { button: 'Picked up', to: 'step' },
 		renew: { button: 'Renewed', to: 'step' },
-		'ask back': { button: 'It is back', to: 'step' },
-		preview: { button: 'Looked at', to: 'step' },
-		return: { button: 'Gone back', to: 'step' }
+		'ask back': { button: 'Got it', to: 'step' },
+		preview: { button: 'Previewed', to: 'step' },
+		return: { button: 'Returned', to: 'step' }
 	};
 </script>
 
@@ -54,9 +54,9 @@
 				<a
 					href="/lists/walk?unit={act.run}"
 					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet @lg:w-26"
-					aria-label="Walk: {act.title}"
+					aria-label="Gather: {act.title}"
 				>
-					<Footprints size={18} aria-hidden="true" /><span class="hidden @lg:inline">Walk</span>
+					<Footprints size={18} aria-hidden="true" /><span class="hidden @lg:inline">Gather</span>
 				</a>
 			{:else}
 				{@const word = words[act.kind]}
@@ -88,7 +88,7 @@
 						'-'
 					)} text-sm leading-tight font-semibold @lg:max-w-36 @lg:text-right"
 				>
-					{isPressing(act) ? `${act.verdict}, ${act.when}` : act.when}
+					{standingText(act.verdict, act.when)}
 				</p>
 				{#if adults.length > 2 && act.kind !== 'return'}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">

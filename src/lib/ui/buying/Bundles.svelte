@@ -17,7 +17,7 @@
 </script>
 
 <details class="mt-4 border-t border-rule pt-3" bind:open={bundlesOpen}>
-	<summary class="cursor-pointer font-semibold">Sold together: kits and bundles</summary>
+	<summary class="cursor-pointer font-semibold">Kits and bundles</summary>
 	<ul class="divide-y divide-rule">
 		{#each bundles as one (one.id)}
 			<li class="flex flex-wrap items-center gap-x-3 py-1.5 text-sm">
@@ -35,17 +35,17 @@
 		use:enhance={saves({ reset: true })}
 		class="mt-2 grid gap-3 sm:grid-cols-2"
 	>
-		<TextField label="It is called" name="name" placeholder="kite kit for four" {failure} />
-		<SelectField label="In the shop" name="shop" options={shops} value={shops[0]?.value ?? ''} {failure} />
+		<TextField label="Name" name="name" placeholder="kite kit for four" {failure} />
+		<SelectField label="Store" name="shop" options={shops} value={shops[0]?.value ?? ''} {failure} />
 		<TextField
-			label="It holds, a line each"
+			label="What’s in it, one per line"
 			name="parts"
 			rows={3}
 			placeholder="4 wooden dowels&#10;8 sheets tissue paper"
 			value={failure?.typed?.parts ?? ''}
 			{failure}
 		/>
-		<TextField label="All for ($)" name="bundlePrice" inputmode="decimal" {failure} />
-		<Button type="submit">Note the bundle</Button>
+		<TextField label="Price ($)" name="bundlePrice" inputmode="decimal" {failure} />
+		<Button type="submit">Save bundle</Button>
 	</form>
 </details>

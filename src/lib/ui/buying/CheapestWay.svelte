@@ -52,7 +52,7 @@
 		};
 		worker.onerror = () => {
 			answer = {
-				bought: { problem: 'That could not be worked out on this device. Nothing was changed.' },
+				bought: { problem: 'This device couldn’t work that out. Nothing changed.' },
 				for: question
 			};
 			stop();
@@ -144,11 +144,11 @@
 </script>
 
 <section aria-labelledby="cheapest">
-	<h2 id="cheapest" class="mb-1 text-lg">The cheapest way</h2>
+	<h2 id="cheapest" class="mb-1 text-lg">Cheapest way</h2>
 	<div role="status">
 		{#if working}
 			<p class="flex items-center gap-3">
-				Comparing all ways to buy {input.items.length}
+				Comparing every way to buy {input.items.length}
 				{input.items.length === 1 ? 'thing' : 'things'} … <Button size="small" look="quiet" onclick={stop}
 					>Stop</Button
 				>
@@ -158,11 +158,11 @@
 		{:else if shown}
 			<p class="font-semibold">
 				{money(shown.purchase.cost)} in all{shown.purchase.optimal
-					? '; no other way costs less.'
-					: `; no way costs less than ${money(shown.purchase.bound ?? 0)}.`}
+					? ', the lowest possible.'
+					: `; the lowest possible is at least ${money(shown.purchase.bound ?? 0)}.`}
 			</p>
 		{:else if input.items.length === 0}
-			<p class="text-ink-2">As soon as a price is known it stands here what to buy where.</p>
+			<p class="text-ink-2">Add a price to see what to buy where.</p>
 		{/if}
 	</div>
 	{#if baskets.length}
@@ -173,7 +173,7 @@
 			class="no-print mt-3"
 		>
 			<input type="hidden" name="list" value={JSON.stringify(along)} />
-			<Button type="submit" look="main">Take this along</Button>
+			<Button type="submit" look="main">Make my shopping list</Button>
 		</form>
 	{/if}
 	{#each baskets as { shop, fee, rows, sets, total } (shop.id)}
@@ -230,20 +230,20 @@
 				{/each}
 			</ul>
 			{#if shop.terms}<p class="text-sm text-ink-2">
-					{fee ? `counted with it: ${shop.terms}` : `${shop.terms}: nothing to pay for that`}
+					{fee ? `including ${shop.terms}` : `${shop.terms}: no fee this time`}
 				</p>{/if}
 		</div>
 	{/each}
 	{#if shown && 'purchase' in shown}
 		{#if shown.purchase.bundles.length && shown.purchase.separately !== null}<p class="mt-3 text-sm">
-				Each thing on its own would cost {money(shown.purchase.separately)}.
+				Bought separately: {money(shown.purchase.separately)}.
 			</p>{/if}
 		{#if leftovers.names.length}<p class="mt-3 text-sm text-ink-2">
-				Left over for the stash: {leftovers.names.join(', ')}.
+				Left over: {leftovers.names.join(', ')}.
 				{#each leftovers.used as one (one.item)}
 					{one.units} will use {money(one.cents)} worth of the {one.item}.
 				{/each}
-				{#if leftovers.cents}So it really costs {money(shown.purchase.cost - leftovers.cents)}.{/if}
+				{#if leftovers.cents}So the real cost is {money(shown.purchase.cost - leftovers.cents)}.{/if}
 			</p>{/if}
 	{/if}
 </section>

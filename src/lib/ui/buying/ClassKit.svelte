@@ -42,23 +42,19 @@
 </script>
 
 <details class="no-print mt-4 border-t border-rule pt-3">
-	<summary class="cursor-pointer font-semibold">A class kit or single kits?</summary>
+	<summary class="cursor-pointer font-semibold">Class kit or single kits?</summary>
 	<div class="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">
 		<label class="text-sm font-semibold"
 			>Class kit ($)<input class="typed mt-1 w-full" inputmode="decimal" bind:value={classPrice} /></label
 		>
 		<label class="text-sm font-semibold"
-			>is for so many<input class="typed mt-1 w-full" inputmode="numeric" bind:value={classSize} /></label
+			>Kit serves<input class="typed mt-1 w-full" inputmode="numeric" bind:value={classSize} /></label
 		>
 		<label class="text-sm font-semibold"
-			>One child’s kit ($)<input
-				class="typed mt-1 w-full"
-				inputmode="decimal"
-				bind:value={singlePrice}
-			/></label
+			>Single kit ($)<input class="typed mt-1 w-full" inputmode="decimal" bind:value={singlePrice} /></label
 		>
 		<label class="text-sm font-semibold"
-			>Children, each time<input
+			>Children each time<input
 				class="typed mt-1 w-full"
 				placeholder="{children}, {children}, {children}"
 				bind:value={runs}

@@ -28,13 +28,13 @@
 		>
 			<input type="hidden" name="offer" value={editing.id} />
 			<TextField
-				label="Costs now ($)"
+				label="Price now ($)"
 				name="price"
 				inputmode="decimal"
 				value={dollarsTyped(editing.cents)}
 				{failure}
 			/>
-			<Button type="submit" look="main">Save the price</Button>
+			<Button type="submit" look="main">Save price</Button>
 		</form>
 		<form
 			method="post"
@@ -44,26 +44,26 @@
 		>
 			<input type="hidden" name="offer" value={editing.id} />
 			<SelectField
-				label="We take it"
+				label="Buy it"
 				name="standing"
 				options={[
-					{ value: 'usual', label: 'when it is the cheapest' },
-					{ value: 'preferred', label: 'always: it is the good one' },
+					{ value: 'usual', label: 'when it’s cheapest' },
+					{ value: 'preferred', label: 'always' },
 					{ value: 'excluded', label: 'never' }
 				]}
 				value={editing.standing}
 				{failure}
 			/>
 			<TextField
-				label="Because"
+				label="Reason (optional)"
 				name="why"
 				value={editing.why}
 				placeholder="the other wax crumbles"
 				{failure}
 			/>
 			<div class="flex justify-between gap-3">
-				<Button type="submit">Save that</Button>
-				<Button type="submit" look="quiet" formaction="?/remove">Remove this offer</Button>
+				<Button type="submit">Save</Button>
+				<Button type="submit" look="quiet" formaction="?/remove">Remove this price</Button>
 			</div>
 		</form>
 	{/if}

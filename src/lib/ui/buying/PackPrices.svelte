@@ -29,7 +29,7 @@
 </script>
 
 <section aria-labelledby="prices" class="no-print">
-	<h2 id="prices" class="mb-2 text-lg">What packs cost</h2>
+	<h2 id="prices" class="mb-2 text-lg">Prices</h2>
 	<ul class="divide-y divide-rule border-t-2 border-ink">
 		{#each buying.things as thing (thing.key)}
 			<li class="py-2">
@@ -49,13 +49,13 @@
 							edit({ ...offer, name: thing.name });
 						}}
 						>{offer.shop}: {offer.pack} for {offer.price}{offer.before
-							? ` (before ${offer.before})`
+							? ` (was ${offer.before})`
 							: ''}{offer.standing === 'usual'
 							? ''
 							: `, ${offer.standing === 'excluded' ? 'left out' : 'preferred'}${offer.why ? `: ${offer.why}` : ''}`}
 						{#if offer.problem}<span class="block text-due">{offer.problem}</span>{/if}</button
 					>
-				{:else}<p class="text-sm text-due">no price known</p>{/each}
+				{:else}<p class="text-sm text-due">no price yet</p>{/each}
 				{#if thing.made}
 					<form
 						method="post"
@@ -65,7 +65,7 @@
 					>
 						<input type="hidden" name="keys" value={thing.keys.join(' ')} />
 						<input type="hidden" name="source" value="made" />
-						<span>made at home: {thing.made}</span>
+						<span>Make it at home: {thing.made}</span>
 						<Button size="small" look="quiet" type="submit" aria-label="Make it: {thing.name}">Make it</Button
 						>
 					</form>
@@ -80,21 +80,21 @@
 		class="mt-4 grid gap-3 sm:grid-cols-2"
 	>
 		<SelectField
-			label="A pack of"
+			label="Item"
 			name="item"
 			options={packsOf}
 			value={String((unpriced ?? buying.things[0]).item)}
 			{failure}
 		/>
-		<SelectField label="In" name="shop" options={shops} value={shops[0]?.value ?? ''} {failure} />
-		<TextField label="Holds" name="pack" placeholder="1 kg, 500 ml, 12" {failure} />
-		<TextField label="Costs ($)" name="price" inputmode="decimal" placeholder="2.19" {failure} />
-		<TextField label="Aisle, if you like" name="aisle" placeholder="baking" {failure} />
-		<Button type="submit" class="self-end">Note the price</Button>
+		<SelectField label="Store" name="shop" options={shops} value={shops[0]?.value ?? ''} {failure} />
+		<TextField label="Pack size" name="pack" placeholder="1 kg, 500 ml, 12" {failure} />
+		<TextField label="Price ($)" name="price" inputmode="decimal" placeholder="2.19" {failure} />
+		<TextField label="Aisle (optional)" name="aisle" placeholder="baking" {failure} />
+		<Button type="submit" class="self-end">Save price</Button>
 	</form>
 	{#if hasLists}
 		<form method="post" action="?/lookUp" use:enhance={saves()} class="mt-3">
-			<Button size="small" type="submit">Take prices from the shops’ lists</Button>
+			<Button size="small" type="submit">Get prices from the stores’ lists</Button>
 		</form>
 	{/if}
 	<Bundles bundles={buying.bundles} {shops} {failure} />

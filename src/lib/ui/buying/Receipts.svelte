@@ -9,7 +9,7 @@
 </script>
 
 <section aria-labelledby="receipts">
-	<h2 id="receipts" class="mb-2 text-lg">Bought</h2>
+	<h2 id="receipts" class="mb-2 text-lg">Purchases</h2>
 	<ul class="divide-y divide-rule border-y border-rule">
 		{#each receipts as one (one.id)}<li class="flex flex-wrap items-center gap-x-4 py-1.5">
 				<span class="min-w-48 flex-1"
@@ -18,8 +18,7 @@
 				{#if one.canGoBack}
 					<form method="post" action="?/back" use:enhance={saves()} class="no-print">
 						<input type="hidden" name="id" value={one.id} />
-						<Button type="submit" size="small" look="quiet" aria-label="Brought back: {one.text}"
-							>Brought back</Button
+						<Button type="submit" size="small" look="quiet" aria-label="Returned: {one.text}">Returned</Button
 						>
 					</form>
 				{/if}
@@ -30,14 +29,14 @@
 						type="submit"
 						size="small"
 						look={one.toClaim ? 'plain' : 'quiet'}
-						aria-label="{one.toClaim ? 'Ours after all' : 'To be paid back'}: {one.text}"
-						>{one.toClaim ? 'Is paid back' : 'To be paid back'}</Button
+						aria-label="{one.toClaim ? 'Not reimbursable' : 'Mark reimbursable'}: {one.text}"
+						>{one.toClaim ? 'Not reimbursable' : 'Mark reimbursable'}</Button
 					>
 				</form>
 			</li>{/each}
 	</ul>
 	{#if toClaim}<p class="mt-2 font-semibold">
-			{toClaim} are to be paid back, by a charter or whoever said so.
-			<a class="no-print underline" href="/take-out/claims.csv" download>The list of them</a>
+			{toClaim} to be reimbursed.
+			<a class="no-print underline" href="/take-out/claims.csv" download>Download the list</a>
 		</p>{/if}
 </section>

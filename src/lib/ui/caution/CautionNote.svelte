@@ -9,6 +9,9 @@
 	<span>
 		{#if who}<strong>{who}:</strong>{/if}
 		{text}
-		{#if source}<span class="text-ink-2">{source}</span>{/if}
+		{#if source}<details class="inline text-ink-2">
+				<summary class="inline cursor-pointer underline decoration-dotted underline-offset-4">source</summary>
+				{source}
+			</details>{/if}
 	</span>
 </p>

@@ -40,10 +40,10 @@
 	<Field label="From" name="from" {failure}>
 		{#snippet children(aria)}<DayField name="from" {...aria} />{/snippet}
 	</Field>
-	<Field label="To, if longer" name="to" {failure}>
+	<Field label="Through (optional)" name="to" {failure}>
 		{#snippet children(aria)}<DayField name="to" {...aria} />{/snippet}
 	</Field>
-	<Field label="Why" name="reason" class="col-span-2" {failure}>
+	<Field label="Reason" name="reason" class="col-span-2" {failure}>
 		{#snippet children(aria)}<input class="typed" name="reason" placeholder={example} {...aria} />{/snippet}
 	</Field>
 	<div class="col-span-2"><Button type="submit">{addLabel}</Button></div>

@@ -16,35 +16,35 @@
 		{#if queue.waiting.length}
 			<p role="status" class="font-semibold text-due">
 				{queue.waiting.length}
-				{queue.waiting.length === 1 ? 'tick waits' : 'ticks wait'} on this device for the house.
+				{queue.waiting.length === 1 ? 'change is' : 'changes are'} saved on this device, waiting to send.
 				<span class="font-normal text-ink"
 					>{names.slice(0, SHOWN).join(', ')}{names.length > SHOWN
 						? ` and ${names.length - SHOWN} more`
 						: ''}.</span
 				>
 				{#if !isSecure}<span class="font-normal"
-						>Keep this page open: over http it cannot be opened again without a network.
-						<a class="underline" href="/phone">How to change that</a></span
+						>Keep this page open: you can’t reopen it offline.
+						<a class="underline" href="/phone">How to fix that</a></span
 					>{:else if !queue.isKept}<span class="font-normal"
-						>Keep this page open: this browser lets no page keep anything, as in a private window.</span
+						>Keep this page open: this browser isn’t saving anything (a private window, maybe).</span
 					>{/if}
 			</p>
 		{/if}
 		{#each queue.conflicts as one (one.id)}
 			<div role="alert" class="py-1">
-				<p class="font-semibold">{one.what}: somebody was faster.</p>
+				<p class="font-semibold">{one.what}: someone else changed this first.</p>
 				<p>{one.conflict}</p>
 				<p class="mt-1 flex flex-wrap gap-2">
 					<Button
 						size="small"
 						onclick={() => queue.decide(one, true, revision)}
-						aria-label="Mine after all: {one.what}">Mine after all</Button
+						aria-label="Use mine: {one.what}">Use mine</Button
 					>
 					<Button
 						size="small"
 						look="quiet"
 						onclick={() => queue.decide(one, false, revision)}
-						aria-label="Leave it as it is now: {one.what}">Leave it as it is now</Button
+						aria-label="Keep theirs: {one.what}">Keep theirs</Button
 					>
 				</p>
 			</div>

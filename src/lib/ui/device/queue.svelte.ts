@@ -148,7 +148,7 @@ class TickQueue {
 				} else {
 					this.#remove(first.id);
 					this.#refused(first.fields);
-					sayWrong(failure?.message ?? `“${first.what}” could not be kept. Load the page and try it again.`);
+					sayWrong(failure?.message ?? `“${first.what}” couldn’t be saved. Reload the page and try again.`);
 				}
 			}
 			if (label) sayDone(label);

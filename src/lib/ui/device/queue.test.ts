@@ -156,7 +156,7 @@ test('one that meets a newer change waits for a decision, over a reload too; the
 	page = await openPage();
 	const [met] = page.queue.conflicts;
 	expect(met.what).toBe('count');
-	// Mine after all: under a new id, on what stands now.
+	// Use mine: under a new id, on what stands now.
 	page.queue.decide(met, true, 9);
 	await quiet();
 	expect(house.did.at(-1)).toMatchObject({ what: 'count', seen: '9' });

@@ -47,7 +47,7 @@ const success = (changed: string | null): ActionResult => ({
 	status: 200,
 	data: { changed }
 });
-const noNetwork: ActionResult = { type: 'error', error: new TypeError('Failed to fetch') };
+const noNetwork: ActionResult = { type: 'error', error: new TypeError('Failed to gather') };
 const steps = () => ({
 	done: () => heard.order.push('done'),
 	shown: () => heard.order.push('after')
@@ -76,9 +76,9 @@ describe('a form that is sent', () => {
 		await send(saves({ ...steps(), reset: false }), {
 			type: 'failure',
 			status: 400,
-			data: { message: 'The amount cannot be below 0.', path: 'amount' }
+			data: { message: 'The amount must be 0 or more.', path: 'amount' }
 		});
-		expect(heard.wrong).toEqual(['The amount cannot be below 0.']);
+		expect(heard.wrong).toEqual(['The amount must be 0 or more.']);
 		expect(heard.order).toEqual(['shown']);
 		expect(focused).toBe(1);
 	});
@@ -103,7 +103,7 @@ describe('a form that is sent', () => {
 	it('that cannot wait says so and keeps what was typed', async () => {
 		await send(saves(steps()), { type: 'error', error: undefined });
 		expect(heard.queued).toEqual([]);
-		expect(heard.wrong).toEqual(['That did not reach the server. What you typed is still here; try again.']);
+		expect(heard.wrong).toEqual(['That didn’t go through. What you typed is still here; try again.']);
 		expect(heard.order).toEqual([]);
 	});
 

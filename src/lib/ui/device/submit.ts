@@ -45,9 +45,7 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 					await done?.();
 					return;
 				}
-				sayWrong(
-					result.error?.message ?? 'That did not reach the server. What you typed is still here; try again.'
-				);
+				sayWrong(result.error?.message ?? 'That didn’t go through. What you typed is still here; try again.');
 				return;
 			}
 			await arrived();

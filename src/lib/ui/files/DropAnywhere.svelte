@@ -25,8 +25,7 @@
 		over = false;
 		const files = [...(event.dataTransfer?.files ?? [])];
 		if (files.length !== 1) return sayWrong('Drop one file at a time.');
-		if (files[0].size > MOST_BYTES)
-			return sayWrong('That file is larger than 8 MB. Bring in a part of it at a time.');
+		if (files[0].size > MOST_BYTES) return sayWrong('That file is over 8 MB. Import it in parts.');
 		const body = new FormData();
 		body.set('file', files[0]);
 		reading = files[0].name;
@@ -41,7 +40,7 @@
 			else if (result.type === 'failure') sayWrong(String(result.data?.message));
 			else await applyAction(result);
 		} catch {
-			sayWrong('The file did not reach the server. Nothing was changed; drop it again.');
+			sayWrong('The file didn’t upload. Nothing changed; drop it again.');
 		} finally {
 			reading = '';
 		}
@@ -55,7 +54,7 @@
 		role="status"
 	>
 		<p class="font-display text-2xl font-semibold">
-			{reading ? `Reading ${reading} …` : 'Drop the file: you will see what it would do'}
+			{reading ? `Reading ${reading} …` : 'Drop the file here. You’ll see what it changes before it’s saved.'}
 		</p>
 	</div>
 {/if}

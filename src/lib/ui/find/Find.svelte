@@ -33,12 +33,12 @@
 	}
 </script>
 
-<Dialog bind:open title="Find" about="A thing, a place, a lesson, a unit; or “add flour 2 kg pantry”">
-	<Command.Root shouldFilter={false} label="Find anything">
+<Dialog bind:open title="Search" about="Supplies, places, lessons, units. Or type “add flour 5 lb pantry”">
+	<Command.Root shouldFilter={false} label="Search everything">
 		<Command.Input
 			class="typed text-lg"
 			placeholder="craft sticks"
-			aria-label="Find anything"
+			aria-label="Search everything"
 			aria-controls="found"
 			aria-expanded={found.length > 0}
 			bind:value={typed}
@@ -58,7 +58,7 @@
 		</Command.List>
 	</Command.Root>
 	<p class="mt-2 text-sm text-ink-2" role="status">
-		{#if failed}The server cannot be reached just now.{:else if typed.trim() && found.length === 0}Nothing of
-			that name.{:else if found.length}{found.length} found{/if}
+		{#if failed}Can’t reach Gather Bin right now.{:else if typed.trim() && found.length === 0}No matches.{:else if found.length}{found.length}
+			found{/if}
 	</p>
 </Dialog>

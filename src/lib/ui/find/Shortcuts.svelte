@@ -3,11 +3,11 @@
 	type Props = { open: boolean };
 	let { open = $bindable(false) }: Props = $props();
 	const keys = [
-		['/', 'Find anything'],
+		['/', 'Search everything'],
 		['Ctrl or Cmd + Z', 'Undo the last change'],
-		['Ctrl or Cmd + Y', 'Do it again'],
+		['Ctrl or Cmd + Y', 'Redo'],
 		['?', 'These shortcuts'],
-		['Esc', 'Close what is open']
+		['Esc', 'Close what’s open']
 	];
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { standingText } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import type { ListRow } from '$lib/server/services/gathering/list.ts';
@@ -34,11 +35,11 @@
 				<span class="block text-sm text-ink-2">
 					{row.lessons.length === 1 ? 'lesson' : 'lessons'}
 					{[...new Set(row.lessons.map((lesson) => lesson.number))].join(', ')}{row.use === 'kept'
-						? ' · kept'
+						? ' · reusable'
 						: ''}{row.cautions.length ? ' · caution' : ''}
 				</span>
 				{#if row.looks.length || row.problem}<span class="block text-sm font-semibold text-due"
-						>wants a look</span
+						>check this</span
 					>{/if}
 			</span>
 		</button>
@@ -55,25 +56,21 @@
 		{:else}<span class="hidden text-sm text-ink-2 md:inline">none</span>{/each}
 	</td>
 	<td class="pl-6 md:py-2.5 md:pl-0">
-		{#if row.doWithout}<span class="text-sm">doing without</span>
+		{#if row.doWithout}<span class="text-sm">skipped</span>
 		{:else if row.missing}<strong>{row.missing}</strong>
 		{:else if row.arranged}<span class="text-sm">{row.arranged} on its way</span>
-		{:else if row.verdict === 'done'}<span class="text-sm text-good">in hand</span>
-		{:else}<span class="text-sm text-ink-2">nothing</span>{/if}
+		{:else if row.verdict === 'done'}<span class="text-sm text-good">ready</span>
+		{:else}<span class="text-sm text-ink-2">none</span>{/if}
 	</td>
 	<td class="v-{row.verdict.replace(' ', '-')} pl-6 text-sm font-semibold md:py-3 md:pl-0">
-		{row.verdict === 'undated'
-			? 'no date'
-			: row.verdict === 'late' || row.verdict === 'at risk'
-				? `${row.verdict}: ${row.when}`
-				: row.when}
+		{row.verdict === 'undated' ? 'no date' : standingText(row.verdict, row.when)}
 	</td>
 	<td class="col-span-2 pt-1.5 pl-6 md:py-2 md:pl-0 md:text-right">
 		{#if row.missing && !row.doWithout}
 			<form method="post" action="?/got" use:enhance={saves()}>
 				<input type="hidden" name="keys" value={row.keys.join(' ')} />
 				<input type="hidden" name="amount" value={row.missingAmount} />
-				<Button size="small" type="submit" aria-label="Bought: {row.missing}">Bought</Button>
+				<Button size="small" type="submit" aria-label="Got it: {row.missing}">Got it</Button>
 			</form>
 		{/if}
 	</td>

@@ -20,7 +20,7 @@
 <Dialog
 	bind:open
 	title={asked?.row.text ?? ''}
-	about={asked ? `${asked.path}: ${asked.row.there} by the last count` : ''}
+	about={asked ? `${asked.path}: ${asked.row.there} at last count` : ''}
 >
 	{#if asked}
 		<div class="space-y-6">
@@ -31,8 +31,8 @@
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
 				<input type="hidden" name="amount" value="0" />
-				<Button type="submit" look="main" class="w-full">Not there at all</Button>
-				<p class="mt-1 text-sm text-ink-2">The count becomes nothing, and what is lacking goes to missing.</p>
+				<Button type="submit" look="main" class="w-full">None there</Button>
+				<p class="mt-1 text-sm text-ink-2">Sets the count to 0 and adds it to what’s missing.</p>
 			</form>
 			<form
 				method="post"
@@ -51,7 +51,7 @@
 					inputmode="decimal"
 					{failure}
 				/>
-				<Button type="submit">Took these</Button>
+				<Button type="submit">Save</Button>
 			</form>
 			<form
 				method="post"
@@ -60,14 +60,8 @@
 				class="flex items-end gap-2"
 			>
 				<input type="hidden" name="lot" value={asked.row.lot} />
-				<TextField
-					label="There is this much in all"
-					name="amount"
-					class="flex-1"
-					inputmode="decimal"
-					{failure}
-				/>
-				<Button type="submit">Correct the count</Button>
+				<TextField label="Total there now" name="amount" class="flex-1" inputmode="decimal" {failure} />
+				<Button type="submit">Fix the count</Button>
 			</form>
 		</div>
 	{/if}

@@ -27,7 +27,7 @@
 <div class="grid gap-6 lg:grid-cols-2">
 	<div class="space-y-3">
 		<div>
-			<h3 class="text-sm">Why this number</h3>
+			<h3 class="text-sm">Why this amount</h3>
 			<ul class="mt-1 space-y-0.5 text-sm">
 				{#each row.why as reason, i (i)}<li>{reason}</li>{/each}
 			</ul>
@@ -35,7 +35,7 @@
 		{#if row.problem}<p class="text-sm font-semibold text-due">{row.problem}</p>{/if}
 		{#if row.instead.length}
 			<div>
-				<h3 class="text-sm">Instead of it</h3>
+				<h3 class="text-sm">Substitutes</h3>
 				{#each row.instead as other, i (i)}
 					<form
 						method="post"
@@ -46,14 +46,14 @@
 						<input type="hidden" name="keys" value={row.keys.join(' ')} />
 						<input type="hidden" name="name" value={other.name} />
 						<span><strong>{other.amount}</strong>, {other.why}</span>
-						<Button size="small" type="submit" aria-label="Take {other.amount}">Take that</Button>
+						<Button size="small" type="submit" aria-label="Use {other.amount}">Use that</Button>
 					</form>
 				{/each}
 			</div>
 		{/if}
 		{#if shares.length}
 			<div>
-				<h3 class="text-sm">Who gets what is at home</h3>
+				<h3 class="text-sm">Who gets what we have</h3>
 				<ul class="mt-1 divide-y divide-rule">
 					{#each shares as share (share.line)}
 						<li class="flex items-center justify-between gap-3 py-1 text-sm">
@@ -68,8 +68,8 @@
 									size="small"
 									look={share.claim ? 'plain' : 'quiet'}
 									type="submit"
-									aria-label="{share.claim ? 'By its day again' : 'First'}: {share.who}"
-									>{share.claim ? 'By its day again' : 'Serve first'}</Button
+									aria-label="{share.claim ? 'Back to date order' : 'Goes first'}: {share.who}"
+									>{share.claim ? 'Back to date order' : 'Goes first'}</Button
 								>
 							</form>
 						</li>
@@ -79,7 +79,7 @@
 		{/if}
 		{#each row.cautions as caution, i (i)}<CautionNote {...caution} />{/each}
 		<div>
-			<h3 class="text-sm">As the book prints it</h3>
+			<h3 class="text-sm">From the book</h3>
 			<ul class="mt-1">
 				{#each lines as line (line.id)}
 					<li class="flex items-baseline gap-3 text-sm">
@@ -87,7 +87,7 @@
 						<button
 							type="button"
 							class="font-semibold underline decoration-2 underline-offset-4"
-							onclick={() => change(line)}>Change</button
+							onclick={() => change(line)}>Edit</button
 						>
 					</li>
 				{/each}
@@ -106,7 +106,7 @@
 					value={row.source}
 					{failure}
 				/>
-				<Button type="submit">Change</Button>
+				<Button type="submit">Edit</Button>
 			</form>
 			{#if row.next}
 				<form
@@ -116,8 +116,10 @@
 					class="flex items-center justify-between gap-3"
 				>
 					<input type="hidden" name="keys" value={row.keys.join(' ')} />
-					<span class="text-sm">Not to be had there? Then {row.next}.</span>
-					<Button size="small" type="submit" aria-label="Not there, {row.next}: {row.name}">Not there</Button>
+					<span class="text-sm">Can’t get it there? Next: {row.next}.</span>
+					<Button size="small" type="submit" aria-label="Can’t get it, {row.next}: {row.name}"
+						>Can’t get it</Button
+					>
 				</form>
 			{/if}
 			<form method="post" action="?/got" use:enhance={saves()} class="flex items-end gap-2">
@@ -127,14 +129,14 @@
 			</form>
 			<form method="post" action="?/arrange" use:enhance={saves()} class="flex items-start gap-2">
 				<input type="hidden" name="keys" value={row.keys.join(' ')} />
-				<DateField label="On its way, promised for" name="promised" class="flex-1" {failure} />
-				<Button type="submit" class="mt-6">On its way</Button>
+				<DateField label="On its way, expected on" name="promised" class="flex-1" {failure} />
+				<Button type="submit" class="mt-6">Save</Button>
 			</form>
 		{/if}
 		<form method="post" action="?/without" use:enhance={saves()}>
 			<input type="hidden" name="keys" value={row.keys.join(' ')} />
 			<Button type="submit" look="plain" name="without" value={row.doWithout ? 'false' : 'true'}
-				>{row.doWithout ? 'We want it after all' : 'Do without'}</Button
+				>{row.doWithout ? 'Need it after all' : 'Skip it'}</Button
 			>
 		</form>
 	</div>

@@ -14,14 +14,14 @@
 	const ways = [
 		{ value: 'day by day', label: 'Day by day: ready the day before' },
 		{ value: 'a week ahead', label: 'A week ahead' },
-		{ value: 'before the unit', label: 'All before the unit starts' },
-		{ value: 'before a date', label: 'All before a date' }
+		{ value: 'before the unit', label: 'Everything before the unit starts' },
+		{ value: 'before a date', label: 'Everything before a date' }
 	];
 	const streams = [
 		{ name: 'books', label: 'Books' },
-		{ name: 'copies', label: 'Copies' },
+		{ name: 'copies', label: 'Printables' },
 		{ name: 'supplies', label: 'Supplies' },
-		{ name: 'setting', label: 'Setting: grown, dried, charged' }
+		{ name: 'setting', label: 'Set-up: grown, dried, charged' }
 	];
 	let kind = $derived<string>(habits.kind ?? '');
 	let own = $derived<Record<string, string>>(
@@ -38,13 +38,13 @@
 	{failure}
 />
 <details open={Object.keys(habits.streams).length > 0}>
-	<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Another way for some things</summary>
+	<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Different for some kinds</summary>
 	<div class="mt-2 grid grid-cols-2 gap-3 border-l-4 border-rule pl-4">
 		{#each streams as stream (stream.name)}
 			<SelectField
 				label={stream.label}
 				name="habit-{stream.name}"
-				options={[{ value: '', label: 'as above' }, ...ways]}
+				options={[{ value: '', label: 'same as above' }, ...ways]}
 				bind:value={own[stream.name]}
 				{failure}
 			/>

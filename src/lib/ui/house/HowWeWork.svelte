@@ -16,12 +16,12 @@
 <section aria-labelledby="ways">
 	<h2 id="ways" class="mb-2 text-lg">How we work</h2>
 	<form method="post" action="?/household" use:enhance={saves()} class="space-y-3">
-		<TextField label="Name of the household" name="name" value={data.household.name} {failure} />
+		<TextField label="Household name" name="name" value={data.household.name} {failure} />
 		<HabitFields habits={data.habits} {failure} />
 		<MeasureFields household={data.household} {failure} />
 		<div class="grid gap-3 sm:grid-cols-2">
 			<SelectField
-				label="Public holidays of"
+				label="Holidays of"
 				name="country"
 				options={[{ value: '', label: 'no country' }, ...data.countries]}
 				value={data.household.country ?? ''}
@@ -38,7 +38,7 @@
 			{/if}
 		</div>
 		<TextField
-			label="Days after which a count is looked at again"
+			label="Recount items after (days)"
 			name="countAgeDays"
 			inputmode="numeric"
 			look="!w-28"
@@ -56,7 +56,7 @@
 		<TextField
 			label="Warn us before we buy or plan anything with"
 			name="contentPolicy"
-			hint="Content notes with commas between: faith-based, secular, sensitive matter, or your own."
+			hint="Comma-separated content notes: faith-based, secular, sensitive matter, or your own."
 			value={data.contentPolicy.join(', ')}
 			{failure}
 		/>

@@ -11,32 +11,32 @@
 </script>
 
 <section aria-labelledby="ladder">
-	<h2 id="ladder" class="mb-2 text-lg">In which order we try</h2>
+	<h2 id="ladder" class="mb-2 text-lg">What we try first</h2>
 	<form method="post" action="?/sources" use:enhance={saves()} class="space-y-3">
 		<TextField
-			label="When the house does not have it"
+			label="When we don’t have something"
 			name="ladder"
-			hint="A thing that is not to be had goes on to the next. Each thing can have an order of its own."
+			hint="If one way doesn’t work, we try the next. Any item can have its own order."
 			value={data.sources.ladder}
 			{failure}
 		/>
-		<TextField label="Days each takes" name="days" value={data.sources.days} {failure} />
+		<TextField label="Days each way takes" name="days" value={data.sources.days} {failure} />
 		<div class="grid grid-cols-2 gap-3">
 			<TextField
-				label="The ground freezes on"
+				label="Ground freezes around"
 				name="firstFrost"
 				placeholder="Oct 15"
 				value={data.sources.firstFrost}
 				{failure}
 			/>
 			<TextField
-				label="and is open again on"
+				label="Thaws around"
 				name="lastFrost"
 				placeholder="Apr 20"
 				value={data.sources.lastFrost}
 				{failure}
 			/>
 		</div>
-		<Button type="submit">Save the order</Button>
+		<Button type="submit">Save order</Button>
 	</form>
 </section>

@@ -11,9 +11,9 @@
 </script>
 
 <section aria-labelledby="occasions">
-	<h2 id="occasions" class="mb-2 text-lg">Occasions for gifts</h2>
+	<h2 id="occasions" class="mb-2 text-lg">Gift occasions</h2>
 	<p class="mb-2 text-sm text-ink-2">
-		What is wished for comes with the last one before its lesson. Birthdays are known already.
+		Gifts come on the last occasion before the lesson. Birthdays are already included.
 	</p>
 	<form
 		method="post"
@@ -22,7 +22,7 @@
 		class="mb-3 flex items-end gap-3"
 	>
 		<TextField
-			label="Another, with its day"
+			label="Add an occasion and date"
 			name="occasion"
 			placeholder="Grandma’s visit, Mar 20"
 			class="flex-1"

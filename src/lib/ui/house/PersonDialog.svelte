@@ -21,14 +21,14 @@
 
 	const kinds = [
 		{ value: 'child', label: 'Child' },
-		{ value: 'guest', label: 'Guest on some days' },
+		{ value: 'guest', label: 'Guest, some days' },
 		{ value: 'adult', label: 'Adult' }
 	];
 	// Starts anew each time the dialog opens.
 	let kind = $derived<string>(!open || person === null || person === 'new' ? 'child' : person.kind);
 </script>
 
-<Dialog bind:open title={person === 'new' ? 'Someone new' : (person?.name ?? '')}>
+<Dialog bind:open title={person === 'new' ? 'New person' : (person?.name ?? '')}>
 	{#if person}
 		{@const one = person === 'new' ? null : person}
 		<form
@@ -43,11 +43,18 @@
 				<SelectField label="Who" name="kind" options={kinds} bind:value={kind} {failure} />
 			</div>
 			<div class="grid grid-cols-2 gap-3">
-				<DateField label="Born" name="born" kind="birth" value={one?.born ?? ''} {failure} />
+				<DateField label="Birth date" name="born" kind="birth" value={one?.born ?? ''} {failure} />
 				<TextField
-					label="Reaches up to"
+					label="Or age, in years"
+					name="age"
+					inputmode="numeric"
+					value={one?.years ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="Can reach up to"
 					name="reach"
-					hint="Empty: what is usual for the age."
+					hint="Blank: typical for the age."
 					value={one?.reach ?? ''}
 					{failure}
 				/>
@@ -55,21 +62,21 @@
 			<TextField
 				label="Allergies"
 				name="allergies"
-				hint="Separated by commas: {allergens.slice(0, 5).join(', ')} …"
+				hint="Comma-separated: {allergens.slice(0, 5).join(', ')} …"
 				value={one?.allergies ?? ''}
 				{failure}
 			/>
 			{#if kind !== 'adult'}
 				<div class="grid grid-cols-2 gap-3">
 					<TextField
-						label="Level or grade"
+						label="Grade"
 						name="level"
 						placeholder="second grade"
 						value={one?.level ?? ''}
 						{failure}
 					/>
 					<TextField
-						label="Reads, by language"
+						label="Reading level by language"
 						name="reads"
 						placeholder="English 2, Spanish K"
 						value={one?.reads ?? ''}

@@ -15,10 +15,10 @@
 	let { open = $bindable(), supplier, isOnly, failure }: Props = $props();
 
 	const supplierKinds = [
-		{ value: 'shop', label: 'Shop one goes to' },
-		{ value: 'order', label: 'Order, delivered' },
-		{ value: 'friend', label: 'Friends, borrowed' },
-		{ value: 'library', label: 'Library, by hold' }
+		{ value: 'shop', label: 'Store we go to' },
+		{ value: 'order', label: 'Online or mail order' },
+		{ value: 'friend', label: 'Friends' },
+		{ value: 'library', label: 'Library' }
 	];
 	// Starts anew each time the dialog opens.
 	let sourceKind = $derived<string>(
@@ -26,7 +26,7 @@
 	);
 </script>
 
-<Dialog bind:open title={supplier === 'new' ? 'A new source' : (supplier?.name ?? '')}>
+<Dialog bind:open title={supplier === 'new' ? 'Add a source' : (supplier?.name ?? '')}>
 	{#if supplier}
 		{@const one = supplier === 'new' ? null : supplier}
 		<form
@@ -40,7 +40,7 @@
 				<TextField label="Name" name="name" value={one?.name ?? ''} {failure} />
 				<SelectField label="Kind" name="kind" options={supplierKinds} bind:value={sourceKind} {failure} />
 			</div>
-			<Weekdays legend="Open or at work on" chosen={one?.weekdays ?? [1, 2, 3, 4, 5, 6]} />
+			<Weekdays legend="Open on" chosen={one?.weekdays ?? [1, 2, 3, 4, 5, 6]} />
 			<TextField
 				label="Days it takes: of an order, a hold, or to ask before"
 				name="leadDays"
@@ -52,7 +52,7 @@
 			{#if sourceKind === 'library' || sourceKind === 'friend'}
 				<div class="grid grid-cols-3 gap-3">
 					<TextField
-						label="Days of a loan"
+						label="Loan length (days)"
 						name="loanDays"
 						inputmode="numeric"
 						value={one?.loan_days ?? 21}
@@ -66,7 +66,7 @@
 						{failure}
 					/>
 					<TextField
-						label="A hold is kept, days"
+						label="Hold is kept (days)"
 						name="shelfDays"
 						inputmode="numeric"
 						value={one?.shelf_days ?? 7}
@@ -77,21 +77,21 @@
 			{#if sourceKind === 'shop' || sourceKind === 'order'}
 				<div class="grid grid-cols-2 gap-3">
 					<TextField
-						label={sourceKind === 'order' ? 'Delivery ($)' : 'The way there ($)'}
+						label={sourceKind === 'order' ? 'Delivery ($)' : 'Cost per trip ($)'}
 						name="fee"
 						inputmode="decimal"
 						value={one?.fee_cents ? dollarsTyped(one.fee_cents) : ''}
 						{failure}
 					/>
 					<TextField
-						label="Free from ($)"
+						label="Free over ($)"
 						name="freeOver"
 						inputmode="decimal"
 						value={one?.free_over_cents ? dollarsTyped(one.free_over_cents) : ''}
 						{failure}
 					/>
 					<TextField
-						label="Takes things back for, days"
+						label="Returns within (days)"
 						name="returnDays"
 						inputmode="numeric"
 						value={one?.return_days ?? ''}

@@ -35,11 +35,11 @@
 			for (const file of field.files ?? []) {
 				const codes = await reader.read(file);
 				if (codes.length === 0)
-					sayWrong(`No bar code can be read in ${file.name}. Hold it closer, straight and in the light.`);
+					sayWrong(`Couldn’t read a barcode in ${file.name}. Try closer, straight on, in good light.`);
 				for (const code of codes) read(code);
 			}
 		} catch {
-			sayWrong('That is not a picture that can be read. A photo as JPEG or PNG will do.');
+			sayWrong('Couldn’t read that picture. Use a JPEG or PNG.');
 		}
 		isReading = false;
 		field.value = '';
@@ -47,13 +47,13 @@
 
 	async function startCamera() {
 		if (!navigator.mediaDevices?.getUserMedia) {
-			sayWrong('This browser gives no camera to a page without https. Take a photo instead.');
+			sayWrong('Without https this browser can’t use the camera. Take a photo instead.');
 			return;
 		}
 		try {
 			camera = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
 		} catch {
-			sayWrong('The camera is not there, or was not allowed. Take a photo instead.');
+			sayWrong('No camera, or it isn’t allowed. Take a photo instead.');
 			return;
 		}
 		reader ??= new CodeReader();
@@ -81,10 +81,10 @@
 <!-- Codes from photos, and from the camera while it is held over the shelf. -->
 <label
 	class="flex min-h-11 cursor-pointer items-center rounded-[3px] border border-edge px-4 font-semibold focus-within:outline-2 hover:border-ink"
-	>{isReading ? 'Reading …' : 'Photo of the codes'}
+	>{isReading ? 'Reading …' : 'Photo of barcodes'}
 	<input type="file" accept="image/*" capture="environment" multiple class="sr-only" onchange={photo} />
 </label>
-{#if camera}<Button onclick={stopCamera}>Stop the camera</Button>{:else}<Button onclick={startCamera}
+{#if camera}<Button onclick={stopCamera}>Stop camera</Button>{:else}<Button onclick={startCamera}
 		>Camera</Button
 	>{/if}
 {#if camera}

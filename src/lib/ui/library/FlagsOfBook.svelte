@@ -24,14 +24,14 @@
 
 <!-- What the lessons use of a book or thing. -->
 <section aria-labelledby="uses">
-	<h3 id="uses" class="mb-2 text-lg">Flags, lesson by lesson</h3>
+	<h3 id="uses" class="mb-2 text-lg">Used in</h3>
 	<ul class="divide-y divide-rule border-t-2 border-ink">
 		{#each view.uses as use, i (i)}
 			<li class="flex flex-wrap items-baseline justify-between gap-x-4 py-1.5">
 				<span class={use.isRemark ? 'text-due' : ''}>{use.text}</span>
 				<a class="text-sm" href={use.href}>{use.unit}, {use.lesson}</a>
 			</li>
-		{:else}<li class="py-2 text-ink-2">No lesson has it yet. Flag its pages for one below.</li>{/each}
+		{:else}<li class="py-2 text-ink-2">No lesson uses it yet. Assign it below.</li>{/each}
 	</ul>
 	{#if runs.length}
 		<form
@@ -50,13 +50,13 @@
 			{/if}
 			<SelectField label="Lesson" name="lesson" options={lessons} value={lessons[0]?.value ?? ''} {failure} />
 			<TextField
-				label="What for, as on a slip"
+				label="How you’ll use it"
 				name="text"
 				class="min-w-56 flex-1"
 				placeholder="read aloud 12–18, 15 min, preview 10 min: why maps lie"
 				{failure}
 			/>
-			<Button type="submit" size="small">Flag it</Button>
+			<Button type="submit" size="small">Assign</Button>
 		</form>
 	{/if}
 </section>

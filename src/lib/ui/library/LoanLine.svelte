@@ -89,6 +89,6 @@
 		{/each}
 	</svg>
 	<p class="mt-2 text-sm text-chalk">
-		Filled: in the house. Dashed: planned. Dot: its lesson. Thick stroke: due. Dotted line: a trip.
+		Filled: borrowed. Dashed: planned. Dot: lesson. Thick line: due date. Dotted line: trip.
 	</p>
 </div>

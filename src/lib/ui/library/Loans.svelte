@@ -22,25 +22,25 @@
 	const hasHold = $derived(view.loans.some(({ state }) => state === 'hold placed' || state === 'ready'));
 	const STEPS = {
 		'hold placed': [
-			['ready', 'It is ready'],
-			['fetch', 'Fetched'],
-			['back', 'Give up the hold']
+			['ready', 'Ready'],
+			['fetch', 'Picked up'],
+			['back', 'Cancel hold']
 		],
 		ready: [
-			['fetch', 'Fetched'],
-			['back', 'Give up the hold']
+			['fetch', 'Picked up'],
+			['back', 'Cancel hold']
 		],
 		'on loan': [
 			['renew', 'Renew'],
-			['back', 'It is back']
+			['back', 'Returned']
 		],
 		back: []
 	} as const;
 </script>
 
-<!-- Who has it, or how it is borrowed. -->
+<!-- Lent to, or how it is borrowed. -->
 <section aria-labelledby="loans">
-	<h3 id="loans" class="mb-2 text-lg">{row.owned ? 'Lent to others' : 'Borrowing it'}</h3>
+	<h3 id="loans" class="mb-2 text-lg">{row.owned ? 'Lent' : 'Borrowed'}</h3>
 	<ul class="divide-y divide-rule border-t-2 border-ink">
 		{#each view.loans as loan (loan.id)}
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
@@ -56,7 +56,7 @@
 					</form>
 				{/each}
 			</li>
-		{:else}<li class="py-2 text-ink-2">{row.owned ? 'Nobody has it.' : 'Never yet.'}</li>{/each}
+		{:else}<li class="py-2 text-ink-2">{row.owned ? 'Not lent.' : 'Never borrowed.'}</li>{/each}
 	</ul>
 	{#if row.owned}
 		<form
@@ -65,22 +65,16 @@
 			use:enhance={saves({ reset: true })}
 			class="mt-3 flex flex-wrap items-end gap-3"
 		>
-			<TextField
-				label="Who has it"
-				name="borrower"
-				class="min-w-40 flex-1"
-				placeholder="the Aldens"
-				{failure}
-			/>
-			<DateField label="Back by" name="due" value="" {failure} />
-			<Button type="submit" size="small">Lend it</Button>
+			<TextField label="Lent to" name="borrower" class="min-w-40 flex-1" placeholder="the Aldens" {failure} />
+			<DateField label="Due back" name="due" value="" {failure} />
+			<Button type="submit" size="small">Lend</Button>
 		</form>
 	{:else if libraries.length && !hasHold}
 		<form method="post" action="?/hold" use:enhance={saves()} class="mt-3 flex flex-wrap items-end gap-3">
 			<SelectField label="From" name="source" options={libraries} value={usual} {failure} />
-			<Button type="submit" size="small" look="main">Hold placed</Button>
+			<Button type="submit" size="small" look="main">Place hold</Button>
 		</form>
 	{:else if !libraries.length}
-		<p class="mt-2 text-sm text-ink-2">Add a library or a friend on <a href="/house">House</a> first.</p>
+		<p class="mt-2 text-sm text-ink-2">Add a library or friend in <a href="/house">Household</a> first.</p>
 	{/if}
 </section>

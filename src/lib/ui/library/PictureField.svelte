@@ -41,7 +41,7 @@
 		class="flex min-h-9 cursor-pointer items-center gap-2 font-semibold underline-offset-4 focus-within:outline-2 hover:underline"
 	>
 		<Camera size={18} aria-hidden="true" />
-		{has ? 'Another picture' : 'Take a picture'}
+		{has ? 'Change picture' : 'Take a picture'}
 		<input
 			type="file"
 			name="picture"
@@ -50,8 +50,7 @@
 			onchange={chosen}
 		/>
 	</label>
-	<noscript><button>Keep it</button></noscript>
-	{#if has}<button class="min-h-9 text-ink-2 hover:underline" formaction="?/noPicture">Take it away</button
-		>{/if}
+	<noscript><button>Save</button></noscript>
+	{#if has}<button class="min-h-9 text-ink-2 hover:underline" formaction="?/noPicture">Remove</button>{/if}
 	{#if failure?.path === 'picture'}<p class="text-late" role="alert">{failure.message}</p>{/if}
 </form>

@@ -12,17 +12,17 @@
 
 <!-- Pieces of a set that lie somewhere else for now. -->
 <section aria-labelledby="pieces">
-	<h3 id="pieces" class="mb-2 text-lg">Pieces out of the set</h3>
+	<h3 id="pieces" class="mb-2 text-lg">Pieces out on trays</h3>
 	<ul class="divide-y divide-rule border-t-2 border-ink">
 		{#each view.pieces as one (one.id)}
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
 				<span class="min-w-48 flex-1">{one.text}</span>
 				<form method="post" action="?/pieceBack" use:enhance={saves()}>
 					<input type="hidden" name="id" value={one.id} />
-					<Button type="submit" size="small" aria-label="Back in its set: {one.text}">Back in its set</Button>
+					<Button type="submit" size="small" aria-label="Put back: {one.text}">Put back</Button>
 				</form>
 			</li>
-		{:else}<li class="py-2 text-ink-2">All are in their place.</li>{/each}
+		{:else}<li class="py-2 text-ink-2">All pieces are in the set.</li>{/each}
 	</ul>
 	<form
 		method="post"
@@ -32,7 +32,7 @@
 	>
 		<TextField label="Piece" name="piece" class="min-w-32 flex-1" placeholder="narwhal" {failure} />
 		<TextField
-			label="To which tray or place"
+			label="Tray or place"
 			name="to"
 			class="min-w-40 flex-1"
 			list="trays"
@@ -42,6 +42,6 @@
 		<datalist id="trays"
 			>{#each trays as tray, i (i)}<option value={tray}></option>{/each}</datalist
 		>
-		<Button type="submit" size="small">Lend it</Button>
+		<Button type="submit" size="small">Move out</Button>
 	</form>
 </section>

@@ -72,28 +72,34 @@
 <div class="grid grid-cols-2 gap-3">
 	<TextField label="By" name="authors" value={row.authors} {failure} />
 	<SelectField label="Kind" name="kind" options={kinds.map(option)} bind:value={kind} {failure} />
-	<TextField label="Topics, with commas" name="topics" value={row.topics} {failure} />
+	<TextField label="Topics (comma-separated)" name="topics" value={row.topics} {failure} />
 	<TextField label="ISBN" name="isbn" value={isbn} {failure} />
 </div>
 <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">
 	<TextField label="From age" name="fromAge" inputmode="numeric" value={row.from_age ?? ''} {failure} />
 	<TextField label="To age" name="toAge" inputmode="numeric" value={row.to_age ?? ''} {failure} />
-	<TextField label="Reads like grade" name="grade" inputmode="decimal" value={row.grade ?? ''} {failure} />
+	<TextField
+		label="Reading level (grade)"
+		name="grade"
+		inputmode="decimal"
+		value={row.grade ?? ''}
+		{failure}
+	/>
 	<TextField label="Language" name="language" value={row.language} {failure} />
 </div>
 {#if readers}<p class="-mt-2 text-sm text-ink-2">{readers}</p>{/if}
 <div class="grid grid-cols-2 gap-3">
 	<SelectField
-		label="Stands in"
+		label="Place"
 		name="place"
-		options={[{ value: '', label: 'no place noted' }, ...places]}
+		options={[{ value: '', label: 'no place set' }, ...places]}
 		value={String(row.place_id ?? '')}
 		{failure}
 	/>
 	<SelectField
-		label="Comes from"
+		label="Source"
 		name="source"
-		options={[{ value: '', label: 'nobody in particular' }, ...sources]}
+		options={[{ value: '', label: 'none' }, ...sources]}
 		value={String(row.supplier_id ?? '')}
 		{failure}
 	/>
@@ -115,20 +121,20 @@
 			{failure}
 		/>
 		<SelectField
-			label="How it was liked"
+			label="How it went"
 			name="liked"
-			options={[{ value: '', label: 'not said' }, ...['good', 'all right', 'not used'].map(option)]}
+			options={[{ value: '', label: 'not rated' }, ...['good', 'all right', 'not used'].map(option)]}
 			value={row.liked}
 			{failure}
 		/>
 		<SelectField
-			label="May be copied for"
+			label="Copies allowed"
 			name="rights"
 			options={rights.map(option)}
 			value={row.rights}
 			{failure}
 		/>
-		<TextField label="Copies we have" name="copies" inputmode="numeric" value={row.copies} {failure} />
+		<TextField label="Copies we own" name="copies" inputmode="numeric" value={row.copies} {failure} />
 		{#if isRead}
 			<TextField label="Pages" name="pages" inputmode="numeric" value={row.pages ?? ''} {failure} />
 			<TextField label="Spine, in mm" name="width" inputmode="decimal" value={row.width_mm ?? ''} {failure} />
@@ -136,24 +142,18 @@
 			<TextField label="Pieces" name="pieces" inputmode="numeric" value={row.pieces ?? ''} {failure} />
 			<TextField label="Pieces missing" name="piecesMissing" value={row.pieces_missing} {failure} />
 			<TextField
-				label="Players from"
+				label="Players, min"
 				name="playersFrom"
 				inputmode="numeric"
 				value={row.players_from ?? ''}
 				{failure}
 			/>
-			<TextField
-				label="Players to"
-				name="playersTo"
-				inputmode="numeric"
-				value={row.players_to ?? ''}
-				{failure}
-			/>
+			<TextField label="max" name="playersTo" inputmode="numeric" value={row.players_to ?? ''} {failure} />
 		{/if}
 		<TextField label="Minutes" name="minutes" inputmode="numeric" value={row.minutes ?? ''} {failure} />
-		<TextField label="Address of a link" name="address" value={row.address} {failure} />
-		<TextField label="Service" name="service" value={row.service} {failure} />
-		<TextField label="Device" name="device" value={row.device} {failure} />
+		<TextField label="Web address" name="address" value={row.address} {failure} />
+		<TextField label="Site or app" name="service" value={row.service} {failure} />
+		<TextField label="Device needed" name="device" value={row.device} {failure} />
 		<TextField label="Publisher" name="publisher" value={row.publisher} {failure} />
 		<TextField label="Year" name="year" inputmode="numeric" value={row.year ?? ''} {failure} />
 		<TextField label="Condition" name="condition" value={row.condition} {failure} />
@@ -164,16 +164,10 @@
 			value={row.cents === null ? '' : dollarsTyped(row.cents)}
 			{failure}
 		/>
+		<TextField label="Where you got it" name="cameFrom" value={row.came_from} class="col-span-2" {failure} />
+		<TextField label="Description" name="about" rows={2} value={row.about} class="col-span-2" {failure} />
 		<TextField
-			label="Where it came from"
-			name="cameFrom"
-			value={row.came_from}
-			class="col-span-2"
-			{failure}
-		/>
-		<TextField label="What it is" name="about" rows={2} value={row.about} class="col-span-2" {failure} />
-		<TextField
-			label="Notes on its cover, a line each"
+			label="Notes, one per line"
 			name="notes"
 			rows={3}
 			value={row.notes}

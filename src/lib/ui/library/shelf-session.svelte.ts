@@ -73,7 +73,7 @@ export class ShelfSession {
 			return;
 		}
 		if (this.has(bare)) {
-			this.problem = `${text} is on the list already.`;
+			this.problem = `${text} is already on the list.`;
 			return;
 		}
 		this.list.unshift({ ...blank(bare, 'looking'), shown: text });
@@ -102,7 +102,7 @@ export class ShelfSession {
 			const one = found();
 			if (!one) return;
 			if (read.state === 'wrong') {
-				this.problem = `${one.shown}: ${read.why}. It was left out.`;
+				this.problem = `${one.shown}: ${read.why}. It was skipped.`;
 				this.leaveOut(one);
 				return;
 			}

@@ -55,13 +55,10 @@
 					><GripVertical size={18} aria-hidden="true" /></span
 				>
 				<div class="min-w-0 flex-1 pt-1.5">
-					<button
-						type="button"
-						aria-label="Change {one.name}"
-						onclick={() => show(one)}
-						class="hover:underline"><Tape text={one.name} /></button
+					<button type="button" aria-label="Edit {one.name}" onclick={() => show(one)} class="hover:underline"
+						><Tape text={one.name} /></button
 					>
-					{#if one.collects.length}<span class="text-sm text-good">collects {one.collects.join(', ')}</span
+					{#if one.collects.length}<span class="text-sm text-good">bin for {one.collects.join(', ')}</span
 						>{/if}
 					{#if one.things.length}<p class="truncate text-sm text-ink-2">
 							{one.things.slice(0, SHOWN).join(', ')}{one.things.length > SHOWN
@@ -80,14 +77,14 @@
 						value={i - 1}
 						disabled={i === 0}
 						class="grid size-9 place-items-center text-ink-2 hover:text-ink disabled:opacity-25"
-						aria-label="Walk to {one.name} earlier"><ArrowUp size={18} aria-hidden="true" /></button
+						aria-label="Move {one.name} up"><ArrowUp size={18} aria-hidden="true" /></button
 					>
 					<button
 						name="index"
 						value={i + 1}
 						disabled={i === items.length - 1}
 						class="grid size-9 place-items-center text-ink-2 hover:text-ink disabled:opacity-25"
-						aria-label="Walk to {one.name} later"><ArrowDown size={18} aria-hidden="true" /></button
+						aria-label="Move {one.name} down"><ArrowDown size={18} aria-hidden="true" /></button
 					>
 				</form>
 			</div>

@@ -42,14 +42,14 @@
 	const option = (value: string) => ({ value, label: value });
 </script>
 
-<TextField label="What it is" name="title" value={fields.title} {failure} />
+<TextField label="Name" name="title" value={fields.title} {failure} />
 <div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
 	<SelectField label="Kind" name="kind" options={ACTIVITY_KINDS.map(option)} value={fields.kind} {failure} />
 	<TextField label="Minutes" name="minutes" inputmode="numeric" value={fields.minutes} {failure} />
 	<SelectField
-		label="How much you want it"
+		label="How much you want to do it"
 		name="worth"
-		options={['1 if there is time', '2', '3', '4', '5 very much'].map((label, i) => ({
+		options={['1 if there’s time', '2', '3', '4', '5 very much'].map((label, i) => ({
 			value: String(i + 1),
 			label
 		}))}
@@ -71,7 +71,7 @@
 		{failure}
 	/>
 	<TextField
-		label="Begin days before"
+		label="Start this many days ahead"
 		name="startDaysBefore"
 		inputmode="numeric"
 		value={fields.start_days_before || ''}
@@ -79,7 +79,7 @@
 	/>
 </div>
 <fieldset>
-	<legend class="text-sm font-semibold">Who (nobody ticked is everyone)</legend>
+	<legend class="text-sm font-semibold">Who (leave blank for everyone)</legend>
 	<div class="mt-1 flex flex-wrap gap-x-5">
 		{#each people as person (person.id)}<label class="flex min-h-9 items-center gap-2"
 				><input
@@ -90,13 +90,12 @@
 				/>{person.name}</label
 			>{/each}
 		<label class="flex min-h-9 items-center gap-2"
-			><input type="checkbox" name="adult" class="size-5" checked={fields.adult === 1} />an adult has to be
-			there</label
+			><input type="checkbox" name="adult" class="size-5" checked={fields.adult === 1} />needs an adult</label
 		>
 	</div>
 </fieldset>
 <TextField
-	label="What it needs, a line each"
+	label="Supplies, one per line"
 	name="supplies"
 	rows={3}
 	value={fields.supplies}
@@ -104,7 +103,7 @@
 	{failure}
 />
 <TextField
-	label="Books, models, cards and printables it takes, a title on each line"
+	label="Books, games, and printables, one title per line"
 	name="resources"
 	rows={2}
 	value={fields.resources}
@@ -112,13 +111,13 @@
 />
 <div class="grid gap-3 sm:grid-cols-2">
 	<SelectField
-		label="In lesson"
+		label="Lesson"
 		name="lesson"
 		options={[{ value: '', label: 'none' }, ...lessons]}
 		value={String(fields.lesson_id ?? '')}
 		{failure}
 	/>
-	<DateField label="Or on a day of its own" name="day" value={fields.day} {failure} />
+	<DateField label="Or on its own day" name="day" value={fields.day} {failure} />
 </div>
 <details>
 	<summary class="min-h-9 cursor-pointer py-1 font-semibold">More about it</summary>
@@ -126,7 +125,7 @@
 		<TextField label="From age" name="fromAge" inputmode="numeric" value={fields.from_age ?? ''} {failure} />
 		<TextField label="To age" name="toAge" inputmode="numeric" value={fields.to_age ?? ''} {failure} />
 		<TextField
-			label="Counts for subjects"
+			label="Counts toward"
 			name="subjects"
 			value={fields.subjects}
 			placeholder="art, geography"
@@ -140,21 +139,21 @@
 			{failure}
 		/>
 		<TextField
-			label="Easier instead"
+			label="Easier version"
 			name="instead"
 			value={fields.instead}
-			placeholder="watch a film about it"
+			placeholder="watch a movie about it"
 			{failure}
 		/>
 		<TextField
-			label="Minutes of that"
+			label="Minutes for that"
 			name="insteadMinutes"
 			inputmode="numeric"
 			value={fields.instead_minutes ?? ''}
 			{failure}
 		/>
 		<SelectField
-			label="An older child helps"
+			label="Helper"
 			name="helper"
 			options={[
 				{ value: '', label: 'nobody' },
@@ -163,7 +162,7 @@
 			value={String(fields.helper_id ?? '')}
 			{failure}
 		/>
-		<TextField label="How often in all" name="times" inputmode="numeric" value={fields.times} {failure} />
+		<TextField label="Times in all" name="times" inputmode="numeric" value={fields.times} {failure} />
 		<label class="flex min-h-10 items-center gap-2 self-end"
 			><input type="checkbox" name="daily" class="size-5" checked={fields.daily === 1} /> daily</label
 		>
@@ -171,6 +170,6 @@
 	</div>
 </details>
 <label class="flex min-h-9 items-center gap-2"
-	><input type="checkbox" name="required" class="size-5" checked={fields.standing === 'required'} /> Required: its
-	lesson is not ready without it</label
+	><input type="checkbox" name="required" class="size-5" checked={fields.standing === 'required'} /> Required: the
+	lesson isn’t ready without it</label
 >

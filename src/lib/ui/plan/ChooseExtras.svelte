@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { dollarsTyped } from '$core/words/index.ts';
+	import { dollarsTyped, LOAD_NAMES, loadText } from '$core/words/index.ts';
+	import type { MeasureOfLoad } from '$core/plan/index.ts';
 	import { enhance } from '$app/forms';
 	import { onDestroy } from 'svelte';
 	import type { ChoiceInput } from '$core/choice/index.ts';
@@ -27,15 +28,6 @@
 	const shown = $derived(
 		answer && JSON.stringify(answer.for) === JSON.stringify(input) ? answer.chosen : null
 	);
-	const NAMES: Readonly<Record<string, string>> = {
-		minutes: 'time',
-		handsOn: 'projects',
-		prepareMinutes: 'preparing',
-		cents: 'money',
-		mess: 'mess',
-		adultMinutes: 'an adult’s time'
-	};
-
 	function workOut() {
 		stop();
 		const asking = $state.snapshot(input) as ChoiceInput;
@@ -47,7 +39,7 @@
 		};
 		worker.onerror = () => {
 			answer = {
-				chosen: { problem: 'That could not be worked out on this device. Nothing was changed.' },
+				chosen: { problem: 'This device couldn’t work that out. Nothing changed.' },
 				for: asking
 			};
 			stop();
@@ -60,7 +52,7 @@
 		working = false;
 	}
 	onDestroy(stop);
-	const whereNow = (id: string) => (now[id] === null ? 'from the pool' : `in week ${now[id]} already`);
+	const whereNow = (id: string) => (now[id] === null ? 'from ideas' : `already in week ${now[id]}`);
 </script>
 
 <!-- Which extras to do: exactly the best set within the family's limits, worked out on this device. -->
@@ -68,37 +60,42 @@
 	<h2 id="choose" class="mb-1 text-lg">Which ones fit?</h2>
 	<p class="mb-2 text-sm text-ink-2">
 		{input.activities.length} extras, {input.limits.length
-			? 'your limits from How full'
-			: 'no limits yet: set them on How full'}, and something for each child in each week.
+			? 'your weekly limits'
+			: 'no limits yet (set them under Workload)'}, and something for each child each week.
 	</p>
 	<form method="get" class="mb-3 flex items-end gap-3" data-sveltekit-noscroll data-sveltekit-keepfocus>
 		<TextField
-			label="What if we spend at most ($)"
+			label="Spend at most ($)"
 			name="budget"
 			inputmode="decimal"
 			value={asked}
 			placeholder={budget === null ? 'no limit' : dollarsTyped(budget)}
 			look="!w-28"
 		/>
-		<Button type="submit" size="small">Take that</Button>
+		<Button type="submit" size="small">Apply</Button>
 	</form>
 	<div class="flex gap-3">
-		<Button onclick={workOut} disabled={working || input.activities.length === 0}
-			>Work out the best set</Button
-		>
+		<Button onclick={workOut} disabled={working || input.activities.length === 0}>Find the best mix</Button>
 		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}
 	</div>
 	<div role="status" class="mt-3">
 		{#if working}
-			<p>Trying all sets …</p>
+			<p>Comparing every mix …</p>
 		{:else if shown && 'problem' in shown}
 			<p class="border-l-4 border-late pl-3">
-				{shown.problem}. <a href="/units/{unit}/plan/load">Change the limits</a>
+				{shown.problem} <a href="/units/{unit}/plan/load">Edit the limits</a>
+			</p>
+		{:else if shown && 'over' in shown}
+			<p class="border-l-4 border-late pl-3">
+				{shown.over
+					? `Required extras already use ${loadText(shown.over.of as MeasureOfLoad, shown.over.taken)}${shown.over.week === null ? '' : ` in week ${shown.over.week}`}; your limit is ${loadText(shown.over.of as MeasureOfLoad, shown.over.most)}.`
+					: 'Required extras already go over your limits.'}
+				<a href="/units/{unit}/plan/load">Edit the limits</a>
 			</p>
 		{:else if shown}
 			{@const choice = shown.choice}
 			<p class="font-semibold">
-				{choice.chosen.length} of {input.activities.length} fit, and no other set is worth more.
+				{choice.chosen.length} of {input.activities.length} fit. No other mix scores higher.
 			</p>
 			<ul class="mt-1 divide-y divide-rule border-y border-rule text-sm">
 				{#each choice.chosen as one (one.id)}<li class="flex justify-between gap-3 py-1">
@@ -109,8 +106,8 @@
 				{#each choice.left as one (one.id)}<li class="flex justify-between gap-3 py-1 text-ink-2">
 						<span>{titles[one.id]}</span><span
 							>{one.over.length
-								? `too much ${one.over.map((of) => NAMES[of] ?? of).join(' and ')}`
-								: 'worth less than the others'}</span
+								? `too much ${one.over.map((of) => LOAD_NAMES[of as MeasureOfLoad]).join(' and ')}`
+								: 'you want it less than the others'}</span
 						>
 					</li>{/each}
 			</ul>
@@ -125,7 +122,7 @@
 					name="chosen"
 					value={choice.chosen.map((one) => `${one.id}@${one.week}`).join(',')}
 				/>
-				<Button type="submit" size="small">Take this set</Button>
+				<Button type="submit" size="small">Use this mix</Button>
 			</form>
 		{/if}
 	</div>

@@ -33,13 +33,13 @@
 </script>
 
 <section aria-labelledby="holidays">
-	<h2 id="holidays" class="mb-2 text-lg">Holidays on teaching days</h2>
+	<h2 id="holidays" class="mb-2 text-lg">Holidays on school days</h2>
 	<ul class="divide-y divide-rule border-y border-rule">
 		{#each holidays as one, i (i)}
 			<li class="flex items-center gap-3 py-1.5">
 				<span class="flex-1"
 					>{one.name}<span class="block text-sm text-ink-2"
-						>{one.text}{one.blocked === null ? '' : ': no lesson'}</span
+						>{one.text}{one.blocked === null ? '' : ': day off'}</span
 					></span
 				>
 				<form method="post" action={one.blocked === null ? '?/block' : '?/unblock'} use:enhance={saves()}>
@@ -50,8 +50,8 @@
 					<Button
 						size="small"
 						type="submit"
-						aria-label="{one.blocked === null ? 'Keep free' : 'Teach anyway'}, {one.name}"
-						>{one.blocked === null ? 'Keep free' : 'Teach anyway'}</Button
+						aria-label="{one.blocked === null ? 'Take off' : 'Teach anyway'}, {one.name}"
+						>{one.blocked === null ? 'Take off' : 'Teach anyway'}</Button
 					>
 				</form>
 			</li>
@@ -59,21 +59,21 @@
 			<li class="py-2 text-ink-2">
 				{country
 					? 'None between the first and the last day.'
-					: 'Choose your country on House, and they are offered here.'}
+					: 'Choose your country in Household to see holidays here.'}
 			</li>
 		{/each}
 	</ul>
 </section>
 
 <section aria-labelledby="blocked">
-	<h2 id="blocked" class="mb-2 text-lg">Days without lessons</h2>
+	<h2 id="blocked" class="mb-2 text-lg">Days off</h2>
 	<RangeList
 		ranges={blocked}
 		add="block"
 		remove="unblock"
-		addLabel="Block these days"
-		removeLabel="Teach again"
-		empty="None yet. Co-op days, trips and breaks go here."
+		addLabel="Add days off"
+		removeLabel="Remove"
+		empty="None yet. Co-op days, trips, and breaks go here."
 		example="co-op"
 		{failure}
 	/>
@@ -83,7 +83,7 @@
 	<form method="post" action="?/ics" use:enhance={saves()} bind:this={icsForm}>
 		<input type="hidden" name="ics" value={ics} />
 		<label class="block text-sm"
-			>A calendar file (.ics): every day with an event is kept free
+			>Calendar file (.ics): every day with an event becomes a day off
 			<input
 				type="file"
 				accept=".ics,text/calendar"

@@ -35,10 +35,10 @@
 <form method="post" action="?/edit" use:enhance={saves({ done })} class="space-y-4">
 	<input type="hidden" name="id" value={lesson.id} />
 	<TextField label="Title" name="title" value={lesson.title} {failure} />
-	<TextField label="What is done" name="note" value={lesson.note} {failure} />
+	<TextField label="What we do" name="note" value={lesson.note} {failure} />
 	<div class="flex items-end gap-6">
 		<TextField
-			label="Teaching days"
+			label="School days"
 			name="sessions"
 			inputmode="numeric"
 			value={lesson.sessions}
@@ -47,13 +47,13 @@
 		/>
 		<label class="flex min-h-10 items-center gap-2"
 			><input type="checkbox" name="optional" class="size-5" checked={lesson.optional} /> Optional: dropped first
-			when days are short</label
+			if days run short</label
 		>
 	</div>
 	{#if details}
 		<details>
 			<summary class="min-h-9 cursor-pointer py-1 font-semibold"
-				>Aim, words, questions, minutes, more for older ones</summary
+				>Objective, vocabulary, questions, minutes, older children</summary
 			>
 			<div class="mt-2 space-y-3">
 				<div class="flex gap-3">
@@ -68,24 +68,24 @@
 						{failure}
 					/>
 				</div>
-				<TextField label="So that they …" name="objective" value={details.objective} {failure} />
+				<TextField label="Objective" name="objective" value={details.objective} {failure} />
 				<TextField
-					label="Words, a line each"
+					label="Vocabulary, one per line"
 					name="vocabulary"
 					rows={3}
 					value={details.vocabulary}
 					{failure}
 				/>
 				<TextField
-					label="Questions, a line each"
+					label="Questions, one per line"
 					name="questions"
 					rows={3}
 					value={details.questions}
 					{failure}
 				/>
-				<TextField label="More for older ones" name="extension" value={details.extension} {failure} />
+				<TextField label="For older children" name="extension" value={details.extension} {failure} />
 				<fieldset class="flex flex-wrap gap-x-5">
-					<legend class="text-sm font-semibold">For whom</legend>
+					<legend class="text-sm font-semibold">Who</legend>
 					{#each people as person (person.id)}<label class="flex min-h-9 items-center gap-2"
 							><input
 								type="checkbox"

@@ -24,7 +24,7 @@
 				<button
 					name="range"
 					value={flag.id}
-					aria-label="Take off the flag {flag.pages} of lesson {row.number}"
+					aria-label="Remove pages {flag.pages} from lesson {row.number}"
 					class="p-1 text-ink-2 opacity-0 group-hover:opacity-100 focus:opacity-100"
 					><X size={16} aria-hidden="true" /></button
 				>
@@ -33,7 +33,7 @@
 		{#if spine.inUse && !row.over}
 			<details>
 				<summary class="min-h-8 cursor-pointer text-sm text-ink-2"
-					>{row.flags.length ? 'another flag' : 'no pages: stick a flag'}</summary
+					>{row.flags.length ? 'Add more pages' : 'No pages yet. Add some'}</summary
 				>
 				<form
 					method="post"
@@ -50,7 +50,7 @@
 						placeholder="12–19 alone Odile, 15 min: scale"
 						{failure}
 					/>
-					<Button type="submit" size="small" class="mb-1">Stick</Button>
+					<Button type="submit" size="small" class="mb-1">Add</Button>
 				</form>
 			</details>
 		{/if}

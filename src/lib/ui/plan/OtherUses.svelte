@@ -18,7 +18,7 @@
 
 <!-- What the lessons use beside the books that are read through. -->
 <section aria-labelledby="others">
-	<h2 id="others" class="mb-1 text-lg">Other books and things</h2>
+	<h2 id="others" class="mb-1 text-lg">Other books and games</h2>
 	<p class="mb-2 text-ink-2">{uses.sentence}</p>
 	<form
 		method="post"
@@ -27,14 +27,14 @@
 		class="mb-3 flex flex-wrap items-end gap-3"
 	>
 		<TextField
-			label="Title, from the library"
+			label="Title in your home library"
 			name="title"
 			class="min-w-52 flex-1"
 			placeholder="Shadows and Stars"
 			{failure}
 		/>
 		<SelectField
-			label="For lesson"
+			label="Lesson"
 			name="lesson"
 			class="max-w-60"
 			options={uses.lessons
@@ -44,13 +44,13 @@
 			{failure}
 		/>
 		<TextField
-			label="What for, as on a slip"
+			label="How you’ll use it"
 			name="slip"
 			class="min-w-52 flex-1"
 			placeholder="read alone Odile 20–34, 20 min"
 			{failure}
 		/>
-		<Button type="submit" size="small">Flag it</Button>
+		<Button type="submit" size="small">Assign</Button>
 	</form>
 	<ol class="divide-y divide-rule border-t-2 border-ink">
 		{#each uses.lessons.filter((one) => one.uses.length && (showOver || !one.over)) as one (one.lesson)}
@@ -66,7 +66,7 @@
 								<input type="hidden" name="id" value={use.id} />
 								<button
 									class="min-h-6 px-1 text-sm text-ink-2 underline"
-									aria-label="Take away {use.title}, lesson {one.number}">take away</button
+									aria-label="Remove {use.title}, lesson {one.number}">remove</button
 								>
 							</form>
 						</li>

@@ -18,7 +18,7 @@
 
 <!-- What is read on which day, so that a book ends with its unit. -->
 <aside aria-label="Reading plan of {spine.title}" class="pt-3">
-	<h3 class="font-display font-semibold">So that it ends with the unit</h3>
+	<h3 class="font-display font-semibold">Reading schedule</h3>
 	<p class="mt-1">{reading.sentence}</p>
 	<form method="post" action="?/readOn" use:enhance={saves()} class="mt-2 flex items-center gap-2">
 		<input type="hidden" name="spine" value={spine.id} />
@@ -28,19 +28,19 @@
 			value={spine.fields.read_on}
 			aria-label="When {spine.title} is read"
 		/>
-		<Button type="submit" size="small">Set</Button>
+		<Button type="submit" size="small">Save</Button>
 	</form>
 	<form method="post" action="?/reached" use:enhance={saves()} class="mt-2 flex items-end gap-2">
 		<input type="hidden" name="spine" value={spine.id} />
 		<TextField
-			label="Read so far, to {spine.fields.counted === 'pages' ? 'page' : 'chapter'}"
+			label="Read through {spine.fields.counted === 'pages' ? 'page' : 'chapter'}"
 			name="reached"
 			inputmode="numeric"
 			value={spine.fields.reached ?? ''}
 			look="!w-20"
 			{failure}
 		/>
-		<Button type="submit" size="small" class="mb-1">Spread again</Button>
+		<Button type="submit" size="small" class="mb-1">Recalculate</Button>
 	</form>
 	{#if reading.days.length}
 		<table class="mt-3 w-full text-left text-sm">
@@ -60,7 +60,7 @@
 			</tbody>
 		</table>
 		{#if reading.more}<p class="mt-1 text-sm text-ink-2">
-				and {reading.more} more days
+				and {reading.more} more {reading.more === 1 ? 'day' : 'days'}
 			</p>{/if}
 	{/if}
 </aside>

@@ -28,30 +28,30 @@
 	let { calendar, places, failure }: Props = $props();
 	let rhythm = $derived(calendar.rhythm);
 	const RHYTHM_OPTIONS = [
-		{ value: 'fixed days', label: 'a lesson each teaching day' },
-		{ value: 'topics', label: 'topics of some days' },
+		{ value: 'fixed days', label: 'one lesson per school day' },
+		{ value: 'topics', label: 'several days per topic' },
 		{ value: 'reading between', label: 'reading days after each lesson' },
-		{ value: 'fast', label: 'fast: several lessons a day' },
-		{ value: 'checklist', label: 'a checklist without dates' }
+		{ value: 'fast', label: 'several lessons a day' },
+		{ value: 'checklist', label: 'checklist, no dates' }
 	];
 	const RHYTHM_DAYS: Readonly<Record<string, string>> = {
-		topics: 'Days each',
-		'reading between': 'Reading days',
-		fast: 'Lessons a day'
+		topics: 'Days per topic',
+		'reading between': 'Reading days each',
+		fast: 'Lessons per day'
 	};
 </script>
 
 <section aria-labelledby="calendar">
-	<h2 id="calendar" class="mb-2 text-lg">Days of the unit</h2>
+	<h2 id="calendar" class="mb-2 text-lg">Unit dates</h2>
 	<form method="post" action="?/calendar" use:enhance={saves()} class="space-y-3">
 		<div class="grid grid-cols-2 gap-3">
 			<DateField label="First day" name="start" value={calendar.start ?? ''} {failure} />
 			<DateField label="Last day" name="end" value={calendar.end ?? ''} {failure} />
 		</div>
-		<Weekdays legend="Weekdays" chosen={calendar.weekdays} />
+		<Weekdays legend="School days" chosen={calendar.weekdays} />
 		<div class="flex gap-3">
 			<SelectField
-				label="Rhythm"
+				label="Pace"
 				name="rhythm"
 				class="min-w-48 flex-1"
 				options={RHYTHM_OPTIONS}
@@ -70,9 +70,9 @@
 			{/if}
 		</div>
 		<TextField
-			label="Days to keep free"
+			label="Catch-up days"
 			name="keepFree"
-			hint="Slack for sick days and good weather."
+			hint="For sick days and good weather."
 			inputmode="numeric"
 			value={calendar.keepFree}
 			look="!w-24"
@@ -80,16 +80,16 @@
 		/>
 		<HabitFields
 			habits={calendar.habits}
-			inherited="As the household does: {calendar.householdHabit}"
+			inherited="Same as the household: {calendar.householdHabit}"
 			{failure}
 		/>
 		<SelectField
-			label="Its things come together in"
+			label="Bin for this unit"
 			name="collectingPlace"
-			options={[{ value: '', label: 'no place of their own' }, ...places]}
+			options={[{ value: '', label: 'no bin yet' }, ...places]}
 			value={String(calendar.collectingPlace ?? '')}
 			{failure}
 		/>
-		<Button type="submit">Save the days</Button>
+		<Button type="submit">Save dates</Button>
 	</form>
 </section>

@@ -49,7 +49,7 @@
 			<DateField label="First day" name="start" value={asked.start ?? ''} />
 			<TextField label="Budget ($)" name="budget" inputmode="decimal" value={dollars} />
 		</div>
-		<Weekdays legend="Weekdays instead" chosen={asked.weekdays} />
+		<Weekdays legend="School days instead" chosen={asked.weekdays} />
 		<details open={asked.drop.length > 0}>
 			<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">Without these lessons</summary>
 			{#each lessons as lesson (lesson.id)}
@@ -133,14 +133,12 @@
 					/>{/each}
 				{#if asked.start || asked.weekdays.length || asked.drop.length || asked.without.length || dollars}<Button
 						type="submit"
-						size="small">Do it so</Button
+						size="small">Make these changes</Button
 					>{/if}
-				<Button href={page.url.pathname} size="small" look="quiet" data-sveltekit-noscroll
-					>Leave it as it is</Button
-				>
+				<Button href={page.url.pathname} size="small" look="quiet" data-sveltekit-noscroll>Cancel</Button>
 			</form>
 			{#if asked.children !== null}<p class="mt-2 text-sm text-ink-2">
-					Who really takes part is decided on House.
+					Who takes part is set in Household.
 				</p>{/if}
 		</div>
 	{/if}

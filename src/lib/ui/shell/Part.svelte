@@ -11,8 +11,8 @@
 	{@render children()}
 	{#snippet failed(_, again)}
 		<div role="alert" class="my-4 border-l-4 border-late pl-3">
-			<p class="font-semibold">This part could not be shown.</p>
-			<p class="text-ink-2">Nothing that was saved is lost, and the rest of the page works.</p>
+			<p class="font-semibold">This part couldn’t be shown.</p>
+			<p class="text-ink-2">Nothing you saved is lost, and the rest of the page works.</p>
 			<Button size="small" class="mt-2" onclick={again}>Try again</Button>
 		</div>
 	{/snippet}

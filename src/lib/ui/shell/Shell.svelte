@@ -16,7 +16,7 @@
 		{ href: '/lists/walk', label: 'Lists' },
 		{ href: '/units', label: 'Units' },
 		{ href: '/home', label: 'At home' },
-		{ href: '/house', label: 'House' }
+		{ href: '/house', label: 'Household' }
 	];
 	const isHere = (href: string) =>
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
@@ -25,7 +25,7 @@
 <a
 	href="#content"
 	class="sr-only z-50 bg-ink px-4 py-2 text-sheet focus:not-sr-only focus:fixed focus:left-2 focus:top-2"
-	>Skip to the page</a
+	>Skip to content</a
 >
 <header class="no-print mx-auto flex max-w-[82rem] items-center gap-6 px-4 pt-3 sm:px-7">
 	<a href="/" class="flex items-center gap-2.5 font-display text-lg font-bold text-ink no-underline">
@@ -53,7 +53,7 @@
 		type="button"
 		onclick={find}
 		class="ml-auto flex min-h-10 items-center gap-3 rounded-[3px] border border-edge bg-lined px-3 text-sm text-ink-2 hover:border-ink hover:text-ink"
-		>Find<span class="hidden font-display sm:inline" aria-hidden="true">/</span></button
+		>Search<span class="hidden font-display sm:inline" aria-hidden="true">/</span></button
 	>
 	<p class="text-right text-sm leading-tight text-ink-2">
 		<span class="hidden sm:inline">{`${household} · `}</span>{today}

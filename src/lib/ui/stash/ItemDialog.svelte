@@ -22,7 +22,7 @@
 		close: () => void;
 	};
 	let { item, names, suppliers, history, failure, close }: Props = $props();
-	const sources = $derived([{ value: '', label: 'the first shop' }, ...suppliers]);
+	const sources = $derived([{ value: '', label: 'first store' }, ...suppliers]);
 </script>
 
 <Dialog
@@ -45,68 +45,67 @@
 					value={item.use}
 					{failure}
 				/>
-				<Field label="Always leave for the house" name="keepBack" {failure}>
+				<Field label="Keep in reserve" name="keepBack" {failure}>
 					{#snippet children(aria)}<AmountField
 							name="keepBack"
 							unitName="keepBackUnit"
 							value={item.keepBack}
 							unit={item.keepBackUnit}
-							label="left for the house"
+							label="kept in reserve"
 							{...aria}
 						/>{/snippet}
 				</Field>
-				<Field label="Low below" name="lowLevel" {failure}>
+				<Field label="Running running low below" name="lowLevel" {failure}>
 					{#snippet children(aria)}<AmountField
 							name="lowLevel"
 							unitName="lowUnit"
 							value={item.lowLevel}
 							unit={item.lowUnit}
-							label="low below"
+							label="running low below"
 							{...aria}
 						/>{/snippet}
 				</Field>
 				<TextField
-					label="Keeps, in days"
+					label="Stays fresh (days)"
 					name="keepsDays"
-					hint="Empty: does not go off."
+					hint="Blank: doesn’t expire."
 					inputmode="numeric"
 					value={item.keepsDays}
 					{failure}
 				/>
-				<SelectField label="Comes from" name="supplier" options={sources} value={item.supplier} {failure} />
+				<SelectField label="Usual source" name="supplier" options={sources} value={item.supplier} {failure} />
 			</div>
 			<Button type="submit" look="main">Save</Button>
 		</form>
 		<details class="mt-5 border-t border-rule pt-3">
-			<summary class="cursor-pointer font-semibold">Where else it comes from, and what is begun early</summary
-			>
+			<summary class="cursor-pointer font-semibold">Other ways to get it, and lead time</summary>
 			<form method="post" action="?/sources" use:enhance={saves({ done: close })} class="mt-2 space-y-3">
 				<input type="hidden" name="id" value={item.id} />
 				<TextField
-					label="Its own order of sources"
+					label="What to try first, for this item"
 					name="ladder"
 					placeholder="made, free, borrowed, gift, second-hand, bought"
-					hint="Empty: as the house does it."
+					hint="Blank: same as Household."
 					value={item.sources.ladder}
 					{failure}
 				/>
 				<div class="grid grid-cols-3 gap-3">
 					<TextField
-						label="Grows or hatches, days"
+						label="Days to grow or hatch"
 						name="startDays"
 						inputmode="numeric"
 						value={item.sources.startDays}
 						{failure}
 					/>
 					<TextField
-						label="Making one costs ($)"
+						label="Cost to make one ($)"
 						name="makeCost"
 						inputmode="decimal"
 						value={item.sources.makeCost}
 						{failure}
 					/>
 					<TextField
-						label="and takes, minutes"
+						label="Minutes to make one"
 						name="makeMinutes"
 						inputmode="numeric"
 						value={item.sources.makeMinutes}
@@ -114,14 +113,14 @@
 					/>
 				</div>
 				<label class="flex min-h-9 items-center gap-2"
-					><input type="checkbox" name="season" class="size-5" checked={item.sources.openGround} /> Gathered only
-					while the ground is open</label
+					><input type="checkbox" name="season" class="size-5" checked={item.sources.openGround} /> Can’t be gathered
+					when the ground is frozen</label
 				>
-				<Button type="submit">Save where it comes from</Button>
+				<Button type="submit">Save</Button>
 			</form>
 		</details>
 		<section class="mt-5 border-t border-rule pt-4" aria-labelledby="instead">
-			<h3 id="instead" class="text-sm">What can be taken instead</h3>
+			<h3 id="instead" class="text-sm">Substitutes</h3>
 			{#each item.instead as one (one.id)}
 				<form
 					method="post"
@@ -131,7 +130,9 @@
 				>
 					<input type="hidden" name="substitute" value={one.id} />
 					<span>{one.text}</span>
-					<Button size="small" look="quiet" type="submit" aria-label="Not instead: {one.text}">Remove</Button>
+					<Button size="small" look="quiet" type="submit" aria-label="Remove substitute: {one.text}"
+						>Remove</Button
+					>
 				</form>
 			{/each}
 			<form
@@ -143,7 +144,7 @@
 				<input type="hidden" name="id" value={item.id} />
 				<TextField label="For" name="for" placeholder="1 cup" value="1" {failure} />
 				<TextField label="take" name="other" placeholder="2 tbsp lemon juice" {failure} />
-				<Button type="submit">Note it</Button>
+				<Button type="submit">Add</Button>
 			</form>
 		</section>
 		<form
@@ -154,7 +155,7 @@
 		>
 			<input type="hidden" name="id" value={item.id} />
 			<div class="flex-1">
-				<Field label="This is the same as" name="into" {failure}>
+				<Field label="Same item as" name="into" {failure}>
 					{#snippet children(aria)}<Combobox
 							name="into"
 							options={names.filter((name) => name !== item.name)}

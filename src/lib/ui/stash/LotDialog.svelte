@@ -21,7 +21,7 @@
 		close: () => void;
 	};
 	let { lot, places, history, failure, close }: Props = $props();
-	const anywhere = $derived([{ value: '', label: 'no place noted' }, ...places]);
+	const anywhere = $derived([{ value: '', label: 'no place set' }, ...places]);
 </script>
 
 <Dialog bind:open={() => lot !== null, (open) => !open && close()} title={lot?.item ?? ''} about={lot?.place}>
@@ -46,13 +46,13 @@
 				value={lot.placeId === null ? '' : String(lot.placeId)}
 				{failure}
 			/>
-			<DateField label="Good until" name="goodUntil" value={lot.goodUntil ?? ''} {failure} />
+			<DateField label="Expires" name="goodUntil" value={lot.goodUntil ?? ''} {failure} />
 			<label class="flex min-h-9 items-center gap-2"
 				><input type="checkbox" name="opened" class="size-5" checked={lot.opened} /> Opened</label
 			>
 			<div class="flex justify-between gap-3">
 				<Button type="submit" look="main">Save</Button>
-				<Button type="submit" look="quiet" formaction="?/removeLot">Take out of the stash</Button>
+				<Button type="submit" look="quiet" formaction="?/removeLot">Remove</Button>
 			</div>
 		</form>
 		{#if places.length}
@@ -63,24 +63,22 @@
 				class="mt-5 grid grid-cols-[6rem_1fr_auto] items-end gap-2 border-t border-rule pt-4"
 			>
 				<input type="hidden" name="id" value={lot.id} />
-				<TextField label="Put some of it" name="some" {failure} />
+				<TextField label="Move some" name="some" {failure} />
 				<SelectField label="into" name="to" options={places} value={places[0].value} {failure} />
-				<Button type="submit">Put</Button>
+				<Button type="submit">Move</Button>
 			</form>
 		{/if}
 		<details class="mt-5 border-t border-rule pt-3" open={lot.kit !== ''}>
-			<summary class="cursor-pointer font-semibold"
-				>It is a kit{lot.kit ? `: ${lot.kit}` : ', with parts of its own'}</summary
-			>
+			<summary class="cursor-pointer font-semibold">This is a kit{lot.kit ? `: ${lot.kit}` : ''}</summary>
 			{#if lot.picture}<img
 					src="/pictures/{lot.picture}"
-					alt="The parts of {lot.item} as they are sorted"
+					alt="The parts of {lot.item}, sorted"
 					class="mt-2 max-h-56 rounded-[3px] border border-rule"
 				/>{/if}
 			<form method="post" action="?/kit" use:enhance={saves({ done: close })} class="mt-2 space-y-3">
 				<input type="hidden" name="id" value={lot.id} />
 				<TextField
-					label="For how many it was when full"
+					label="Serves, when full"
 					name="makings"
 					inputmode="numeric"
 					look="!w-28"
@@ -88,15 +86,15 @@
 					{failure}
 				/>
 				<TextField
-					label="For one making, a line each"
+					label="Parts for one set, one per line"
 					name="parts"
 					rows={4}
 					placeholder="1 felt heart&#10;2 googly eyes, 41 there"
-					hint="“41 there” where you have counted; else as many as its makings want."
+					hint="Add “41 there” if you counted. Otherwise full sets are assumed."
 					value={lot.kitParts}
 					{failure}
 				/>
-				<Button type="submit">Save the contents</Button>
+				<Button type="submit">Save parts</Button>
 			</form>
 			<PictureField has={lot.picture !== null} of={lot.id} {failure} />
 		</details>

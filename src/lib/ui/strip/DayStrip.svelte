@@ -125,7 +125,7 @@
 		</svg>
 	{/each}
 	<figcaption class="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
-		<span>Numbered: a lesson</span><span>Tinted: taught</span><span>Dashed: spare</span><span
+		<span>Numbered: a lesson</span><span>Tinted: taught</span><span>Dashed: to spare</span><span
 			>Hatched: no school</span
 		><span>Ring: today</span>
 	</figcaption>

@@ -34,14 +34,14 @@
 	let { line, items, children, failure, done }: Props = $props();
 	let per = $derived(line.per);
 	const pers = [
-		{ value: 'family', label: 'for the family' },
-		{ value: 'child', label: 'for each child' },
-		{ value: 'pair', label: 'for each pair' },
-		{ value: 'group', label: 'for each group' }
+		{ value: 'family', label: 'whole family' },
+		{ value: 'child', label: 'per child' },
+		{ value: 'pair', label: 'per pair' },
+		{ value: 'group', label: 'per group' }
 	];
 	const uses = [
 		{ value: 'consumed', label: 'used up' },
-		{ value: 'kept', label: 'kept for the next time' }
+		{ value: 'kept', label: 'kept to reuse' }
 	];
 </script>
 
@@ -51,7 +51,7 @@
 	<input type="hidden" name="lesson" value={line.lesson} />
 	<input type="hidden" name="written" value={line.written} />
 	<input type="hidden" name="or" value={line.or} />
-	<Field label="Thing" name="item" {failure}>
+	<Field label="Item" name="item" {failure}>
 		{#snippet children(aria)}<Combobox
 				name="item"
 				options={items}
@@ -81,11 +81,11 @@
 		</Field>
 	</div>
 	<div class="grid grid-cols-2 gap-3">
-		<Field label="For whom" name="per" {failure}>
+		<Field label="Who it’s for" name="per" {failure}>
 			{#snippet children(aria)}<Select name="per" options={pers} bind:value={per} {...aria} />{/snippet}
 		</Field>
 		{#if per === 'group'}
-			<Field label="Children to a group" name="groupSize" {failure}>
+			<Field label="Children per group" name="groupSize" {failure}>
 				{#snippet children(aria)}<input
 						class="typed text-right"
 						name="groupSize"
@@ -95,7 +95,7 @@
 					/>{/snippet}
 			</Field>
 		{/if}
-		<Field label="Afterwards" name="use" {failure}>
+		<Field label="After the lesson" name="use" {failure}>
 			{#snippet children(aria)}<Select name="use" options={uses} value={line.use} {...aria} />{/snippet}
 		</Field>
 	</div>
@@ -120,8 +120,8 @@
 		{#snippet children(aria)}<input class="typed" name="note" value={line.note} {...aria} />{/snippet}
 	</Field>
 	<label class="flex min-h-9 items-center gap-2"
-		><input type="checkbox" name="optional" class="size-5" checked={line.optional} /> Optional: holds no lesson
-		up</label
+		><input type="checkbox" name="optional" class="size-5" checked={line.optional} /> Optional: the lesson doesn’t
+		wait for it</label
 	>
 	<div class="flex justify-between gap-3">
 		<Button type="submit" look="main">Save line</Button>

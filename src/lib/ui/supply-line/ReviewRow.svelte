@@ -35,9 +35,9 @@
 	const units = UNITS.map((unit) => ({ value: unit, label: unit }));
 	const pers = [
 		{ value: 'family', label: 'family' },
-		{ value: 'child', label: 'each child' },
-		{ value: 'pair', label: 'each pair' },
-		{ value: 'group', label: 'group of' }
+		{ value: 'child', label: 'per child' },
+		{ value: 'pair', label: 'per pair' },
+		{ value: 'group', label: 'per group of' }
 	];
 	const uses = [
 		{ value: 'consumed', label: 'used up' },
@@ -95,21 +95,21 @@
 			class="typed col-span-3 font-semibold sm:col-span-1"
 			name={name('item')}
 			value={row.item}
-			aria-label="Thing: {row.written}"
+			aria-label="Item: {row.written}"
 			aria-invalid={bad('item')}
 		/>
 		<div class="col-span-2 flex gap-1 sm:col-span-1">
-			<Select options={pers} bind:value={per} name={name('per')} aria-label="For whom: {row.written}" />
+			<Select options={pers} bind:value={per} name={name('per')} aria-label="Who it’s for: {row.written}" />
 			{#if per === 'group'}<input
 					class="typed !w-14 text-right"
 					name={name('groupSize')}
 					value={row.groupSize}
-					aria-label="Children to a group: {row.written}"
+					aria-label="Children per group: {row.written}"
 					placeholder="of"
 					aria-invalid={bad('groupSize')}
 				/>{/if}
 		</div>
-		<Select options={uses} value={row.use} name={name('use')} aria-label="Afterwards: {row.written}" />
+		<Select options={uses} value={row.use} name={name('use')} aria-label="After the lesson: {row.written}" />
 		<Select
 			options={lessons}
 			value={String(row.lesson)}

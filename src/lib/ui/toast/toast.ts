@@ -9,6 +9,11 @@ export function sayDone(label: string): void {
 	toast(label, { id: LATEST, duration: 8000, action: { label: 'Undo', onClick: () => void turn('undo') } });
 }
 
+/** Says something that changed nothing, so that there is nothing to undo. */
+export function sayNote(text: string): void {
+	toast(text, { duration: 4000 });
+}
+
 /** Says what went wrong; stays until it is read. */
 export function sayWrong(message: string): void {
 	toast.error(message, { duration: 15000 });
@@ -21,7 +26,7 @@ export async function turn(way: 'undo' | 'redo'): Promise<void> {
 		const response = await fetch(`/changes/${way}`, { method: 'POST' });
 		answer = await response.json();
 	} catch {
-		sayWrong('The server cannot be reached just now. Nothing was changed.');
+		sayWrong('Can’t reach Gather Bin right now. Nothing changed.');
 		return;
 	}
 	await loadAgain();

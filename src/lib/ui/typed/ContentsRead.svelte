@@ -32,7 +32,7 @@
 				and {read.lessons.length - SHOWN} more
 			</p>{/if}
 		{#each read.leftOut.slice(0, 12) as line (line.lineNumber)}
-			<p class="text-sm text-ink-2">Left out: “{line.written}” ({line.why})</p>
+			<p class="text-sm text-ink-2">Skipped: “{line.written}” ({line.why})</p>
 		{/each}
 	</div>
 {/if}

@@ -9,7 +9,7 @@
 		text
 			.split('\n')
 			.filter((line) => line.trim())
-			.map((line) => readPerson(line, dayFirst))
+			.map((line) => readPerson(line, dayFirst, today))
 	);
 	const age = (born: string) => {
 		const months = monthsOld(born, today);
@@ -22,11 +22,12 @@
 	{#each people as one, i (i)}
 		<li>
 			<span class="font-semibold">{one.name}</span>
-			{#if one.unread}<span class="font-semibold text-late">“{one.unread}” could not be read</span>
-			{:else if !one.born}<span class="font-semibold text-due">date of birth?</span>
+			{#if one.unread}<span class="font-semibold text-late">“{one.unread}” couldn’t be read</span>
+			{:else if !one.born}<span class="font-semibold text-due">age or birth date?</span>
 			{:else if one.born > today}<span class="font-semibold text-late"
-					>{dayText(one.born)} {one.born.slice(0, 4)} has not come yet</span
+					>{dayText(one.born)} {one.born.slice(0, 4)} hasn’t come yet</span
 				>
+			{:else if one.bornWithin}<span class="text-ink-2">about {age(one.born)}</span>
 			{:else}<span class="text-ink-2">{dayText(one.born)} {one.born.slice(0, 4)}, {age(one.born)}</span>{/if}
 			{#if one.allergies.length}<span class="text-ink-2">allergic to {one.allergies.join(', ')}</span>{/if}
 		</li>

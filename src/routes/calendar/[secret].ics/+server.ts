@@ -6,7 +6,7 @@ import { icalOf } from '$lib/server/services/plan/calendar-file.ts';
 export const GET: RequestHandler = async ({ params }) => {
 	const now = await situation();
 	const secret = now.snapshot.household.feed_secret;
-	if (!secret || params.secret !== secret) error(404, 'There is no page here.');
+	if (!secret || params.secret !== secret) error(404, 'Page not found.');
 	return new Response(icalOf(now, null, new Date()), {
 		headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'no-store' }
 	});

@@ -40,7 +40,7 @@ export const actions: Actions = {
 		const done = await handleForm(
 			event,
 			Joi.object<{ text: string }>({ text: Joi.string().trim().allow('').max(500).required() }),
-			({ title }: { id: number; title: string }) => `${title}: in the library`,
+			({ title }: { id: number; title: string }) => `Added: ${title}`,
 			async ({ trx, now }, form) => addTyped(trx, now, form.text)
 		);
 		if ('result' in done && done.result) redirect(303, `/home/books/${done.result.id}?new`);

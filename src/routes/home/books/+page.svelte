@@ -25,7 +25,7 @@
 	};
 	const load = async (offset: number, limit: number): Promise<Row[]> => {
 		const answer = await fetch(`/home/books/rows?${query({ offset, limit })}`);
-		if (!answer.ok) throw new Error('The list could not be loaded.');
+		if (!answer.ok) throw new Error('The list couldn’t be loaded.');
 		return ((await answer.json()) as { rows: Row[] }).rows;
 	};
 	let waiting: ReturnType<typeof setTimeout> | undefined;
@@ -47,7 +47,7 @@
 	const option = (value: string) => ({ value, label: value });
 </script>
 
-<svelte:head><title>Books and things · Gather Bin</title></svelte:head>
+<svelte:head><title>Home library · Gather Bin</title></svelte:head>
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium">{data.sentence}</p>
 
@@ -58,7 +58,7 @@
 	class="mt-4 flex max-w-4xl flex-wrap items-end gap-3"
 >
 	<TextField
-		label="A book or thing, as you would note it"
+		label="Add a title"
 		name="text"
 		class="min-w-64 flex-1"
 		placeholder="Old Roads by Nell Arkwright, ages 9-13, 132 pages, desk"
@@ -66,21 +66,21 @@
 		{failure}
 	/>
 	<Button type="submit" look={data.isEmpty ? 'main' : 'plain'}>Add</Button>
-	<Button href="/home/books/topics">Piles by topic</Button>
+	<Button href="/home/books/topics">By topic</Button>
 	<Button href="/home/books/scan" look={data.isEmpty ? 'plain' : 'main'}>Scan a shelf</Button>
 </form>
 
 {#if data.isEmpty}
 	<div class="mt-6">
-		<EmptyState title="Begin with one shelf">
-			<p>Scan its books one after the other, or type the titles; then say once where they all stand.</p>
+		<EmptyState title="Start with one shelf">
+			<p>Scan the books one by one, or type titles, then pick one place for them all.</p>
 		</EmptyState>
 	</div>
 {:else}
 	<form method="get" class="mt-5 space-y-2" oninput={look} onsubmit={(event) => event.preventDefault()}>
 		<div class="flex flex-wrap items-end gap-3">
 			<TextField
-				label="Look for a title, a name, a topic, a note"
+				label="Search titles, authors, topics, notes"
 				name="q"
 				class="min-w-56 flex-1"
 				value={data.filter.words}
@@ -112,7 +112,7 @@
 			</p>
 		</div>
 		<details open={Boolean(kind || where || content || use)}>
-			<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">More ways to narrow it</summary>
+			<summary class="min-h-9 cursor-pointer py-1 text-sm font-semibold">More filters</summary>
 			<div class="mt-1 flex flex-wrap gap-3">
 				<SelectField
 					label="Kind"
@@ -127,7 +127,7 @@
 						{ value: '', label: 'anywhere' },
 						{ value: 'home', label: 'ours' },
 						{ value: 'away', label: 'not ours' },
-						{ value: 'lent', label: 'lent or on loan' }
+						{ value: 'lent', label: 'lent or borrowed' }
 					]}
 					value={where}
 				/>
@@ -150,22 +150,20 @@
 				/>
 			</div>
 		</details>
-		<noscript><Button type="submit">Look</Button></noscript>
+		<noscript><Button type="submit">Search</Button></noscript>
 	</form>
 
 	<p class="mt-3 mb-1 text-sm text-ink-2" role="status">
-		{data.first.total === 1 ? '1 thing' : `${data.first.total.toLocaleString('en-US')} things`}
+		{data.first.total === 1 ? '1 title' : `${data.first.total.toLocaleString('en-US')} titles`}
 	</p>
 	{#if data.view === 'shelf'}
 		<div class="flex flex-wrap items-end gap-x-6 gap-y-8">
 			{#each data.shelves as shelf (shelf.place)}<ShelfDrawing {shelf} />{:else}<p class="text-ink-2">
-					No book has a place yet. Say where they stand, and their shelves are drawn here.
+					No book has a place yet. Set their places, and the shelves are drawn here.
 				</p>{/each}
 		</div>
 	{:else if data.first.total === 0}
-		<p class="border-y border-rule py-6 text-ink-2">
-			Nothing of that kind. Try fewer words, or add it above.
-		</p>
+		<p class="border-y border-rule py-6 text-ink-2">No matches. Try fewer words, or add it above.</p>
 	{:else if data.view === 'grid'}
 		<VirtualList
 			total={data.first.total}
@@ -173,7 +171,7 @@
 			lineHeight={CARD.height}
 			entryWidth={CARD.width}
 			{load}
-			label="Books and things, as covers"
+			label="Home library, as covers"
 		>
 			{#snippet entry(row: Row)}
 				<a href="/home/books/{row.id}" class="block p-1.5 text-ink no-underline" aria-label={row.title}>
@@ -188,7 +186,7 @@
 			first={data.first.rows}
 			lineHeight={LINE}
 			{load}
-			label="Books and things"
+			label="Home library"
 		>
 			{#snippet entry(row: Row)}
 				<a

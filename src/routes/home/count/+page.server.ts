@@ -15,10 +15,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ lot: number; amount: string }>({
 				lot: id.required(),
-				amount: Joi.string()
-					.trim()
-					.required()
-					.messages({ 'string.empty': 'Please give the amount that is there' })
+				amount: Joi.string().trim().required().messages({ 'string.empty': 'Enter the amount that is there' })
 			}),
 			(what: string) => `Counted: ${what}`,
 			async ({ trx, now }, form) => correct(trx, now, form.lot, typedAmount(form.amount))

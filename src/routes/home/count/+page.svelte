@@ -10,7 +10,7 @@
 	const count = $derived(data.places.reduce((sum, place) => sum + place.rows.length, 0));
 </script>
 
-<svelte:head><title>Count again · Gather Bin</title></svelte:head>
+<svelte:head><title>Recount · Gather Bin</title></svelte:head>
 
 {#if count}
 	<p class="max-w-3xl font-display text-xl leading-snug font-medium">
@@ -41,10 +41,10 @@
 								class="typed !w-20 text-right"
 								name="amount"
 								inputmode="decimal"
-								aria-label="There are now, {row.item}"
+								aria-label="There now: {row.item}"
 								placeholder={row.unit}
 							/>
-							<Button type="submit" aria-label="Correct {row.item}">Now</Button>
+							<Button type="submit" aria-label="Update {row.item}">Update</Button>
 						</form>
 					</li>
 				{/each}
@@ -52,7 +52,7 @@
 		</section>
 	{/each}
 {:else}
-	<EmptyState title="Every count that matters is fresh">
-		<p>Nothing that lessons want soon was counted long ago.</p>
+	<EmptyState title="Nothing to recount">
+		<p>Everything upcoming lessons need was counted recently.</p>
 	</EmptyState>
 {/if}

@@ -8,11 +8,11 @@
 	const said = (count: number, what: string) => `${count} ${count === 1 ? what : `${what}s`}`;
 </script>
 
-<svelte:head><title>Files in and out · Gather Bin</title></svelte:head>
+<svelte:head><title>Import and export · Gather Bin</title></svelte:head>
 <div class="max-w-3xl">
-	<h2 class="sr-only">Files in and out</h2>
+	<h2 class="sr-only">Import and export</h2>
 	<p class="mt-2 font-display text-xl leading-snug font-medium">
-		A file first shows row by row what it would do; nothing is kept before you say so.
+		You’ll see what a file changes, row by row, before anything is saved.
 	</p>
 	<form
 		method="post"
@@ -24,7 +24,7 @@
 		<Field
 			label="A CSV file, or a list as plain text"
 			name="file"
-			hint="You can drop one on any page as well."
+			hint="You can also drop one on any page."
 			{failure}
 			class="min-w-64 flex-1"
 		>
@@ -36,27 +36,30 @@
 					{...aria}
 				/>{/snippet}
 		</Field>
-		<Button type="submit" look="main" class="mb-6">Read the file</Button>
+		<Button type="submit" look="main" class="mb-6">Open file</Button>
 	</form>
 
 	<section aria-labelledby="out" class="mt-6">
-		<h3 id="out" class="text-lg">Take out</h3>
+		<h3 id="out" class="text-lg">Export</h3>
 		<ul class="mt-1 divide-y divide-rule border-y border-rule">
 			<li class="flex items-center justify-between gap-3 py-1.5">
 				<span>Supplies at home, {said(data.lots, 'lot')}</span>
-				<Button size="small" href="/take-out/supplies.csv" download>Save as CSV</Button>
+				<Button size="small" href="/take-out/supplies.csv" download>Download CSV</Button>
 			</li>
 			<li class="flex items-center justify-between gap-3 py-1.5">
 				<span>{said(data.places, 'place')}</span>
-				<Button size="small" href="/take-out/places.csv" download aria-label="Save places as CSV"
-					>Save as CSV</Button
+				<Button size="small" href="/take-out/places.csv" download aria-label="Download places as CSV"
+					>Download CSV</Button
 				>
 			</li>
 			<li class="flex items-center justify-between gap-3 py-1.5">
-				<span>Books and things, {data.resources}</span>
+				<span>Home library, {data.resources}</span>
 				<span class="flex gap-2">
-					<Button size="small" href="/take-out/books.csv" download aria-label="Save books and things as CSV"
-						>Save as CSV</Button
+					<Button
+						size="small"
+						href="/take-out/books.csv"
+						download
+						aria-label="Download the home library as CSV">Download CSV</Button
 					>
 					<Button size="small" href="/take-out/library/bib" download>BibTeX</Button>
 					<Button size="small" href="/take-out/library/xml" download>MARCXML</Button>
@@ -69,22 +72,22 @@
 						size="small"
 						href="/take-out/list.csv?unit={unit.id}"
 						download
-						aria-label="Save the list of {unit.name} as CSV">Save as CSV</Button
+						aria-label="Download the list of {unit.name} as CSV">Download CSV</Button
 					>
 				</li>
 			{/each}
 		</ul>
 	</section>
 	<section aria-labelledby="columns" class="mt-6 text-ink-2">
-		<h3 id="columns" class="text-lg text-ink">Columns that are understood</h3>
+		<h3 id="columns" class="text-lg text-ink">Columns we can read</h3>
 		<p class="mt-1">
-			<strong>Books and things:</strong> title, by, kind, ISBN, pages, topics, from age, to age, place, ours, notes.
+			<strong>Home library:</strong> title, by, kind, ISBN, pages, topics, from age, to age, place, ours, notes.
 		</p>
-		<p class="mt-1"><strong>Supplies at home:</strong> thing, amount, unit, place, good until, opened.</p>
-		<p><strong>Places:</strong> place (as “Kitchen › pantry”), kind, inner measures, above floor.</p>
+		<p class="mt-1"><strong>Supplies at home:</strong> item, amount, unit, place, expires, opened.</p>
+		<p><strong>Places:</strong> place (as “Kitchen › pantry”), kind, inside size, above floor.</p>
 		<p>
-			<strong>Supply list:</strong> lesson, thing; if you like lesson title, amount, up to, unit, per, optional,
-			use, note.
+			<strong>Supply list:</strong> lesson, item; optional: lesson title, amount, up to, unit, per, optional, use,
+			note.
 		</p>
 	</section>
 </div>

@@ -53,14 +53,14 @@ export const actions: Actions = {
 			event,
 			Joi.object<PlaceForm>({
 				id: id.required(),
-				name: title('the place a name'),
+				name: title('a name for the place'),
 				kind: Joi.string().valid('room', 'furniture', 'shelf', 'box').required(),
 				length: lengthField,
 				width: lengthField,
 				height: lengthField,
 				floor: lengthField
 			}),
-			'Place changed',
+			'Place saved',
 			async ({ trx, now }, form) => {
 				const { measures } = now.snapshot.household;
 				await places.updatePlace(trx, form.id, {

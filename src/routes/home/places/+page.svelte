@@ -14,11 +14,11 @@
 	const failure = $derived(form && 'message' in form ? form : null);
 	const kinds = [
 		{ value: 'room', label: 'Room' },
-		{ value: 'furniture', label: 'Piece of furniture' },
+		{ value: 'furniture', label: 'Furniture' },
 		{ value: 'shelf', label: 'Shelf or drawer' },
 		{ value: 'box', label: 'Box' }
 	];
-	const parents = $derived([{ value: '', label: 'the house itself' }, ...data.options]);
+	const parents = $derived([{ value: '', label: 'the home itself' }, ...data.options]);
 	const flat = (tree: readonly PlaceNode[]): PlaceNode[] =>
 		tree.flatMap((place) => [place, ...flat(place.inside)]);
 	let place = $state<PlaceNode | null>(
@@ -50,7 +50,7 @@
 	class="mt-4 flex max-w-4xl flex-wrap items-end gap-3"
 >
 	<TextField
-		label="Places, as you would say them"
+		label="Places"
 		name="places"
 		class="min-w-64 flex-[2]"
 		placeholder="School room: desk, white shelf, craft box"
@@ -72,11 +72,8 @@
 	</form>
 {:else}
 	<div class="mt-5">
-		<EmptyState title="Only the places that matter">
-			<p>
-				The room where the craft things are, its shelves and boxes. A walk then goes through them in this
-				order.
-			</p>
+		<EmptyState title="Just the places that matter">
+			<p>The room with your craft supplies, its shelves and boxes. The house walk follows this order.</p>
 		</EmptyState>
 	</div>
 {/if}
@@ -96,13 +93,13 @@
 			</div>
 			<fieldset>
 				<legend class="mb-1 text-sm font-semibold"
-					>Inner measures in {data.system === 'us' ? 'inches' : 'centimeters'}, where known</legend
+					>Inside size in {data.system === 'us' ? 'inches' : 'centimeters'}, if known</legend
 				>
 				<div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
-					<TextField label="Long" name="length" value={place.length} {failure} />
-					<TextField label="Wide" name="width" value={place.width} {failure} />
-					<TextField label="High" name="height" value={place.height} {failure} />
-					<TextField label="Above floor" name="floor" value={place.floor} {failure} />
+					<TextField label="Depth" name="length" value={place.length} {failure} />
+					<TextField label="Width" name="width" value={place.width} {failure} />
+					<TextField label="Height" name="height" value={place.height} {failure} />
+					<TextField label="Height off the floor" name="floor" value={place.floor} {failure} />
 				</div>
 			</fieldset>
 			<div class="flex justify-between gap-3">
@@ -118,7 +115,7 @@
 		>
 			<input type="hidden" name="id" value={place.id} />
 			<SelectField
-				label="Put it, with all that is in it, into"
+				label="Move it and everything in it to"
 				name="parent"
 				class="flex-1"
 				options={parents.filter((option) => option.value !== String(place?.id))}

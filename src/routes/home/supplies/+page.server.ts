@@ -104,12 +104,12 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ text: string; place: number | null }>({
 				text: Joi.string().trim().min(1).max(500).required().messages({
-					'string.empty': 'Say what there is, like “flour 2 kg pantry, till June”',
-					'any.required': 'Say what there is, like “flour 2 kg pantry, till June”'
+					'string.empty': 'Enter what you have, like “flour 5 lb pantry, use by June”',
+					'any.required': 'Enter what you have, like “flour 5 lb pantry, use by June”'
 				}),
 				place: id.empty('').allow(null).default(null)
 			}),
-			(added: string) => `At home: ${added}`,
+			(added: string) => `Added: ${added}`,
 			async ({ trx, now }, form) => {
 				const { places } = now.snapshot;
 				const known = places.map((place) => {
@@ -121,19 +121,16 @@ export const actions: Actions = {
 				});
 				const read = readStashLine(form.text, known, now.today);
 				if (read.length === 0)
-					throw new Refusal(
-						'There is no thing in that line. Say it like “flour 2 kg pantry, till June”.',
-						'text'
-					);
+					throw new Refusal('No item in that line. Try “flour 5 lb pantry, use by June”.', 'text');
 				const unread = read.find((line) => line.unread)?.unread;
 				if (unread)
 					throw new Refusal(
-						`“${unread}” could not be read as a date. Say “till June” or “till 2027-06-30”.`,
+						`Couldn’t read “${unread}” as a date. Try “use by June” or “expires 2027-06-30”.`,
 						'text'
 					);
 				const lots = read.map((line) => {
 					if (line.quantity === null)
-						throw new Refusal(`How much ${line.item} is there? Say it like “${line.item} 2 kg”.`, 'text');
+						throw new Refusal(`How much ${line.item} is there? Try “${line.item} 2 lb”.`, 'text');
 					return { ...line, amount: requireAmount(exact(line.quantity), 'text') };
 				});
 				for (const line of lots) {
@@ -159,14 +156,14 @@ export const actions: Actions = {
 			event,
 			Joi.object<LotForm>({
 				id: id.required(),
-				item: title('the thing a name'),
-				amount: Joi.string().trim().required().messages({ 'string.empty': 'Please give the amount' }),
+				item: title('a name for the item'),
+				amount: Joi.string().trim().required().messages({ 'string.empty': 'Enter the amount' }),
 				unit: unit.required(),
 				place: id.empty('').allow(null).default(null),
 				goodUntil: optionalDay,
 				opened: checkbox
 			}),
-			'Stash changed',
+			'Supply saved',
 			async ({ trx, now }, form) => {
 				const item = await itemNamed(trx, form.item);
 				await updateLot(
@@ -189,17 +186,17 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; some: string; to: number }>({
 				id: id.required(),
-				some: Joi.string().trim().required().messages({ 'string.empty': 'Say how much of it' }),
+				some: Joi.string().trim().required().messages({ 'string.empty': 'Enter how much' }),
 				to: id.required().messages({ 'number.base': 'Choose a place', 'any.required': 'Choose a place' })
 			}),
-			'Some of it put elsewhere',
+			'Some moved',
 			async ({ trx, now }, form) => splitLot(trx, form.id, typedAmount(form.some, 'some'), form.to, now.today)
 		),
 	removeLot: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
-			'Taken out of the stash',
+			'Removed',
 			async ({ trx, now }, form) => removeLot(trx, form.id, now.today)
 		),
 	item: (event) =>
@@ -207,7 +204,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<ItemForm>({
 				id: id.required(),
-				name: title('the thing a name'),
+				name: title('a name for the item'),
 				use: Joi.string().valid('consumed', 'kept').required(),
 				keepBack: Joi.string().allow('').default(''),
 				keepBackUnit: unit.required(),
@@ -216,7 +213,7 @@ export const actions: Actions = {
 				lowUnit: unit.required(),
 				supplier: id.empty('').allow(null).default(null)
 			}),
-			'Item changed',
+			'Item saved',
 			({ trx }, form) =>
 				updateItem(trx, form.id, {
 					name: form.name,
@@ -247,7 +244,7 @@ export const actions: Actions = {
 				makeCost: dollars.allow(null).default(null),
 				makeMinutes: wholeOrNothing('The minutes', 1440)
 			}),
-			'Where it comes from',
+			'Sources saved',
 			({ trx }, form) =>
 				setItemSources(trx, form.id, {
 					ladder: typedLadder(form.ladder, 'ladder'),
@@ -264,19 +261,19 @@ export const actions: Actions = {
 				id: id.required(),
 				for: Joi.string().trim().allow('').max(40).default('1'),
 				other: Joi.string().trim().min(1).max(100).required().messages({
-					'string.empty': 'Say what to take instead, like “2 tbsp lemon juice”',
-					'any.required': 'Say what to take instead, like “2 tbsp lemon juice”'
+					'string.empty': 'Enter the substitute, like “2 tbsp lemon juice”',
+					'any.required': 'Enter the substitute, like “2 tbsp lemon juice”'
 				})
 			}),
-			(name: string) => `Instead: ${name}`,
+			(name: string) => `Substitute: ${name}`,
 			async ({ trx, now }, form) => {
 				const { snapshot } = now;
 				const item = snapshot.items.find((one) => one.id === form.id);
 				const asked = readPack(form.for || '1');
-				if (!asked) throw new Refusal('Say for how much, like “1 cup” or “1”.', 'for');
+				if (!asked) throw new Refusal('Enter for how much, like “1 cup” or “1”.', 'for');
 				const [read] = readSupplyLine(form.other);
 				if (!item || !read || read.quantity === null)
-					throw new Refusal('Say what to take instead, like “2 tbsp lemon juice”.', 'other');
+					throw new Refusal('Enter the substitute, like “2 tbsp lemon juice”.', 'other');
 				return addSubstitute(
 					trx,
 					item,
@@ -289,7 +286,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ substitute: number }>({ substitute: id.required() }),
-			'Not instead any more',
+			'Substitute removed',
 			({ trx }, form) => removeSubstitute(trx, form.substitute)
 		),
 	kit: (event) =>
@@ -300,15 +297,12 @@ export const actions: Actions = {
 				makings: wholeOrNothing('The makings', 1000),
 				parts: Joi.string().trim().allow('').max(3000).default('')
 			}),
-			'What the kit holds',
+			'Kit saved',
 			async ({ trx }, form) => {
 				const lot = await lotById(trx, form.id);
 				const { parts, wrong } = readKitParts(form.parts, exact(lot.amount));
 				if (wrong.length)
-					throw new Refusal(
-						`“${wrong[0]}” could not be read. Say it like “2 felt hearts, 46 there”.`,
-						'parts'
-					);
+					throw new Refusal(`Couldn’t read “${wrong[0]}”. Try “2 felt hearts, 46 there”.`, 'parts');
 				await setKit(trx, form.id, form.makings, parts);
 			}
 		),
@@ -317,11 +311,8 @@ export const actions: Actions = {
 			setLotPicture(trx, Number(form.get('id')), picture)
 		),
 	noPicture: (event) =>
-		handleForm(
-			event,
-			Joi.object<{ id: number }>({ id: id.required() }),
-			'Picture taken away',
-			({ trx }, form) => setLotPicture(trx, form.id, null)
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Picture removed', ({ trx }, form) =>
+			setLotPicture(trx, form.id, null)
 		),
 	merge: (event) =>
 		handleForm(

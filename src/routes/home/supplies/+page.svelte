@@ -31,7 +31,7 @@
 			120
 		);
 	}
-	const places = $derived([{ value: '', label: 'no place noted' }, ...data.places]);
+	const places = $derived([{ value: '', label: 'no place set' }, ...data.places]);
 	const item = $derived(data.item);
 	const lot = $derived(data.lot);
 	const show = (one: Item) => goto(address({ item: one.id }), { noScroll: true, keepFocus: true });
@@ -49,15 +49,15 @@
 	class="mt-4 flex flex-wrap items-end gap-3"
 >
 	<TextField
-		label="What there is, as you would say it"
+		label="What you have"
 		name="text"
 		class="min-w-64 flex-[2]"
-		placeholder="flour 2 kg pantry, till June"
+		placeholder="flour 5 lb pantry, use by June"
 		value={failure?.typed?.text ?? data.add}
 		{failure}
 	/>
 	<SelectField
-		label="Place, if the line names none"
+		label="Place, if not in the line"
 		name="place"
 		class="min-w-48 flex-1"
 		options={places}
@@ -69,16 +69,15 @@
 
 {#if data.isEmpty}
 	<div class="mt-6">
-		<EmptyState title="One shelf is a good start">
+		<EmptyState title="Start with one shelf">
 			<p>
-				Take the shelf where most of the craft things lie. A line for each kind of thing is enough; counts can
-				be rough.
+				Pick the shelf with most of your craft supplies. One line per item is enough; rough counts are fine.
 			</p>
 		</EmptyState>
 	</div>
 {:else}
 	<form method="get" class="mt-6 max-w-sm">
-		<Field label="Look for a thing or a place" name="q">
+		<Field label="Search items and places" name="q">
 			{#snippet children(aria)}<input
 					class="typed"
 					type="search"
@@ -103,15 +102,16 @@
 						>{/if}
 				</button>
 				<span class="sm:text-right">
-					{one.total}{#if one.low}<span class="block text-sm font-semibold text-due">runs low</span>{/if}
-					{#if one.reserved}<span class="block text-sm text-ink-2">{one.reserved} for lessons</span>{/if}
+					{one.total}{#if one.low}<span class="block text-sm font-semibold text-due">running low</span>{/if}
+					{#if one.reserved}<span class="block text-sm text-ink-2">{one.reserved} set aside for lessons</span
+						>{/if}
 				</span>
 				<span class="flex flex-wrap gap-x-3 gap-y-1">
 					{#each one.lots as own (own.id)}
 						<button
 							type="button"
 							class="inline-flex flex-wrap items-baseline gap-1.5 text-left hover:underline"
-							aria-label="Change {one.name}, {own.amount}, {own.place}"
+							aria-label="Edit {one.name}, {own.amount}, {own.place}"
 							onclick={() => goto(address({ lot: own.id }), { noScroll: true, keepFocus: true })}
 						>
 							<Tape text={own.place.split(' › ').slice(-2).join(' › ')} />
@@ -119,14 +119,14 @@
 							{#if own.goodText}<span class="text-sm {own.goesOff ? 'font-semibold text-due' : 'text-ink-2'}"
 									>{own.goodText}</span
 								>{/if}
-							{#if own.lookAgain}<span class="text-sm text-due">look again</span>{/if}
+							{#if own.lookAgain}<span class="text-sm text-due">recount</span>{/if}
 							{#if own.reach}<span class="text-sm font-semibold text-due">{own.reach}</span>{/if}
 						</button>
 					{:else}<span class="text-sm text-ink-2">none at home</span>{/each}
 				</span>
 			</li>
 		{:else}
-			<li class="py-3 text-ink-2">Nothing of that name.</li>
+			<li class="py-3 text-ink-2">No matches.</li>
 		{/each}
 	</ul>
 	{#if data.found > data.items.length}<p class="mt-3">

@@ -33,7 +33,7 @@ function shown({ name, at, why, contents }: Backup, zone: string) {
 		contents: [
 			count(contents.units, 'unit'),
 			count(contents.lessons, 'lesson'),
-			`${count(contents.supplies, 'thing')} at home`,
+			`${count(contents.supplies, 'item')} at home`,
 			count(contents.books, 'book'),
 			count(contents.pictures, 'picture')
 		].join(', ')
@@ -48,7 +48,7 @@ export const load: PageServerLoad = async () => {
 	const { zone } = snapshot.household;
 	return {
 		folder: health.folder,
-		room: health.disk && `${size(health.disk.free)} of ${size(health.disk.all)} are free`,
+		room: health.disk && `${size(health.disk.free)} of ${size(health.disk.all)} free`,
 		isRoomLow: health.disk !== null && health.disk.free < LITTLE_ROOM,
 		damage: health.damage,
 		backupTrouble: health.backupTrouble,
@@ -63,7 +63,7 @@ export const actions: Actions = {
 		answering(async () => {
 			await opened();
 			await backUp(dataFolder(), 'asked');
-			return { changed: null, said: 'A backup is made.' };
+			return { changed: null, said: 'Backup made' };
 		}, atItsField<Record<string, string>>({})),
 	restore: (event) =>
 		answering(async () => {

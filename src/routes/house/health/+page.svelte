@@ -14,9 +14,9 @@
 	const last = $derived(data.backups[0]);
 	const sentence = $derived(
 		data.damage
-			? 'The household’s file is damaged. Nothing is written into it any more: go back to a backup.'
+			? 'The household’s file is damaged, so nothing new is saved to it. Go back to a backup.'
 			: data.backupTrouble
-				? `The last nightly backup could not be made: ${data.backupTrouble}`
+				? `Last night’s backup couldn’t be made: ${data.backupTrouble}`
 				: last
 					? `All is well. The last backup is of ${last.when}.`
 					: 'All is well. The first backup is made tonight, or now.'
@@ -26,7 +26,7 @@
 <svelte:head><title>Health and backups · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
-		<p class="text-sm"><a href="/house">House</a></p>
+		<p class="text-sm"><a href="/house">Household</a></p>
 		<h1 class="text-3xl">Health and backups</h1>
 		<p
 			class="mt-2 max-w-3xl font-display text-xl font-medium {data.damage || data.backupTrouble
@@ -39,11 +39,11 @@
 		{#if failure}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
 		<dl class="mt-6 grid max-w-3xl gap-x-6 gap-y-2 sm:grid-cols-[12rem_minmax(0,1fr)]">
-			<dt class="font-semibold">Where the records lie</dt>
+			<dt class="font-semibold">Where your data is</dt>
 			<dd>{data.folder}</dd>
 			<dt class="font-semibold">Room on that disk</dt>
 			<dd class={data.isRoomLow ? 'font-semibold text-late' : ''}>
-				{data.room ?? 'The disk does not say.'}{data.isRoomLow ? ': make some soon.' : ''}
+				{data.room ?? 'The disk doesn’t say.'}{data.isRoomLow ? ': make some soon.' : ''}
 			</dd>
 			<dt class="font-semibold">Last check of the file</dt>
 			<dd>{data.checkedAt}: {data.damage ?? 'nothing wrong'}</dd>
@@ -59,8 +59,8 @@
 				</form>
 			</div>
 			<p class="mt-2 text-sm text-ink-2">
-				One is made every night, and before a file is brought in or a new version starts. The last 7 days, 4
-				weeks and 12 months are kept, in the folder “backups” beside the records. Copy that folder to another
+				One is made every night, and before a file is imported or a new version starts. The last 7 days, 4
+				weeks and 12 months are kept, in the folder “backups” beside your data. Copy that folder to another
 				disk now and then.
 			</p>
 			<ul class="mt-3 divide-y divide-rule border-y border-rule">
@@ -85,8 +85,8 @@
 <Dialog
 	bind:open={isOpen}
 	title="Go back to {asked?.when ?? ''}?"
-	about="Everything becomes as it was then: {asked?.contents ??
-		''}. What is there today is kept as one more backup, so that you can come back to it."
+	about="Everything goes back to how it was then: {asked?.contents ??
+		''}. What you have today is kept as one more backup, so you can come back to it."
 >
 	<form
 		method="post"
@@ -96,6 +96,6 @@
 	>
 		<input type="hidden" name="name" value={asked?.name ?? ''} />
 		<Button type="submit" look="main">Go back to it</Button>
-		<Button look="quiet" onclick={() => (isOpen = false)}>Leave it as it is</Button>
+		<Button look="quiet" onclick={() => (isOpen = false)}>Cancel</Button>
 	</form>
 </Dialog>

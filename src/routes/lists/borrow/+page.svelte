@@ -7,15 +7,15 @@
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
-	import { sayDone } from '$lib/ui/toast/toast.ts';
+	import { sayNote } from '$lib/ui/toast/toast.ts';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
 	const open = $derived(data.lists.flatMap((list) => list.rows).filter((row) => !row.promised).length);
 	let asking = $state<string | null>(null);
 	const words: Record<string, { ask: string; got: string }> = {
-		borrowed: { ask: 'Asked', got: 'It is here' },
-		gift: { ask: 'Wished for', got: 'It is here' },
+		borrowed: { ask: 'Asked', got: 'Got it' },
+		gift: { ask: 'Asked', got: 'Got it' },
 		free: { ask: '', got: 'Found' },
 		made: { ask: '', got: 'Made' },
 		'second-hand': { ask: '', got: 'Found' }
@@ -23,18 +23,18 @@
 	async function copy(text: string) {
 		// Over http there is no clipboard; the text stands there to be marked.
 		await navigator.clipboard?.writeText(text);
-		sayDone('Copied');
+		sayNote('Copied');
 	}
 </script>
 
-<svelte:head><title>Borrow and wish · Gather Bin</title></svelte:head>
+<svelte:head><title>Borrow, find, or make · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
-		<h1 class="border-b-2 border-ink pb-3 text-[1.75rem]">Borrow and wish</h1>
+		<h1 class="border-b-2 border-ink pb-3 text-[1.75rem]">Borrow, find, or make</h1>
 		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">
-			{#if data.lists.length === 0}Nothing comes from friends, gifts or finds just now.{:else if open === 0}Everybody
-				has been asked.{:else}{open}
-				{open === 1 ? 'thing is' : 'things are'} to be had without buying new.{/if}
+			{#if data.lists.length === 0}Nothing to borrow, find, or make right now.{:else if open === 0}You’ve
+				asked for everything.{:else}{open}
+				{open === 1 ? 'item' : 'items'} to get without buying new.{/if}
 		</p>
 		<div class="mt-6 grid gap-x-12 gap-y-8 lg:grid-cols-2">
 			{#each data.lists as list, i (list.title)}
@@ -90,12 +90,12 @@
 											<form
 												method="post"
 												action="?/next"
-												use:enhance={saves({ waits: `Not there: ${row.text}` })}
+												use:enhance={saves({ waits: `Can’t get it: ${row.text}` })}
 												class="no-print"
 											>
 												<input type="hidden" name="keys" value={row.keys} />
-												<Button size="small" look="quiet" type="submit" aria-label="Not there: {row.text}"
-													>Not there</Button
+												<Button size="small" look="quiet" type="submit" aria-label="Can’t get it: {row.text}"
+													>Can’t get it</Button
 												>
 											</form>
 										{/if}
@@ -114,16 +114,16 @@
 										<input type="hidden" name="keys" value={row.keys} />
 										{#if list.rung === 'gift' && row.occasions.length}
 											<SelectField
-												label="For which occasion"
+												label="Occasion"
 												name="promised"
-												options={[...row.occasions, { value: '', label: 'No day yet' }]}
+												options={[...row.occasions, { value: '', label: 'No date yet' }]}
 												value={row.occasions[0].value}
 												{failure}
 											/>
 										{:else}
-											<DateField label="Promised for, if a day was said" name="promised" {failure} />
+											<DateField label="Expected by (optional)" name="promised" {failure} />
 										{/if}
-										<Button type="submit" class="shrink-0">Note it</Button>
+										<Button type="submit" class="shrink-0">Save</Button>
 									</form>
 								{/if}
 							</li>
@@ -140,10 +140,10 @@
 					{/if}
 				</section>
 			{:else}
-				<EmptyState title="Friends first">
+				<EmptyState title="Try friends first">
 					<p>
-						On a unit’s list, open a thing that is missing and choose where to get it: borrowed, found, made,
-						wished for or second-hand. Then it stands here, by person.
+						On a supply list, open a missing item and choose how to get it: borrow, find free, make, gift, or
+						buy used. It shows up here, by person.
 					</p>
 					{#snippet act()}<Button look="main" href="/units">Open a unit</Button>{/snippet}
 				</EmptyState>

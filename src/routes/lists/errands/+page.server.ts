@@ -20,8 +20,8 @@ export const actions: Actions = {
 			Joi.object<{ id: number; paid: number; seen: number | null }>({
 				id: id.required(),
 				paid: dollars.required().messages({
-					'any.required': 'Please give the price as a number of dollars, like 2.19',
-					'number.base': 'Please give the price as a number of dollars, like 2.19'
+					'any.required': 'Enter the price as a number of dollars, like 2.19',
+					'number.base': 'Enter the price as a number of dollars, like 2.19'
 				}),
 				seen: Joi.number().integer().min(0).empty('').allow(null).default(null)
 			}),
@@ -31,13 +31,16 @@ export const actions: Actions = {
 				const paid = Math.round(form.paid * 100);
 				if (errand.done_on !== null && form.seen !== null && errand.cents !== paid) {
 					const newer = await changedElsewhere(trx, 'errand', form.id, form.seen, event.locals.device);
-					if (newer !== null) throw conflict(newer, `It is in the cart for ${money(errand.cents)}.`);
+					if (newer !== null) throw conflict(newer, `It’s in the cart for ${money(errand.cents)}.`);
 				}
 				return tickErrand(trx, now, form.id, paid);
 			}
 		),
 	remove: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
-			removeErrand(trx, form.id)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Removed from the list',
+			({ trx }, form) => removeErrand(trx, form.id)
 		)
 };

@@ -40,7 +40,7 @@
 	}
 </script>
 
-<svelte:head><title>Errands · Gather Bin</title></svelte:head>
+<svelte:head><title>Shopping list · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
 		<div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
@@ -109,7 +109,7 @@
 										<input type="hidden" name="id" value={row.id} />
 										<button
 											class="grid size-11 place-items-center text-ink-2 hover:text-ink"
-											aria-label="Not on this trip: {row.text}"><X size={20} aria-hidden="true" /></button
+											aria-label="Not this trip: {row.text}"><X size={20} aria-hidden="true" /></button
 										>
 									</form>
 								{/if}
@@ -118,17 +118,16 @@
 					</ul>
 				{/each}
 				{#if shop.learned}<p class="no-print mt-1 text-sm text-ink-2">
-						In the order in which you walk this shop.
+						In the order you walk this store.
 					</p>{/if}
 			</section>
 		{:else}
 			<div class="mt-5">
-				<EmptyState title="Take a list along">
+				<EmptyState title="No shopping list yet">
 					<p>
-						Shopping works out what to buy where. “Take this along” puts it here, aisle by aisle, and it opens
-						in the shop without a network.
+						Shopping works out what to buy where. “Make my shopping list” puts it here by aisle, even offline.
 					</p>
-					{#snippet act()}<Button look="main" href="/lists/shops">Work out the shopping</Button>{/snippet}
+					{#snippet act()}<Button look="main" href="/lists/shops">Open Shopping</Button>{/snippet}
 				</EmptyState>
 			</div>
 		{/each}

@@ -38,7 +38,7 @@ export const actions: Actions = {
 	/** Asks the library's computer what is new. */
 	ask: async (event) => {
 		const said = await talkToLibrary(doerOf(event, null));
-		return said ? { said } : fail(400, { message: 'No library’s computer is set up.', path: null });
+		return said ? { said } : fail(400, { message: 'No library catalog is set up.', path: null });
 	},
 	/** Wants a title that the library has: into our library as theirs, with a hold. */
 	want: async (event) => {
@@ -54,7 +54,7 @@ export const actions: Actions = {
 			(title: string) => `${title}: hold placed`,
 			async ({ trx, now }, form) => {
 				const library = now.snapshot.suppliers.find((one) => one.kind === 'library');
-				if (!library) throw new Refusal('Add the library on House first, with its open days.');
+				if (!library) throw new Refusal('Add the library in Household first, with its open days.');
 				const { isbn13 } = readIsbn(form.isbn);
 				const same = sameAs(now, { title: form.title, authors: form.authors, isbn13 });
 				const twin = same.find((one) => one.how === 'same ISBN');
@@ -85,7 +85,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ first: number; second: number }>({ first: id.required(), second: id.required() }),
-			'Lessons changed places',
+			'Lessons swapped',
 			({ trx }, form) => swapLessons(trx, form.first, form.second)
 		)
 };

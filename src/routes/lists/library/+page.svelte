@@ -73,22 +73,28 @@
 						<input type="hidden" name="first" value={problem.swap.first} />
 						<input type="hidden" name="second" value={problem.swap.second} />
 						<span>{problem.swap.text}</span>
-						<Button type="submit" size="small">Change places</Button>
+						<Button type="submit" size="small">Swap lessons</Button>
 					</form>
 				{/if}
 			</div>
 		{/each}
 		{#if data.desk.isThere}
 			<section
-				aria-label="The library’s computer"
+				aria-label="Library catalog"
 				class="no-print mt-5 flex flex-wrap items-end gap-x-6 gap-y-3 border-y border-rule py-3"
 			>
 				<form method="get" class="flex min-w-64 flex-1 items-end gap-3">
-					<TextField label="Does the library have" name="q" value={data.words} class="flex-1" type="search" />
-					<Button type="submit" size="small">Look</Button>
+					<TextField
+						label="Search the library catalog"
+						name="q"
+						value={data.words}
+						class="flex-1"
+						type="search"
+					/>
+					<Button type="submit" size="small">Search</Button>
 				</form>
 				<form method="post" action="?/ask" use:enhance={saves()} class="flex items-center gap-3">
-					<Button type="submit" size="small">Ask what is new</Button>
+					<Button type="submit" size="small">Check for updates</Button>
 				</form>
 				{#if data.desk.said}<p class="w-full text-sm" role="status">{data.desk.said}</p>{/if}
 			</section>
@@ -101,10 +107,10 @@
 								<span class="block text-sm text-ink-2"
 									>{one.authors} · {one.copies}
 									{one.copies === 1 ? 'copy' : 'copies'}, {one.waiting === 0
-										? 'nobody waits'
+										? 'no wait'
 										: one.waiting === 1
-											? 'one waits'
-											: `${one.waiting} wait`}</span
+											? '1 waiting'
+											: `${one.waiting} waiting`}</span
 								></span
 							>
 							<form method="post" action="?/want" use:enhance={saves()}>
@@ -117,15 +123,15 @@
 							</form>
 						</li>
 					{:else}<li class="py-2 text-ink-2">
-							{data.found.failure || 'The library has nothing by these words. Try fewer of them.'}
+							{data.found.failure || 'No matches at the library. Try fewer words.'}
 						</li>{/each}
 				</ul>
 			{/if}
 		{/if}
 		{#if view.trips.length === 0 && view.holds.length === 0}
 			<div class="mt-6">
-				<EmptyState title="Nothing to carry">
-					<p>Flag a library book for a lesson, and the day for its hold and its trip is worked out here.</p>
+				<EmptyState title="No trips yet">
+					<p>Assign a library book to a lesson to see when to place the hold and pick it up.</p>
 				</EmptyState>
 			</div>
 		{/if}
@@ -173,7 +179,7 @@
 		</div>
 		{#if view.bars.length}
 			<section aria-labelledby="line" class="mt-8">
-				<h2 id="line" class="mb-2 text-lg">Loans against lessons</h2>
+				<h2 id="line" class="mb-2 text-lg">Loans and lessons</h2>
 				<LoanLine bars={view.bars} days={view.days} weeks={view.weeks} trips={tripDays} />
 			</section>
 		{/if}

@@ -31,8 +31,8 @@ export const load: PageServerLoad = async ({ url }) => {
 };
 
 const price = dollars.required().messages({
-	'any.required': 'Please give the price as a number, like 2.19',
-	'number.base': 'Please give the price as a number of dollars, like 2.19'
+	'any.required': 'Enter the price as a number, like 2.19',
+	'number.base': 'Enter the price as a number of dollars, like 2.19'
 });
 const cents = (dollars: number) => Math.round(dollars * 100);
 const offer = id.required();
@@ -47,23 +47,23 @@ const errandList = Joi.array<ErrandInput[]>()
 		})
 	)
 	.max(500)
-	.messages({ 'array.max': 'Take at most 500 things along at a time' });
+	.messages({ 'array.max': 'The list can hold at most 500 items' });
 
 export const actions: Actions = {
 	offer: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ item: number; shop: number; pack: string; price: number; aisle: string }>({
-				item: id.required().messages({ 'any.required': 'Please choose the thing' }),
-				shop: id.required().messages({ 'any.required': 'Please choose the shop' }),
+				item: id.required().messages({ 'any.required': 'Choose the item' }),
+				shop: id.required().messages({ 'any.required': 'Choose the store' }),
 				pack: Joi.string().trim().max(40).required().messages({
-					'string.empty': 'Please say what a pack holds, like “1 kg”',
-					'any.required': 'Please say what a pack holds, like “1 kg”'
+					'string.empty': 'Enter the pack size, like “1 lb”',
+					'any.required': 'Enter the pack size, like “1 lb”'
 				}),
 				price,
 				aisle: Joi.string().trim().allow('').max(60).default('')
 			}),
-			'Price noted',
+			'Price saved',
 			async ({ trx, now }, form) => {
 				const { size, unit } = packTyped(form.pack);
 				const { today } = now;
@@ -78,7 +78,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ offer: number; price: number }>({ offer, price }),
-			'New price',
+			'Price saved',
 			async ({ trx, now }, form) => setPrice(trx, form.offer, cents(form.price), now.today)
 		),
 	standing: (event) =>
@@ -89,18 +89,18 @@ export const actions: Actions = {
 				standing: Joi.string().valid('usual', 'preferred', 'excluded').required(),
 				why: Joi.string().trim().allow('').max(200).default('')
 			}),
-			'Choice noted',
+			'Saved',
 			({ trx }, form) => setOfferStanding(trx, form.offer, form.standing, form.why)
 		),
 	remove: (event) =>
-		handleForm(event, Joi.object<{ offer: number }>({ offer }), 'Offer removed', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ offer: number }>({ offer }), 'Price removed', ({ trx }, form) =>
 			removeOffer(trx, form.offer)
 		),
 	claim: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ id: number; claim: boolean }>({ id: id.required(), claim: checkbox }),
-			'Noted',
+			'Saved',
 			({ trx }, form) => setReimbursable(trx, form.id, form.claim)
 		),
 	lookUp: (event) =>
@@ -110,7 +110,7 @@ export const actions: Actions = {
 			(found: number) => (found === 1 ? '1 price found' : `${found} prices found`),
 			async ({ trx, now }) => {
 				const source = priceSource();
-				if (!source) throw new Refusal('No shop has sent its list.');
+				if (!source) throw new Refusal('No store has sent its list.');
 				return takePrices(trx, now, source.packsOf);
 			}
 		),
@@ -118,15 +118,15 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ name: string; shop: number; bundlePrice: number; parts: string }>({
-				name: title('the bundle a name'),
-				shop: id.required().messages({ 'any.required': 'Please choose the shop' }),
+				name: title('a name for the bundle'),
+				shop: id.required().messages({ 'any.required': 'Choose the store' }),
 				bundlePrice: price,
 				parts: Joi.string().trim().max(2000).required().messages({
-					'string.empty': 'Say what it holds, a line each',
-					'any.required': 'Say what it holds, a line each'
+					'string.empty': 'Enter what’s in it, one per line',
+					'any.required': 'Enter what’s in it, one per line'
 				})
 			}),
-			'Bundle noted',
+			'Bundle saved',
 			async ({ trx, now }, form) => {
 				const parts = partsTyped(form.parts);
 				await addBundle(
@@ -158,14 +158,14 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
-			(what: string) => `${what}: brought back`,
+			(what: string) => `${what}: returned`,
 			async ({ trx, now }, form) => bringBack(trx, now, form.id)
 		),
 	along: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
-			'The list for the shops',
+			'Shopping list saved',
 			async ({ trx }, form) => {
 				const list = checkedList(errandList, form.list);
 				await takeAlong(trx, list);

@@ -18,7 +18,7 @@
 	let open = $state(false);
 	const SPANS = [
 		['next', 'The next lesson'],
-		['week', 'This week’s errands'],
+		['week', 'This week'],
 		['all', 'Everything']
 	] as const;
 	const address = (span: string, most: number | null) =>
@@ -52,7 +52,7 @@
 					href={address(data.span, most)}
 					aria-current={data.maxStores === most ? 'page' : undefined}
 					class="aria-[current]:border-ink aria-[current]:bg-lined"
-					>{most === null ? 'Any shops' : most === 1 ? 'One shop' : 'Two shops at most'}</Button
+					>{most === null ? 'Any stores' : most === 1 ? 'One store' : 'Two stores at most'}</Button
 				>
 			{/each}
 		</nav>
@@ -60,8 +60,8 @@
 		{#if buying.things.length === 0}
 			<div class="mt-6">
 				<EmptyState title="Nothing to buy">
-					<p>What the house lacks for a lesson with a day stands here, with the cheapest way to get it.</p>
-					{#snippet act()}<Button look="main" href={address('all', data.maxStores)}>Look at everything</Button
+					<p>Items missing for scheduled lessons show up here, with the cheapest way to get them.</p>
+					{#snippet act()}<Button look="main" href={address('all', data.maxStores)}>Show everything</Button
 						>{/snippet}
 				</EmptyState>
 			</div>

@@ -80,7 +80,7 @@ export const actions: Actions = {
 					if (newer.startsWith(FOUND) && wantedFrom(now, form.lot, form.run) === null) return newer;
 					throw conflict(
 						newer,
-						`${wantedFrom(now, form.lot, form.run) ?? 'Nothing is'} wanted from there now.`
+						`Needed from there now: ${wantedFrom(now, form.lot, form.run) ?? 'nothing'}.`
 					);
 				}
 				return tick(trx, now, {
@@ -100,11 +100,11 @@ export const actions: Actions = {
 				lot: id.required(),
 				amount: Joi.string().trim().default('0')
 			}),
-			(what: string) => `Count corrected: ${what}`,
+			(what: string) => `Count fixed: ${what}`,
 			async ({ trx, now }, form) => {
 				const there = typedAmount(form.amount);
 				const newer = await newerThan(trx, now, form, event.locals.device);
-				if (newer !== null) throw conflict(newer, `${lotText(now, form.lot)} there by the account now.`);
+				if (newer !== null) throw conflict(newer, `Count there now: ${lotText(now, form.lot)}.`);
 				return correct(trx, now, form.lot, there);
 			}
 		)

@@ -23,7 +23,7 @@
 
 	const shownThings = $derived(data.walk.places.reduce((sum, place) => sum + place.rows.length, 0));
 	const failure = $derived(form && 'message' in form ? form : null);
-	const FOR = { next: ' for the next lesson', week: ' for the week', all: '' } as const;
+	const FOR = { next: ' for the next lesson', week: ' this week', all: '' } as const;
 	let move = $state(true);
 	let asked = $state<{ row: WalkRow; path: string } | null>(null);
 	let askOpen = $state(false);
@@ -31,15 +31,15 @@
 		`/lists/walk?${new URLSearchParams({ ...(run ? { unit: String(run) } : {}), span })}`;
 </script>
 
-<svelte:head><title>Walk · Gather Bin</title></svelte:head>
+<svelte:head><title>House walk · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
 		<div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
 			<h1 class="font-display text-xl font-medium sm:text-2xl">
 				{#if walk.left.length}{walk.left.length}
-					{walk.left.length === 1 ? 'thing' : 'things'} to fetch{FOR[data.span]}, in {walk.places.length}
-					{walk.places.length === 1 ? 'place' : 'places'}.{:else if walk.hasTicks}All found.{:else}Nothing to
-					fetch{FOR[data.span]}.{/if}
+					{walk.left.length === 1 ? 'thing' : 'things'} to gather{FOR[data.span]}, in {walk.places.length}
+					{walk.places.length === 1 ? 'place' : 'places'}.{:else if walk.hasTicks}All gathered.{:else}Nothing
+					to gather{FOR[data.span]}.{/if}
 			</h1>
 			<button
 				type="button"
@@ -73,12 +73,12 @@
 				</nav>
 			{/if}
 			<label class="flex min-h-10 items-center gap-2"
-				><input type="checkbox" bind:checked={move} class="size-5" />What I find goes into the unit’s box</label
+				><input type="checkbox" bind:checked={move} class="size-5" />Put what I find in the unit’s bin</label
 			>
 		</div>
 
 		{#if data.walk.learned && walk.places.length > 1}
-			<p class="no-print mt-2 text-sm text-ink-2">In the order in which you walked before.</p>
+			<p class="no-print mt-2 text-sm text-ink-2">In the order you usually walk.</p>
 		{/if}
 		{#each walk.places as place (place.path)}
 			<section class="mt-5 break-inside-avoid">
@@ -101,18 +101,18 @@
 				<EmptyState
 					title={data.allThings
 						? data.span === 'next'
-							? 'The next lesson is fetched'
-							: 'This week is fetched'
-						: 'Nothing waits in the house'}
+							? 'The next lesson is gathered'
+							: 'This week is gathered'
+						: 'Nothing to gather'}
 				>
 					<p>
 						{data.allThings
-							? 'There is more for later lessons; look at everything if you have the time.'
-							: 'What the lessons want is in its box already, or has to be bought.'}
+							? 'There’s more for later lessons if you have time.'
+							: 'Everything is already in its bin or has to be bought.'}
 					</p>
 					{#snippet act()}{#if data.allThings}<Button href={link(data.run, 'all')} look="main"
 								>Show everything</Button
-							>{:else}<Button href="/" look="main">What is next</Button>{/if}{/snippet}
+							>{:else}<Button href="/" look="main">What’s next</Button>{/if}{/snippet}
 				</EmptyState>
 			</div>
 		{/each}
@@ -124,7 +124,7 @@
 
 		{#if data.walk.missing.length}
 			<section class="mt-8 break-inside-avoid" aria-labelledby="missing">
-				<h2 id="missing" class="text-lg">Not in the house</h2>
+				<h2 id="missing" class="text-lg">Not at home</h2>
 				<ul class="mt-1 columns-1 gap-8 sm:columns-2">
 					{#each data.walk.missing as thing, i (i)}<li class="break-inside-avoid border-b border-rule py-1.5">
 							<strong>{thing.text}</strong> <span class="text-sm text-ink-2">{thing.lessons}</span>

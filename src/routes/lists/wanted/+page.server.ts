@@ -31,11 +31,11 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ text: string }>({
 				text: Joi.string().trim().max(300).required().messages({
-					'string.empty': 'Please say what you look for, like “brass compass, up to $12”',
-					'any.required': 'Please say what you look for, like “brass compass, up to $12”'
+					'string.empty': 'Enter what you’re looking for, like “brass compass, up to $12”',
+					'any.required': 'Enter what you’re looking for, like “brass compass, up to $12”'
 				})
 			}),
-			(what: string) => `${what}: looked for`,
+			(what: string) => `Added: ${what}`,
 			async ({ trx, now }, { text }) => {
 				const { runs, snapshot, today } = now;
 				const read = readWanted(
@@ -75,17 +75,20 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
-			(what: string) => `${what}: taken from home`,
+			(what: string) => `${what}: from home`,
 			async ({ trx, now }, form) => {
 				const row = now.snapshot.wanted.find((one) => one.id === form.id);
 				const one = wantedView(now).open.find((each) => each.id === form.id);
 				if (!row || !one?.atHome)
-					throw new Refusal('There is none left at home that no lesson uses up. Load the page again.');
+					throw new Refusal('None is left at home that lessons don’t use up. Reload the page.');
 				return servedAtHome(trx, form.id, one.atHome.lot, boxOf(now.runs, row.run_id), now.today);
 			}
 		),
 	remove: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Off the list', ({ trx }, form) =>
-			removeWanted(trx, form.id)
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Removed from the list',
+			({ trx }, form) => removeWanted(trx, form.id)
 		)
 };

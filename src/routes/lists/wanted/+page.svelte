@@ -37,13 +37,13 @@
 		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
 		<form method="get" class="mt-4 flex max-w-xl items-end gap-3">
 			<TextField
-				label="In the shop: is it on the list, do we have one?"
+				label="At the store: is it on the list? Do we have one?"
 				name="q"
 				type="search"
 				bind:value={typed}
 				class="flex-1"
 			/>
-			<Button type="submit">Look</Button>
+			<Button type="submit">Search</Button>
 		</form>
 		{#if asked}
 			<div role="status" class="mt-3 max-w-xl space-y-2 border-l-4 border-ink pl-3">
@@ -51,16 +51,16 @@
 					{asked.wanted.length ? `On the list: ${asked.wanted.join('; ')}` : 'Not on the list.'}
 				</p>
 				<p>
-					{asked.have.length ? `We have ${asked.have.join('; ')}` : 'We have none that is known of.'}
+					{asked.have.length ? `We have ${asked.have.join('; ')}` : 'None at home that we know of.'}
 					{#if typed.trim() !== data.words}<span class="block text-sm text-ink-2"
-							>“Look” asks the books as well.</span
+							>Tap Search to check books too.</span
 						>{/if}
 				</p>
 			</div>
 		{/if}
 		<div class="mt-6 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
 			<section aria-labelledby="open">
-				<h2 id="open" class="mb-2 text-lg">To look out for</h2>
+				<h2 id="open" class="mb-2 text-lg">Keep an eye out for</h2>
 				<form
 					method="post"
 					action="?/add"
@@ -68,13 +68,13 @@
 					class="mb-4 flex flex-wrap items-end gap-3"
 				>
 					<TextField
-						label="One more, as you would jot it down"
+						label="Add something"
 						name="text"
 						class="min-w-64 flex-1"
 						placeholder="brass compass, for Maps, up to $12, flea market"
 						{failure}
 					/>
-					<Button type="submit" look="main">Note it</Button>
+					<Button type="submit" look="main">Add</Button>
 				</form>
 				<ul class="divide-y divide-rule border-t-2 border-ink">
 					{#each view.open as one (one.id)}
@@ -105,7 +105,7 @@
 									size="small"
 									look="quiet"
 									formaction="?/remove"
-									aria-label="Not any more: {one.what}">Not any more</Button
+									aria-label="Remove: {one.what}">Remove</Button
 								>
 							</form>
 							{#if one.atHome}
@@ -116,20 +116,20 @@
 									class="flex w-full flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-good pl-3"
 								>
 									<input type="hidden" name="id" value={one.id} />
-									<span class="flex-1">At home already: {one.atHome.text}</span>
-									<Button type="submit" size="small" aria-label="That one will do: {one.what}"
-										>That one will do</Button
+									<span class="flex-1">Already at home: {one.atHome.text}</span>
+									<Button type="submit" size="small" aria-label="Use that one: {one.what}"
+										>Use that one</Button
 									>
 								</form>
 							{/if}
 						</li>
-					{:else}<li class="py-2 text-ink-2">Nothing yet. Note the first thing above.</li>{/each}
+					{:else}<li class="py-2 text-ink-2">Nothing yet. Add something above.</li>{/each}
 				</ul>
 			</section>
 			<div class="space-y-8">
 				{#if view.boxes.length}
 					<section aria-labelledby="boxes">
-						<h2 id="boxes" class="mb-2 text-lg">Being collected</h2>
+						<h2 id="boxes" class="mb-2 text-lg">Coming up</h2>
 						<ul class="divide-y divide-rule border-y border-rule">
 							{#each view.boxes as one, i (i)}<li class="py-1.5">
 									<span class="font-semibold">{one.unit}</span>

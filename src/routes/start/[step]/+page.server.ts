@@ -19,10 +19,11 @@ import { markEvening, setMeasures, type Measures } from '$lib/server/stores/hous
 import { addLesson } from '$lib/server/stores/plan/lessons.ts';
 import { createUnit, setCalendar } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
+import { counted } from '$core/words/index.ts';
 
 export const load: PageServerLoad = async ({ params }) => {
 	const step = STEPS.find((one) => one === params.step);
-	if (!step) error(404, 'There is no such step.');
+	if (!step) error(404, 'No such step.');
 	const now = await situation();
 	const evening = eveningOf(now);
 	return {
@@ -64,10 +65,10 @@ export const actions: Actions = {
 		const done = await handleForm(
 			event,
 			Joi.object<{ children: string; adults: string }>({
-				children: text('Please name the children first, or skip this step'),
+				children: text('Name the children first, or skip this step'),
 				adults: Joi.string().trim().allow('').max(500).default('')
 			}),
-			(names: string) => `In the house: ${names}`,
+			(names: string) => `Added: ${names}`,
 			async ({ trx, now }, form) => addPeopleTyped(trx, now, form.children, form.adults)
 		);
 		return 'result' in done ? goOn(event, 'who', done.changed) : done;
@@ -75,7 +76,7 @@ export const actions: Actions = {
 	places: async (event) => {
 		const done = await handleForm(
 			event,
-			Joi.object<{ places: string }>({ places: text('Please name a room first, or skip this step') }),
+			Joi.object<{ places: string }>({ places: text('Name a room first, or skip this step') }),
 			(added: number) => (added === 1 ? '1 place' : `${added} places`),
 			({ trx }, form) => addPlacesTyped(trx, form.places)
 		);
@@ -85,7 +86,7 @@ export const actions: Actions = {
 		const done = await handleForm(
 			event,
 			Joi.object<Measures>(measureFields),
-			'Measures',
+			'Measurements saved',
 			async ({ trx }, form) => {
 				await setMeasures(trx, form);
 				await markEvening(trx, { measures: 'done' });
@@ -97,12 +98,12 @@ export const actions: Actions = {
 		const done = await handleForm(
 			event,
 			Joi.object<UnitForm>({
-				name: title('the unit a name'),
-				contents: text('Paste or type the lessons first, one on each line'),
+				name: title('a name for the unit'),
+				contents: text('Paste or type the lessons first, one per line'),
 				start: optionalDay,
 				...weekdayFlags
 			}),
-			({ lessons }: { lessons: number }) => `New unit with ${lessons} lessons`,
+			({ lessons }: { lessons: number }) => `New unit with ${counted(lessons, 'lesson')}`,
 			async ({ trx, now }, form) => {
 				const lessons = lessonsTyped(form.contents);
 				const run = await createUnit(trx, form.name, now.today);
@@ -127,7 +128,7 @@ export const actions: Actions = {
 		return 'result' in done ? goOn(event, step, null) : done;
 	},
 	over: async (event) => {
-		const done = await handleForm(event, Joi.object({}), 'First evening put aside', ({ trx }) =>
+		const done = await handleForm(event, Joi.object({}), 'Setup skipped', ({ trx }) =>
 			markEvening(trx, { over: 'done' })
 		);
 		if (!('result' in done)) return done;

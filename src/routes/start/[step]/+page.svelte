@@ -8,6 +8,7 @@
 	import MeasureFields from '$lib/ui/measures/MeasureFields.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
+	import { isDayFirst } from '$core/house/index.ts';
 	import PeopleRead from '$lib/ui/typed/PeopleRead.svelte';
 	import PlacesRead from '$lib/ui/typed/PlacesRead.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
@@ -22,10 +23,10 @@
 	const done = $derived(data.evening.steps[at].state === 'done' ? data.evening.steps[at].says : '');
 	const counted = $derived(contents.trim() ? readContents(contents).lessons.length : 0);
 	const titles = {
-		who: 'Who is taught here?',
-		places: 'Where do things lie?',
+		who: 'Who are you teaching?',
+		places: 'Where do you keep things?',
 		measures: 'How do you measure?',
-		unit: 'What comes first?',
+		unit: 'What’s your first unit?',
 		list: 'What does it need?'
 	};
 	const CHILDREN = 'Odile, May 3, 2016\nTamsin, May 19, 2024, allergic to milk';
@@ -38,10 +39,10 @@
 	);
 </script>
 
-<svelte:head><title>First evening · Gather Bin</title></svelte:head>
+<svelte:head><title>Getting started · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
-		<nav aria-label="First evening">
+		<nav aria-label="Getting started">
 			<ol class="flex flex-wrap gap-x-5 gap-y-1 text-sm">
 				{#each data.evening.steps as step, i (step.id)}
 					<li>
@@ -58,11 +59,12 @@
 			</ol>
 		</nav>
 		<h1 class="mt-6 text-3xl">{titles[data.step]}</h1>
-		{#if done}<p class="mt-1 text-good">Here already: {done}. What you add now comes on top.</p>{/if}
+		{#if done}<p class="mt-1 text-good">Already added: {done}. Anything you add now is extra.</p>{/if}
 
 		{#if data.step === 'who'}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				A line for each child. Amounts go by who takes part, cautions by age and allergy.
+				One child per line, with an age or birth date. Amounts depend on who takes part; cautions depend on
+				age and allergies.
 			</p>
 			<form
 				method="post"
@@ -72,28 +74,32 @@
 			>
 				<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,38rem)_minmax(0,1fr)]">
 					<TextField
-						label="Children: name, date of birth, allergies"
+						label="Children: name, age or birth date, allergies"
 						name="children"
 						rows={4}
 						bind:value={children}
 						placeholder={CHILDREN}
 						{failure}
 					/>
-					<PeopleRead text={children} dayFirst={data.household.measures === 'metric'} today={data.today} />
+					<PeopleRead
+						text={children}
+						dayFirst={isDayFirst(data.household.country, data.household.zone)}
+						today={data.today}
+					/>
 				</div>
 				<TextField
-					label="Adults who help, if more than you"
+					label="Other adults who help"
 					name="adults"
 					placeholder="Juno, Ferris"
 					value={typed.adults ?? ''}
 					{failure}
 				/>
-				<Button type="submit" look="main">Go on</Button>
+				<Button type="submit" look="main">Continue</Button>
 			</form>
 		{:else if data.step === 'places'}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				Only the rooms and shelves where school things are, in the order in which you walk. What is in a room
-				follows a colon.
+				Just the rooms and shelves with school things, in the order you walk through them. Put a colon after
+				the room, then what’s in it.
 			</p>
 			<form
 				method="post"
@@ -112,12 +118,10 @@
 					/>
 					<PlacesRead text={places} />
 				</div>
-				<Button type="submit" look="main">Go on</Button>
+				<Button type="submit" look="main">Continue</Button>
 			</form>
 		{:else if data.step === 'measures'}
-			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				Lists may be written in any measures; amounts are shown in yours.
-			</p>
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">Paste lists in any units; amounts show in yours.</p>
 			<form
 				method="post"
 				action="?/measures"
@@ -125,11 +129,11 @@
 				class="mt-4 space-y-4 [&>:not(.grid)]:max-w-[38rem]"
 			>
 				<MeasureFields household={data.household} {failure} />
-				<Button type="submit" look="main">Go on</Button>
+				<Button type="submit" look="main">Continue</Button>
 			</form>
 		{:else if data.step === 'unit'}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				A unit study is one topic for some weeks. Paste the table of contents of its book.
+				A unit study is one topic for a few weeks. Paste the table of contents of its spine, the main book.
 			</p>
 			<form
 				method="post"
@@ -147,7 +151,7 @@
 				/>
 				<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,38rem)_minmax(0,1fr)]">
 					<TextField
-						label="Lessons, as the book lists them"
+						label="Lessons, one per line"
 						name="contents"
 						rows={7}
 						bind:value={contents}
@@ -157,21 +161,20 @@
 					<ContentsRead text={contents} />
 				</div>
 				<div class="flex flex-wrap gap-x-8 gap-y-3">
-					<DateField label="First day, if you know it" name="start" value={typed.start ?? ''} {failure} />
+					<DateField label="First day (optional)" name="start" value={typed.start ?? ''} {failure} />
 					<Weekdays
-						legend="Weekdays"
+						legend="School days"
 						chosen={failure ? [1, 2, 3, 4, 5, 6, 7].filter((day) => typed[`weekday${day}`] === 'on') : []}
 					/>
 				</div>
-				<Button type="submit" look="main">{counted ? `Start with ${counted} lessons` : 'Go on'}</Button>
+				<Button type="submit" look="main">{counted ? `Start with ${counted} lessons` : 'Continue'}</Button>
 			</form>
 		{:else if data.evening.run === null}
-			<p class="mt-2 max-w-3xl text-lg text-ink-2">A supply list belongs to a unit, so that comes first.</p>
-			<p class="mt-4"><Button href="/start/unit" look="main">Start the first unit</Button></p>
+			<p class="mt-2 max-w-3xl text-lg text-ink-2">Supply lists belong to a unit, so start there.</p>
+			<p class="mt-4"><Button href="/start/unit" look="main">Add your first unit</Button></p>
 		{:else}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				Paste the supply list as your book prints it. You will see how each line was read before anything is
-				kept.
+				Paste the supply list just as it’s printed. You’ll check each line before anything is saved.
 			</p>
 			<form
 				method="post"
@@ -186,12 +189,12 @@
 		<div class="mt-6 flex flex-wrap gap-x-6 gap-y-2 border-t border-rule pt-3">
 			{#if data.evening.steps[at].state === 'open'}
 				<form method="post" action="?/skip" use:enhance={saves()}>
-					<Button type="submit" look="quiet">Skip this for now</Button>
+					<Button type="submit" look="quiet">Skip for now</Button>
 				</form>
 			{/if}
 			{#if data.evening.isOpen}
 				<form method="post" action="?/over" use:enhance={saves()}>
-					<Button type="submit" look="quiet">I will find my own way</Button>
+					<Button type="submit" look="quiet">Skip setup</Button>
 				</form>
 			{/if}
 		</div>

@@ -2,8 +2,15 @@ import { dayText, weekdayName, weekdayOf } from '$core/calendar/index.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
-import { boardOf } from '$lib/server/services/readiness/board.ts';
+import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
+import { counted } from '$core/words/index.ts';
+
+/** How the next lesson stands, as its tab says it. */
+function standing(streams: readonly StreamCell[]): string {
+	if (streams.every((one) => one.behind.length === 0)) return 'nothing noted yet';
+	return streams.every(({ verdict }) => verdict === 'done') ? 'ready' : 'not ready';
+}
 
 export const load: LayoutServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
@@ -17,10 +24,10 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			id: run.row.id,
 			trouble: run.trouble,
 			name: run.unit.name,
-			about: `${run.lessons.length} lessons${calendar ? `, ${weekdaysText(run)}${calendar.finish ? `, to ${dayText(calendar.finish)}` : ''}` : ', no dates yet'}`,
+			about: `${counted(run.lessons.length, 'lesson')}${calendar ? `, ${weekdaysText(run)}${calendar.finish ? `, through ${dayText(calendar.finish)}` : ''}` : ', no dates yet'}`,
 			standing: [
 				next ? `Lesson ${next.number} of ${run.lessons.length} is next` : null,
-				spare === null ? null : `${spare} ${spare === 1 ? 'day' : 'days'} spare`
+				spare === null ? null : `${counted(spare, 'day')} to spare`
 			]
 				.filter(Boolean)
 				.join(' · ')
@@ -29,20 +36,20 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			{
 				path: '',
 				label: 'Board',
-				detail: next
-					? `${nextDay} ${Object.values(next.streams).every(({ verdict }) => verdict === 'done') ? 'ready' : 'not ready'}`
-					: 'overview'
+				detail: next ? `${nextDay}: ${standing(Object.values(next.streams))}` : 'overview'
 			},
 			{
 				path: '/plan',
 				label: 'Plan',
 				detail: calendar?.shortBy
-					? `${calendar.shortBy} do not fit`
+					? `${calendar.shortBy} ${calendar.shortBy === 1 ? 'doesn’t' : 'don’t'} fit`
 					: run.trouble
-						? 'to be corrected'
-						: spare === null
-							? 'no dates'
-							: `${spare} ${spare === 1 ? 'day' : 'days'} spare`
+						? 'needs fixing'
+						: spare !== null
+							? `${counted(spare, 'day')} to spare`
+							: calendar?.finish
+								? `through ${dayText(calendar.finish)}`
+								: 'no dates yet'
 			},
 			{
 				path: '/gather',

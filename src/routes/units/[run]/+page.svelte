@@ -11,9 +11,9 @@
 	type Lesson = (typeof data.board.lessons)[number];
 	const STREAMS = [
 		['books', 'Books'],
-		['copies', 'Copies'],
+		['copies', 'Printables'],
 		['supplies', 'Supplies'],
-		['setting', 'Setting']
+		['setting', 'Set-up']
 	] as const;
 	const MORE = {
 		books: ['Books and pages', '/plan/pages'],
@@ -51,9 +51,7 @@
 			{#if data.board.acts.length > FIRST_ACTS}
 				<p class="mt-2">
 					<Button size="small" onclick={() => (showActs = !showActs)}
-						>{showActs
-							? 'Only the first ones'
-							: `Show the ${data.board.acts.length - FIRST_ACTS} further ahead`}</Button
+						>{showActs ? 'Show fewer' : `Show ${data.board.acts.length - FIRST_ACTS} later ones`}</Button
 					>
 				</p>
 			{/if}
@@ -61,7 +59,7 @@
 					{data.board.moreActs} more after these.
 				</p>{/if}
 		{:else}
-			<p class="text-ink-2">Nothing by any date.</p>
+			<p class="text-ink-2">Nothing to do yet.</p>
 			<p class="mt-3"><Button href="{base}/gather/paste" look="main">Paste a supply list</Button></p>
 		{/if}
 		{#if data.weeks.length}
@@ -78,8 +76,8 @@
 					aria-expanded={showTaught}
 					onclick={() => (showTaught = !showTaught)}
 				>
-					{showTaught ? 'Fold away' : 'Show'}
-					{taught.length === 1 ? 'the taught lesson' : `the ${taught.length} lessons that are over`}
+					{showTaught ? 'Hide' : 'Show'}
+					{taught.length === 1 ? '1 finished lesson' : `${taught.length} finished lessons`}
 				</button>
 			{/if}
 			<table class="w-full border-collapse text-left">
@@ -112,7 +110,7 @@
 							{#each STREAMS as stream (stream[0])}
 								{@const shown = lesson.streams[stream[0]]}
 								<td
-									class="col-start-2 pr-3 sm:py-2.5 {shown.text === 'nothing'
+									class="col-start-2 pr-3 sm:py-2.5 {shown.behind.length === 0 && lesson.outcome === null
 										? 'hidden sm:table-cell'
 										: 'pb-1.5'}"
 								>
@@ -148,7 +146,7 @@
 		{/if}
 		{#if data.board.extras.length}
 			<p class="mt-4 text-sm text-ink-2">
-				Extras that are not at home and hold nothing up: {data.board.extras.join(', ')}.
+				Optional and not at home: {data.board.extras.join(', ')}.
 			</p>
 		{/if}
 	</section>

@@ -11,6 +11,7 @@ import { buying } from './0009-buying.ts';
 import { gathering } from './0010-gathering.ts';
 import { occasions } from './0011-occasions.ts';
 import { sameForAll } from './0012-same-for-all.ts';
+import { ages } from './0013-ages.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -25,5 +26,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0009-buying': buying,
 	'0010-gathering': gathering,
 	'0011-occasions': occasions,
-	'0012-same-for-all': sameForAll
+	'0012-same-for-all': sameForAll,
+	'0013-ages': ages
 };

@@ -46,6 +46,8 @@ export interface PersonTable {
 	name: string;
 	kind: 'child' | 'guest' | 'adult';
 	born: Day | null;
+	/** Days by which the birth may lie before or after: 0 for a date, half a year where only the age is known. */
+	born_within: Generated<number>;
 	allergies: Json<readonly string[]>;
 	/** Weekdays on which a guest is there; null is always. */
 	weekdays: Json<readonly Weekday[]> | null;

@@ -22,10 +22,10 @@ export function readCsv(text: string): Sheet {
 	const quotes = errors.find((error) => error.type === 'Quotes');
 	if (quotes)
 		throw new Refusal(
-			`Row ${(quotes.row ?? 0) + 1} has a quotation mark that is not closed. Mend it in the file and bring it in again.`
+			`Row ${(quotes.row ?? 0) + 1} has a quotation mark that isn’t closed. Fix it in the file and import it again.`
 		);
 	const [header, ...rows] = data;
-	if (!header || rows.length === 0) throw new Refusal('There are no rows below the names of the columns.');
+	if (!header || rows.length === 0) throw new Refusal('No rows under the column names.');
 	requireFewRows(rows.length);
 	return {
 		header: header.map((cell) => cell.trim()),
@@ -36,7 +36,7 @@ export function readCsv(text: string): Sheet {
 /** @throws Refusal where a file has more rows than are taken at once. */
 export function requireFewRows(rows: number): void {
 	if (rows > MOST_ROWS)
-		throw new Refusal(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Bring it in in parts.`);
+		throw new Refusal(`That is more than ${MOST_ROWS.toLocaleString('en-US')} rows. Import it in parts.`);
 }
 
 /** Writes a table; cells that look like a formula are guarded by an apostrophe, so that nothing computes them. */

@@ -17,20 +17,21 @@ const KINDS: readonly (readonly [number[], string])[] = [
  */
 export function decodeText(bytes: Uint8Array): { text: string; note: string } {
 	if (bytes.length === 0) throw new Refusal('That file is empty.');
-	if (bytes.length > MOST_BYTES)
-		throw new Refusal('That file is larger than 8 MB. Bring in a part of it at a time.');
+	if (bytes.length > MOST_BYTES) throw new Refusal('That file is over 8 MB. Import it in parts.');
 	const kind = KINDS.find(([start]) => start.every((byte, i) => bytes[i] === byte))?.[1];
 	if (kind)
-		throw new Refusal(`That is ${kind}. Bring in a CSV file or plain text: in a spreadsheet, “save as CSV”.`);
+		throw new Refusal(
+			`That is ${kind}. Import a CSV file or plain text: in a spreadsheet, use “Save as CSV”.`
+		);
 	if (bytes[0] === 0xff && bytes[1] === 0xfe) return { text: read(bytes, 'utf-16le'), note: '' };
 	if (bytes[0] === 0xfe && bytes[1] === 0xff) return { text: read(bytes, 'utf-16be'), note: '' };
-	if (bytes.includes(0)) throw new Refusal('That is not text. Bring in a CSV file or plain text.');
+	if (bytes.includes(0)) throw new Refusal('That isn’t text. Import a CSV file or plain text.');
 	try {
 		return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), note: '' };
 	} catch {
 		return {
 			text: read(bytes, 'windows-1252'),
-			note: 'The file is not in UTF-8; it was read as Western European (Windows-1252). Look whether letters such as é came out right.'
+			note: 'This file isn’t UTF-8, so we read it as Western European. Check that letters like é look right.'
 		};
 	}
 }

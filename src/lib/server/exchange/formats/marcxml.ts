@@ -60,12 +60,12 @@ function parsedXml(text: string): { collection?: { record?: Node[] }; record?: N
 	try {
 		const valid = XMLValidator.validate(text);
 		if (valid !== true)
-			throw new Refusal(`The file is not whole: line ${valid.err.line} cannot be read (${valid.err.msg}).`);
+			throw new Refusal(`The file is not whole: line ${valid.err.line} can’t be read (${valid.err.msg}).`);
 		return PARSER.parse(text) as ReturnType<typeof parsedXml>;
 	} catch (error) {
 		if (error instanceof Refusal) throw error;
 		// The parser throws for entities that grow and for nesting without an end.
-		throw new Refusal('That file cannot be read: it is nested too deeply, or names things inside itself.');
+		throw new Refusal('That file can’t be read: it is nested too deeply, or refers to itself.');
 	}
 }
 
@@ -84,7 +84,7 @@ const PARSER = new XMLParser({
 export function readMarcxml(text: string): Sheet {
 	const parsed = parsedXml(text);
 	const records = parsed.collection?.record ?? parsed.record ?? [];
-	if (records.length === 0) throw new Refusal('There is no record in this file.');
+	if (records.length === 0) throw new Refusal('No records in this file.');
 	requireFewRows(records.length);
 	return {
 		header: [...FIELDS.map(([column]) => column), ...REPEATED.map(([column]) => column)],

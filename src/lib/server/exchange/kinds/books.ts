@@ -42,7 +42,7 @@ type Planned = {
 /** Books and things: a row is one resource, known by its ISBN or else by title, kind and author. */
 export const LIBRARY: SheetKind<Key> = {
 	id: 'books',
-	name: 'books and things',
+	name: 'the home library',
 	columns: [
 		{ key: 'title', title: 'title', also: ['name', 'book'] },
 		{ key: 'authors', title: 'by', also: ['author', 'authors', 'creator'] },
@@ -155,23 +155,21 @@ const short = (cell: string) => (cell.length > 40 ? `${cell.slice(0, 40)}…` : 
 function isbnCell(cell: string): string | null {
 	if (!cell) return null;
 	const isbn = readIsbn(cell);
-	if (!isbn.valid) throw new Refusal(`“${short(cell)}” is no ISBN: ${isbn.why}.`);
+	if (!isbn.valid) throw new Refusal(`“${short(cell)}” isn’t an ISBN: ${isbn.why}.`);
 	return isbn.isbn13;
 }
 
 function kindCell(cell: string): ResourceKind {
 	if (!cell) return 'book';
 	const kind = RESOURCE_KINDS.find((one) => one === cell.toLowerCase());
-	if (!kind)
-		throw new Refusal(`“${short(cell)}” is no kind of thing here. It can be ${RESOURCE_KINDS.join(', ')}.`);
+	if (!kind) throw new Refusal(`“${short(cell)}” isn’t a kind we know. Use ${RESOURCE_KINDS.join(', ')}.`);
 	return kind;
 }
 
 function rightsCell(cell: string): CopyingRight {
 	if (!cell) return 'own family';
 	const rights = COPYING_RIGHTS.find((one) => one === cell.toLowerCase());
-	if (!rights)
-		throw new Refusal(`“${short(cell)}” is no right to copy. It can be ${COPYING_RIGHTS.join(', ')}.`);
+	if (!rights) throw new Refusal(`“${short(cell)}” isn’t a copy setting. Use ${COPYING_RIGHTS.join(', ')}.`);
 	return rights;
 }
 
@@ -179,7 +177,7 @@ function wholeCell(cell: string, what: string, most: number): number | null {
 	if (!cell) return null;
 	const number = Number(cell);
 	if (!Number.isInteger(number) || number < 0 || number > most)
-		throw new Refusal(`“${short(cell)}” is no ${what}. Write a whole number up to ${most}.`);
+		throw new Refusal(`“${short(cell)}” isn’t a ${what}. Enter a whole number up to ${most}.`);
 	return number;
 }
 
@@ -187,6 +185,6 @@ function gradeCell(cell: string): number | null {
 	if (!cell) return null;
 	const grade = /^k$/i.test(cell) ? 0 : Number(cell);
 	if (!(grade >= 0 && grade <= 12))
-		throw new Refusal(`“${short(cell)}” is no school grade. Write K or 1 to 12.`);
+		throw new Refusal(`“${short(cell)}” isn’t a school grade. Enter K or 1 to 12.`);
 	return grade;
 }

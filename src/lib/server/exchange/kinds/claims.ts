@@ -10,7 +10,7 @@ export function claimsCsv(snapshot: Snapshot): string {
 	);
 	const claims = snapshot.purchases.filter((one) => one.reimbursable === 1 && one.returned_on === null);
 	return writeCsv({
-		header: ['Day', 'What', 'Amount', 'Shop', 'Unit', 'Paid'],
+		header: ['Day', 'What', 'Amount', 'Store', 'Unit', 'Paid'],
 		rows: [
 			...claims.map((one) => [
 				one.on_day,
@@ -20,7 +20,7 @@ export function claimsCsv(snapshot: Snapshot): string {
 				units.get(one.run_id ?? 0) ?? '',
 				dollarsTyped(one.cents)
 			]),
-			['', 'In all', '', '', '', dollarsTyped(claims.reduce((sum, one) => sum + one.cents, 0))]
+			['', 'Total', '', '', '', dollarsTyped(claims.reduce((sum, one) => sum + one.cents, 0))]
 		]
 	});
 }

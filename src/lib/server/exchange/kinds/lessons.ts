@@ -33,18 +33,18 @@ export const PLAN: SheetKind<Key> = {
 
 	async plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.row.id === run);
-		if (!own) throw new Refusal('Please choose the unit that the lessons belong to.', 'run');
+		if (!own) throw new Refusal('Choose the unit that the lessons belong to.', 'run');
 		const planned: { id: number | null; number: number; input: LessonInput }[] = [];
-		const read = await readRows(rows, (cells, row) => {
+		const read = await readRows(rows, (cells) => {
 			const number = Number(cells.lesson);
 			if (!Number.isInteger(number) || number < 1 || number > 999)
-				throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
-			if (!cells.title || isFormula(cells.title)) throw new Refusal('there is no title.');
+				throw new Refusal(`“${cells.lesson.slice(0, 40)}” isn’t a lesson number.`);
+			if (!cells.title || isFormula(cells.title)) throw new Refusal('the title is missing.');
 			if (planned.some((one) => one.number === number))
-				throw new Refusal(`lesson ${number} stands in the file already.`);
+				throw new Refusal(`lesson ${number} is already in the file.`);
 			const sessions = cells.sessions ? Number(cells.sessions) : 1;
 			if (!Number.isInteger(sessions) || sessions < 1 || sessions > 50)
-				throw new Refusal(`“${cells.sessions.slice(0, 40)}” is not a number of teaching days.`);
+				throw new Refusal(`“${cells.sessions.slice(0, 40)}” isn’t a number of school days.`);
 			const input: LessonInput = {
 				title: cells.title.slice(0, 200),
 				note: cells.note.slice(0, 500),

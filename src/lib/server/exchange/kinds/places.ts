@@ -49,14 +49,14 @@ export const PLACES: SheetKind<Key> = {
 			snapshot.places.map((place) => [placePath(snapshot.places, place.id).toLowerCase(), place])
 		);
 		const planned: Planned[] = [];
-		const read = await readRows(rows, (cells, row) => {
+		const read = await readRows(rows, (cells) => {
 			const path = cells.place
 				.split(/\s*[›>]\s*/)
 				.map((part) => part.trim())
 				.filter(Boolean);
-			if (path.length === 0) throw new Refusal('there is no place.');
+			if (path.length === 0) throw new Refusal('the place is missing.');
 			for (const part of path) nameCell(part, 'place');
-			if (path.length > 8) throw new Refusal('a place cannot lie more than eight places deep.');
+			if (path.length > 8) throw new Refusal('a place can be at most eight places deep.');
 			const here = known.get(path.join(' › ').toLowerCase());
 			const input: PlaceInput = {
 				name: here?.name ?? path.at(-1)!,
@@ -95,7 +95,7 @@ export const PLACES: SheetKind<Key> = {
 function kindCell(text: string): Row<'place'>['kind'] | null {
 	if (!text) return null;
 	const kind = KINDS.find((one) => one === text.toLowerCase());
-	if (!kind) throw new Refusal(`“${text.slice(0, 40)}” is not a kind. Write room, furniture, shelf or box.`);
+	if (!kind) throw new Refusal(`“${text.slice(0, 40)}” isn’t a kind. Use room, furniture, shelf, or box.`);
 	return kind;
 }
 
@@ -103,6 +103,6 @@ function lengthCell(text: string, system: System): number | null {
 	if (!text) return null;
 	const mm = readLength(text, system);
 	if (mm === null || mm > 10_000)
-		throw new Refusal(`“${text.slice(0, 40)}” is not a length. Write it like 32 cm, 12 1/2 in or 320 mm.`);
+		throw new Refusal(`“${text.slice(0, 40)}” isn’t a length. Try 32 cm, 12 1/2 in, or 320 mm.`);
 	return mm;
 }

@@ -27,14 +27,14 @@ export const SUPPLIES: SheetKind<Key> = {
 	id: 'supplies',
 	name: 'supplies at home',
 	columns: [
-		{ key: 'thing', title: 'thing', also: ['item', 'name', 'supply', 'material', 'what'] },
+		{ key: 'thing', title: 'item', also: ['thing', 'name', 'supply', 'material', 'what'] },
 		{ key: 'amount', title: 'amount', also: ['quantity', 'qty', 'count', 'how many', 'number'] },
 		{ key: 'unit', title: 'unit', also: ['units', 'measure'] },
 		{ key: 'place', title: 'place', also: ['location', 'where', 'shelf', 'storage', 'room'] },
 		{
 			key: 'goodUntil',
-			title: 'good until',
-			also: ['expires', 'expiry', 'best before', 'expiration', 'till']
+			title: 'expires',
+			also: ['good until', 'expiry', 'best before', 'expiration', 'till']
 		},
 		{ key: 'opened', title: 'opened', also: ['open'] }
 	],
@@ -70,7 +70,7 @@ export const SUPPLIES: SheetKind<Key> = {
 		const seen = new Map<string, { row: number; at: number }>();
 		const planned: Planned[] = [];
 		const read = await readRows(rows, (cells, row) => {
-			const thing = nameCell(cells.thing, 'thing');
+			const thing = nameCell(cells.thing, 'item');
 			const amount = exact(amountCell(cells.amount) ?? '1');
 			const unit = unitCell(cells.unit);
 			const goodUntil = dayCell(cells.goodUntil, today);

@@ -43,7 +43,7 @@ export const LIST: SheetKind<Key> = {
 	columns: [
 		{ key: 'lesson', title: 'lesson', also: ['lesson number', 'number', 'week', 'day'] },
 		{ key: 'title', title: 'lesson title', also: ['title', 'topic'] },
-		{ key: 'thing', title: 'thing', also: ['item', 'name', 'supply', 'material', 'supplies', 'materials'] },
+		{ key: 'thing', title: 'item', also: ['thing', 'name', 'supply', 'material', 'supplies', 'materials'] },
 		{ key: 'amount', title: 'amount', also: ['quantity', 'qty', 'how many'] },
 		{ key: 'to', title: 'up to', also: ['to', 'maximum'] },
 		{ key: 'unit', title: 'unit', also: ['units'] },
@@ -83,17 +83,17 @@ export const LIST: SheetKind<Key> = {
 
 	async plan(situation, rows, run) {
 		const own = situation.runs.find((one) => one.row.id === run);
-		if (!own) throw new Refusal('Please choose the unit that the list belongs to.', 'run');
+		if (!own) throw new Refusal('Choose the unit that the list belongs to.', 'run');
 		const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
 		const newLessons = new Map<number, string>();
-		const read = await readRows(rows, (cells, row) => {
+		const read = await readRows(rows, (cells) => {
 			const number = Number(cells.lesson);
 			if (!Number.isInteger(number) || number < 1 || number > own.lessons.length + 300)
-				throw new Refusal(`“${cells.lesson.slice(0, 40)}” is not the number of a lesson.`);
+				throw new Refusal(`“${cells.lesson.slice(0, 40)}” isn’t a lesson number.`);
 			const lesson = own.lessons.find((one) => one.number === number)?.lesson.id ?? -number;
 			if (lesson < 0 && !newLessons.has(number)) {
 				if (!cells.title || isFormula(cells.title))
-					throw new Refusal(`the unit has no lesson ${number}, and the row gives no title for it.`);
+					throw new Refusal(`the unit has no lesson ${number}, and the row has no title for it.`);
 				newLessons.set(number, cells.title.slice(0, 200));
 			}
 			const line = lineOf(cells, lesson, uses);
@@ -141,7 +141,7 @@ function lineOf(
 	lesson: number,
 	uses: ReadonlyMap<string, SupplyUse>
 ): LessonLineInput {
-	const thing = nameCell(cells.thing, 'thing');
+	const thing = nameCell(cells.thing, 'item');
 	const bare = !cells.amount && !cells.unit && !cells.per;
 	const [said] = bare ? readSupplyLine(thing) : [];
 	const quantity = numberCell(cells.amount) ?? said?.quantity ?? null;
@@ -149,15 +149,14 @@ function lineOf(
 	if (quantity !== null && to !== null && to <= quantity)
 		throw new Refusal('the upper amount must be more than the lower one.');
 	const per = cells.per ? PERS.find((one) => one === cells.per.toLowerCase()) : (said?.per ?? 'family');
-	if (!per)
-		throw new Refusal(`“${cells.per.slice(0, 40)}” is not for whom. Write family, child, pair or group.`);
+	if (!per) throw new Refusal(`“${cells.per.slice(0, 40)}” must be family, child, pair, or group.`);
 	const groupSize = cells.group ? Number(cells.group) : (said?.groupSize ?? null);
 	if (groupSize !== null && (!Number.isInteger(groupSize) || groupSize < 1 || groupSize > 500))
-		throw new Refusal(`“${cells.group.slice(0, 40)}” is not the size of a group.`);
+		throw new Refusal(`“${cells.group.slice(0, 40)}” isn’t a group size.`);
 	const item = said?.item ?? thing;
 	const use = cells.use.toLowerCase();
 	if (use && use !== 'consumed' && use !== 'kept')
-		throw new Refusal(`“${cells.use.slice(0, 40)}” is not a use. Write consumed or kept.`);
+		throw new Refusal(`“${cells.use.slice(0, 40)}” must be consumed or kept.`);
 	return {
 		lesson,
 		written: (cells.written || thing).slice(0, 1000),
@@ -194,6 +193,6 @@ function alternativesRead(text: string): Alternative[] {
 			const quantity = /^[\d.]+$/.test(words[0]) ? Number(words.shift()) : null;
 			const unit = words.length > 1 ? readUnit(words[0]) : null;
 			if (unit) words.shift();
-			return { quantity, unit: unit ?? 'each', item: nameCell(words.join(' '), 'thing') };
+			return { quantity, unit: unit ?? 'each', item: nameCell(words.join(' '), 'item') };
 		});
 }

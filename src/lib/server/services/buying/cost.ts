@@ -69,7 +69,7 @@ export function costOf(situation: Situation, run: RunSituation): CostView {
 	return {
 		sentence: sentenceOf(total, budget),
 		lessons: [
-			{ number: 0, title: 'for the unit as a whole', ...sum(whole) },
+			{ number: 0, title: 'whole unit', ...sum(whole) },
 			...run.lessons.map(({ lesson, number }) => ({
 				number,
 				title: lesson.title,
@@ -129,7 +129,7 @@ function sentenceOf({ spent, committed, planned }: Cost, budget: number | null):
 	const parts = [
 		`${money(spent)} spent`,
 		committed ? `${money(committed)} ordered` : '',
-		`${money(planned)} still to come`
+		`${money(planned)} planned`
 	].filter(Boolean);
 	const left = budget === null ? null : budget - all;
 	return `${parts.join(', ')}${
@@ -137,6 +137,6 @@ function sentenceOf({ spent, committed, planned }: Cost, budget: number | null):
 			? '.'
 			: left < 0
 				? `: ${money(-left)} over the budget of ${money(budget!)}.`
-				: `: ${money(left)} of ${money(budget!)} stay free.`
+				: `: ${money(left)} of ${money(budget!)} left.`
 	}`;
 }

@@ -33,7 +33,7 @@ const offersByItem = once((offers: readonly Row<'offer'>[]) => groupBy(offers, (
 /** How much a pack holds, as typed: "1 kg", "12", "500 ml". */
 export function packTyped(text: string) {
 	const pack = readPack(text);
-	if (!pack) throw new Refusal('Please say what a pack holds, like “1 kg”, “500 ml” or “12”.', 'pack');
+	if (!pack) throw new Refusal('Enter the pack size, like “1 lb”, “500 ml”, or “12”.', 'pack');
 	return pack;
 }
 
@@ -42,7 +42,7 @@ export function partsTyped(text: string): readonly { item: string; amount: Exact
 	return text.split('\n').flatMap((line) =>
 		readSupplyLine(line).map(({ item, quantity, unit, check }) => {
 			if (check || quantity === null)
-				throw new Refusal(`“${line.trim()}” could not be read. Say it like “12 corks”.`, 'parts');
+				throw new Refusal(`Couldn’t read “${line.trim()}”. Try “12 corks”.`, 'parts');
 			return { item, amount: exact(quantity), unit };
 		})
 	);
@@ -85,6 +85,6 @@ export async function takePrices(
 		};
 		await addOffer(trx, offer, today);
 	}
-	if (packs.length === 0) throw new Refusal('The lists of the shops hold nothing of this.');
+	if (packs.length === 0) throw new Refusal('The stores’ lists have none of these.');
 	return packs.length;
 }

@@ -23,9 +23,9 @@ import { cheapest } from './prices.ts';
 export async function bringBack(trx: Trx, situation: Situation, id: number): Promise<string> {
 	const purchase = await purchaseOf(trx, id);
 	const { name } = byId(situation.snapshot.items).get(purchase.item_id)!;
-	if (purchase.returned_on !== null) throw new Refusal(`${name} went back already.`);
+	if (purchase.returned_on !== null) throw new Refusal(`${name} is already returned.`);
 	if (purchase.return_by !== null && purchase.return_by < situation.today)
-		throw new Refusal(`The last day to bring ${name} back was ${dayText(purchase.return_by)}.`);
+		throw new Refusal(`The last day to return ${name} was ${dayText(purchase.return_by)}.`);
 	const amount = exact(purchase.amount);
 	if (purchase.lot_id !== null && byId(situation.snapshot.lots).has(purchase.lot_id))
 		await giveBack(trx, purchase.lot_id, amount, situation.today);
@@ -64,7 +64,7 @@ export async function boughtPacks(
 	const need = situation.needs.find(
 		(one) => bought.keys.includes(one.need.key) && one.item.id === offer.item_id
 	);
-	if (!need) throw new Refusal('That is not wanted any more; the list has changed. Load the page again.');
+	if (!need) throw new Refusal('That’s no longer needed; the list has changed. Reload the page.');
 	const amount = convert(exact(offer.size).mul(bought.count), offer.unit, need.unit, need.item.name);
 	const { words, lot } = await tookIn(trx, situation, bought.keys, amount);
 	const shop = byId(situation.snapshot.suppliers).get(offer.supplier_id);

@@ -28,7 +28,7 @@ export function receiptsOf({ snapshot, today }: Situation): Receipt[] {
 		.slice(0, SHOWN_RECEIPTS)
 		.map((one) => ({
 			id: one.id,
-			text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a shop'}`,
+			text: `${dayText(one.on_day)}: ${thingText(exact(one.amount), one.unit, byId(snapshot.items).get(one.item_id)!.name)}, ${snapshot.suppliers.find((shop) => shop.id === one.supplier_id)?.name ?? 'a store'}`,
 			paid: money(one.cents),
 			toClaim: one.reimbursable === 1,
 			back: backText(one, today),
@@ -67,7 +67,7 @@ export function claimText(purchases: readonly Row<'purchase'>[]): string {
 }
 
 function backText({ return_by, returned_on }: Row<'purchase'>, today: string): string {
-	if (returned_on) return `went back ${dayText(returned_on)}`;
+	if (returned_on) return `returned ${dayText(returned_on)}`;
 	if (!return_by) return '';
-	return return_by < today ? '' : `can go back until ${dayText(return_by)}`;
+	return return_by < today ? '' : `can be returned until ${dayText(return_by)}`;
 }

@@ -135,7 +135,7 @@ describe('what is to be bought', () => {
 			offer.cents,
 			offer.cents + 50
 		]);
-		await expect(note('0', 100)).rejects.toThrow('the size is above 0');
+		await expect(note('0', 100)).rejects.toThrow('pack size must be more than 0');
 	});
 
 	it('sales tax is in every price that is compared', async () => {

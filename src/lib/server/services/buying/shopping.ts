@@ -1,6 +1,6 @@
 import { withTax, type PacksInput } from '$core/buying/index.ts';
 import { convert, exact } from '$core/measure/index.ts';
-import { money } from '$core/words/index.ts';
+import { counted, money } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -79,15 +79,15 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 
 function termsOf({ fee_cents, free_over_cents, kind }: Row<'supplier'>): string {
 	const fee = fee_cents
-		? `${money(fee_cents)} ${kind === 'order' ? 'delivery' : 'for the way'}${free_over_cents === null ? '' : `, free from ${money(free_over_cents)}`}`
+		? `${money(fee_cents)} ${kind === 'order' ? 'delivery' : 'for the trip'}${free_over_cents === null ? '' : `, free over ${money(free_over_cents)}`}`
 		: '';
 	return fee;
 }
 
 function sentenceOf(things: number, without: number): string {
-	if (things === 0) return 'Nothing is to be bought for this.';
+	if (things === 0) return 'Nothing to buy for this.';
 	const known = things - without;
-	const count = `${things} ${things === 1 ? 'thing is' : 'things are'} to be bought.`;
-	if (without === 0) return `${count} A price is known for each.`;
-	return `${count} ${known === 0 ? 'No price is known yet' : `A price is known for ${known}`}: note what a pack costs, and the cheapest way is worked out.`;
+	const count = `${counted(things, 'item')} to buy`;
+	if (without === 0) return `${count}, ${things === 1 ? 'with a price' : 'all with prices'}.`;
+	return `${count}, ${known === 0 ? 'none with a price yet' : `${known} with a price`}. Add prices to find the cheapest way.`;
 }

@@ -140,7 +140,7 @@ function thingOf(
 				.join(', '),
 			problem: canConvert(offer.unit, unit, item.name)
 				? tooLate(situation, needs, offer)
-				: `sold by ${offer.unit}, asked for in ${unit}: these cannot be compared`
+				: `sold by ${offer.unit}, needed in ${unit}: can’t compare`
 		}))
 	};
 }

@@ -3,7 +3,7 @@ import { findBest } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
-import { listText, money, thingText } from '$core/words/index.ts';
+import { counted, listText, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import { byId } from '../../snapshot/snapshot.ts';
@@ -56,7 +56,7 @@ export function wantedView(situation: Situation): WantedView {
 				one.run_id === null ? '' : `for ${unitOf.get(one.run_id) ?? 'a unit'}`,
 				one.person_id === null ? '' : `for ${people.get(one.person_id)?.name ?? 'a child'}`,
 				one.look_at,
-				`since ${dayText(one.noted_on)}`
+				`added ${dayText(one.noted_on)}`
 			]
 				.filter(Boolean)
 				.join(' · '),
@@ -69,7 +69,7 @@ export function wantedView(situation: Situation): WantedView {
 			.slice(0, SHOWN)
 			.map((one) => ({
 				id: one.id,
-				text: `${one.what}, ${dayText(one.found_on!)}, ${one.found_cents ? money(one.found_cents) : 'without paying'}`
+				text: `${one.what}, ${dayText(one.found_on!)}, ${one.found_cents ? money(one.found_cents) : 'free'}`
 			})),
 		boxes: runs
 			.filter(({ row: run }) => run.state === 'collecting')
@@ -79,9 +79,9 @@ export function wantedView(situation: Situation): WantedView {
 
 function sentenceOf(open: number, atHome: number): string {
 	if (open === 0)
-		return 'Nothing is looked for. Note what a coming unit could use, and keep the list in your pocket.';
-	const have = atHome === 0 ? '' : `; ${atHome === 1 ? 'one of them lies' : `${atHome} of them lie`} at home`;
-	return `${open} ${open === 1 ? 'thing is' : 'things are'} looked for${have}.`;
+		return 'Nothing on the list. Add things a later unit could use, and check it at yard sales.';
+	const have = atHome === 0 ? '' : `; you already have ${atHome} at home`;
+	return `Looking for ${counted(open, 'thing')}${have}.`;
 }
 
 /** How much of each lot the lessons use up; what they only borrow comes back. */
@@ -140,10 +140,10 @@ function collected({ snapshot, runs }: Situation, id: number): Collected {
 			.filter((lot) => lot.place_id !== null && lot.place_id === run.collecting_place_id)
 			.map((lot) => lot.item_id)
 	).size;
-	const things = `${atHome} of ${asked.size} ${asked.size === 1 ? 'thing is' : 'things are'} in the house`;
+	const things = `${atHome} of ${counted(asked.size, 'item')} at home`;
 	return {
 		unit: unit.name,
-		text: asked.size === 0 ? 'nothing is asked for yet' : `${things}, ${inBox} in the box`,
+		text: asked.size === 0 ? 'no supply list yet' : `${things}, ${inBox} in the bin`,
 		asked: asked.size,
 		atHome,
 		inBox

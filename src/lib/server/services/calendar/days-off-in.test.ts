@@ -110,7 +110,8 @@ describe('days off from a calendar', () => {
 
 	it.each(['', 'not a calendar', 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\n', '{"a":1}'])(
 		'“%s” is no calendar, and it says so',
-		(text) => expect(daysOffIn(text, '2027-01-01', '2027-12-31')).rejects.toThrow('That is no calendar file')
+		(text) =>
+			expect(daysOffIn(text, '2027-01-01', '2027-12-31')).rejects.toThrow('That isn’t a calendar file')
 	);
 
 	it('three hundred that repeat for years are read in slices', async () => {

@@ -28,7 +28,7 @@ const LONGEST_EVENT = 20_000;
 export async function daysOffIn(text: string, from: Day, to: Day): Promise<DayOff[]> {
 	if (!/BEGIN:VCALENDAR/i.test(text.slice(0, 1000)) || !/END:VCALENDAR/i.test(text.slice(-1000)))
 		throw new Refusal(
-			'That is no calendar file. Export one from your calendar; its name ends in .ics.',
+			'That isn’t a calendar file. Export one from your calendar; its name ends in .ics.',
 			'ics'
 		);
 	const found: DayOff[] = [];

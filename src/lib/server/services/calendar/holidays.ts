@@ -85,7 +85,7 @@ export function holidayRows(moment: Moment, { row: run, weekdays, calendar }: Ru
 			from,
 			to,
 			name,
-			text: `${from === to ? dayText(from) : `${dayText(from)} to ${dayText(to)}`}, ${kind}`,
+			text: `${from === to ? dayText(from) : `${dayText(from)} through ${dayText(to)}`}, ${kind}`,
 			blocked: own.find((one) => one.from_on <= from && one.to_on >= to)?.id ?? null
 		}));
 }

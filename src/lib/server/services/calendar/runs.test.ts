@@ -131,7 +131,7 @@ describe('when it does not fit, or a day is missed', () => {
 		const now = await situationOf(store);
 		expect(missableDays(now.runs[0])[0]).toEqual({ day: '2027-01-26', text: 'Tue, Jan 26, lesson 6' });
 		expect(missedPreview(now, 1, '2027-01-26')!.text).toBe(
-			'8 lessons move, the last to Thu, Mar 4; 2 days stay spare'
+			'8 lessons move, ending Thu, Mar 4; 2 days to spare'
 		);
 		await change(store.write, doer(), 'missed', (trx) => rollOn(trx, 1, '2027-01-26'));
 		const after = (await situationOf(store)).runs[0];
@@ -167,7 +167,7 @@ describe('when it does not fit, or a day is missed', () => {
 		}
 		await expect(
 			change(store.write, doer(), 'fit', (trx) => makeFit(trx, short, short.runs[0], 'nothing'))
-		).rejects.toThrow('not needed any more');
+		).rejects.toThrow('no longer needed');
 	});
 });
 

@@ -130,8 +130,8 @@ function calendarOf(input: TeachingDaysInput | null): Pick<RunSituation, 'calend
 			calendar: null,
 			trouble:
 				error.path === 'blocked'
-					? 'All its days to come are days off, so that no lesson finds one. Take a day off away, or shorten it.'
-					: 'Its first and last day cannot be right. Please correct them.'
+					? 'All its remaining days are days off, so no lesson has a day. Remove or shorten a day off.'
+					: 'Its first and last day can’t be right. Fix them under Plan.'
 		};
 	}
 }

@@ -19,7 +19,7 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 	if (adding) {
 		return [
 			{
-				name: `Add “${adding[1]}” to the stash`,
+				name: `Add “${adding[1]}” to supplies at home`,
 				detail: 'At home · Supplies',
 				href: `/home/supplies?${new URLSearchParams({ add: adding[1] })}`
 			}
@@ -42,15 +42,15 @@ function indexOf(situation: Situation): Found[] {
 	const { snapshot } = situation;
 	const pages: Found[] = [
 		{ name: 'Next', detail: 'what to do, by date', href: '/' },
-		{ name: 'Walk through the house', detail: 'Lists', href: '/lists/walk?span=all' },
+		{ name: 'Walk the house', detail: 'Lists', href: '/lists/walk?span=all' },
 		{ name: 'Library trips', detail: 'Lists', href: '/lists/library' },
-		{ name: 'Books and things', detail: 'At home', href: '/home/books' },
+		{ name: 'Home library', detail: 'At home', href: '/home/books' },
 		{ name: 'Scan a shelf', detail: 'At home', href: '/home/books/scan' },
-		{ name: 'Count again', detail: 'At home', href: '/home/count' },
+		{ name: 'Recount', detail: 'At home', href: '/home/count' },
 		{ name: 'Places', detail: 'At home', href: '/home/places' },
-		{ name: 'Files in and out', detail: 'CSV', href: '/home/files' },
-		{ name: 'First evening', detail: 'the first steps', href: '/start/who' },
-		{ name: 'House, people and shops', detail: 'settings', href: '/house' }
+		{ name: 'Import and export', detail: 'CSV', href: '/home/files' },
+		{ name: 'Getting started', detail: 'first steps', href: '/start/who' },
+		{ name: 'Household, people, and stores', detail: 'settings', href: '/house' }
 	];
 	const units = situation.runs.map(({ row: run, unit }) => ({
 		name: unit.name,

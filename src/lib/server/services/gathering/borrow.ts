@@ -38,10 +38,10 @@ export type AskedList = {
 };
 
 const TITLES: Readonly<Partial<Record<Rung, string>>> = {
-	made: 'To make',
-	free: 'To find, free',
-	gift: 'Wish list',
-	'second-hand': 'To look for second-hand'
+	made: 'Make',
+	free: 'Find free',
+	gift: 'Gifts to ask for',
+	'second-hand': 'Buy used'
 };
 const ORDER: readonly Rung[] = ['borrowed', 'free', 'made', 'gift', 'second-hand'];
 
@@ -58,7 +58,7 @@ export function borrowLists(situation: Situation): AskedList[] {
 	const supplies = [...groupBy(open, (one) => `${one.rung}|${one.supplier?.id ?? ''}`).values()].map(
 		(needs) => ({
 			rung: needs[0].rung,
-			title: needs[0].supplier?.name ?? TITLES[needs[0].rung] ?? 'To borrow',
+			title: needs[0].supplier?.name ?? TITLES[needs[0].rung] ?? 'Borrow',
 			rows: [...groupBy(needs, (one) => `${one.item.id} ${one.unit}`).values()].map((own) =>
 				askedFor(situation, own)
 			)
@@ -112,16 +112,16 @@ function askedFor(situation: Situation, needs: readonly SupplyNeed[]): Asked {
 		occasions: rung === 'gift' && !isAsked ? occasionOptions(situation, needs) : [],
 		atMost:
 			rung === 'second-hand' && isNew !== null
-				? `up to ${money(mostSecondHand(isNew))}, new it costs ${money(isNew)}`
+				? `up to ${money(mostSecondHand(isNew))} (${money(isNew)} new)`
 				: '',
 		isBook: false
 	};
 }
 
 function promisedText({ snapshot, today }: Situation, rung: Rung, day: Day | null): string {
-	if (rung !== 'gift') return day ? `promised for ${dayText(day)}` : 'asked';
+	if (rung !== 'gift') return day ? `expected ${dayText(day)}` : 'asked';
 	const occasion = comingOccasions(snapshot, today).find((one) => one.next === day);
-	return `wished for${occasion ? ` ${occasion.name},` : ''}${day ? ` ${dayText(day)}` : ''}`;
+	return `asked for${occasion ? ` ${occasion.name},` : ''}${day ? ` ${dayText(day)}` : ''}`;
 }
 
 /** The occasions of the year to come, those in time first. */
@@ -129,7 +129,7 @@ function occasionOptions({ snapshot, today }: Situation, needs: readonly SupplyN
 	const inHandBy = needs.flatMap((one) => (one.days ? [one.days.inHandBy] : [])).sort()[0] ?? null;
 	return comingOccasions(snapshot, today).map(({ name, next }) => ({
 		value: next,
-		label: `${name}, ${dayText(next)}${inHandBy && next > inHandBy ? ` (too late, wanted by ${dayText(inHandBy)})` : ''}`
+		label: `${name}, ${dayText(next)}${inHandBy && next > inHandBy ? ` (too late: needed by ${dayText(inHandBy)})` : ''}`
 	}));
 }
 
@@ -138,7 +138,7 @@ function messageOf({ rung, title, rows }: { rung: Rung; title: string; rows: rea
 	const open = rows.filter((one) => !one.promised);
 	if (open.length === 0) return '';
 	const things = open.map((one) => `- ${one.text}${one.when ? ` (${one.when})` : ''}`).join('\n');
-	if (rung === 'borrowed') return `Hello ${title}, could we borrow these?\n${things}`;
-	if (rung === 'gift') return `If somebody asks what we could use:\n${things}`;
+	if (rung === 'borrowed') return `Hi ${title}, could we borrow these?\n${things}`;
+	if (rung === 'gift') return `If anyone asks what we could use:\n${things}`;
 	return `${title}:\n${things}`;
 }

@@ -71,13 +71,13 @@ describe('the ladder of a household', () => {
 			if (one.rung === 'gift') expect(one.days!.actBy).toBe(addDays(lastBirthday, -40));
 			if (one.rung === 'gift')
 				expect(actsOf(await now()).map((each) => each.title)).toContainEqual(
-					expect.stringMatching(/^Wish for .*orange/)
+					expect.stringMatching(/^Ask for .*orange/)
 				);
 			if (one.nextRung === null) break;
 			await act(async (trx) => tryNext(trx, await now(), keys));
 		}
 		expect(steps).toEqual([...RUNGS]);
-		await expect(act(async (trx) => tryNext(trx, await now(), keys))).rejects.toThrow('last way');
+		await expect(act(async (trx) => tryNext(trx, await now(), keys))).rejects.toThrow('last option');
 	});
 
 	it('only what is on the bought rung stands on the shopping list', async () => {
@@ -140,14 +140,14 @@ describe('gifts', () => {
 		const inHandBy = missing[0].days!.inHandBy;
 		await act(async (trx) => chooseSource(trx, await now(), keys, 'gift'));
 		const wish = (acts: ReturnType<typeof actsOf>) =>
-			acts.find((one) => /^Wish for .*orange/.test(one.title))!;
+			acts.find((one) => /^Ask for .*orange/.test(one.title))!;
 		expect(wish(actsOf(await now())).detail).toContain(
-			`no occasion comes before ${dayText(addDays(inHandBy, 1))}`
+			`no gift occasion before ${dayText(addDays(inHandBy, 1))}`
 		);
 		const day = addDays(inHandBy, -2);
 		await act((trx) => addOccasion(trx, `Name day, ${day}`));
 		expect(wish(actsOf(await now())).detail).toContain(`for Name day, ${dayText(day)}`);
-		const wishes = async () => borrowLists(await now()).find((one) => one.title === 'Wish list')!;
+		const wishes = async () => borrowLists(await now()).find((one) => one.title === 'Gifts to ask for')!;
 		const orange = async () => (await wishes()).rows.find((one) => one.text.includes('orange'))!;
 		const row = await orange();
 		expect(row.occasions[0]).toEqual({ value: day, label: `Name day, ${dayText(day)}` });
@@ -157,19 +157,19 @@ describe('gifts', () => {
 		}
 		expect((await wishes()).message).toContain('orange');
 		await act(async (trx) => arrange(trx, await now(), row.keys.split(' '), day));
-		expect((await orange()).promised).toBe(`wished for Name day, ${dayText(day)}`);
+		expect((await orange()).promised).toBe(`asked for Name day, ${dayText(day)}`);
 		expect((await wishes()).message).not.toContain('orange');
 	});
 
 	it.each([
-		['gift', 'wish for it now'],
-		['second-hand', 'look second-hand for it now']
+		['gift', 'Ask for it as a gift today'],
+		['second-hand', 'Find it used today']
 	] as const)('the first gap says how a thing is got: %s', async (rung, words) => {
 		const { act, now } = await demo();
 		const [magnet] = missingOf(await now(), 'bar magnet');
 		await act(async (trx) => chooseSource(trx, await now(), [magnet.need.key], rung));
 		const { before, gap, after } = sentenceOf(await now(), null);
-		expect(before + gap + after).toMatch(new RegExp(`lacks 1 bar magnet: ${words}`));
+		expect(before + gap + after).toMatch(new RegExp(`is missing 1 bar magnet. ${words}`));
 	});
 
 	it('an occasion needs a day, and is noted once; birthdays come from the people', async () => {
@@ -186,14 +186,10 @@ describe('gifts', () => {
 			'Grandma stays with us 03-20',
 			'Book fair 2027-06-05'
 		]);
-		await expect(act((trx) => addOccasion(trx, 'some day'))).rejects.toThrow(
-			'Please say what it is and its day'
-		);
-		await expect(act((trx) => addOccasion(trx, 'Mar 20'))).rejects.toThrow(
-			'Please say what it is and its day'
-		);
+		await expect(act((trx) => addOccasion(trx, 'some day'))).rejects.toThrow('Say what it is and its day');
+		await expect(act((trx) => addOccasion(trx, 'Mar 20'))).rejects.toThrow('Say what it is and its day');
 		await expect(act((trx) => addOccasion(trx, 'grandma stays with us, March 20'))).rejects.toThrow(
-			'on the list already'
+			'already on the list'
 		);
 	});
 });
@@ -266,7 +262,7 @@ describe('the way through the house', () => {
 });
 
 describe('something instead', () => {
-	it('what lies at home in full comes first, in its own amount, and taking it is what nets from then on', async () => {
+	it('what at home in full comes first, in its own amount, and taking it is what nets from then on', async () => {
 		const { act, now } = await demo();
 		const short = missingOf(await now(), 'orange');
 		const missing = short.reduce((sum, one) => sum.add(one.standing.missing), ZERO);
@@ -293,7 +289,7 @@ describe('something instead', () => {
 		});
 		const offered = insteadOf(await now(), missingOf(await now(), 'orange'));
 		// The globe has no price and oranges have one: it is not offered.
-		expect(offered.map((one) => [one.name, one.why])).toEqual([['tennis ball', 'lies at home']]);
+		expect(offered.map((one) => [one.name, one.why])).toEqual([['tennis ball', 'at home']]);
 		const keys = short.map((one) => one.need.key);
 		await act(async (trx) => takeInstead(trx, await now(), keys, 'tennis ball'));
 		const after = needsOf(await now(), 'tennis ball').filter((one) => keys.includes(one.need.key));
@@ -348,7 +344,7 @@ describe('something instead', () => {
 					{ name: 'Oranges', amount: exact(1), unit: 'each' }
 				)
 			)
-		).rejects.toThrow('cannot stand in for itself');
+		).rejects.toThrow('can’t be its own substitute');
 	});
 });
 
@@ -389,7 +385,7 @@ describe('who gets what is at home', () => {
 		expect(given(after).equals(given(before))).toBe(true);
 		await act((trx) => setClaim(trx, line, null));
 		expect(sharesOf(await now()).get(item.id)).toEqual(shares);
-		await expect(act((trx) => setClaim(trx, 99_999, 'first'))).rejects.toThrow('not on the list any more');
+		await expect(act((trx) => setClaim(trx, 99_999, 'first'))).rejects.toThrow('no longer on the list');
 	});
 });
 

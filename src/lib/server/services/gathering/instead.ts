@@ -56,7 +56,7 @@ export function insteadOf(situation: Situation, needs: readonly SupplyNeed[]): I
 	return rankSubstitutes(cheapest(snapshot, item, missing, unit), offered).map((one) => ({
 		name: one.name,
 		amount: texts.get(one.name)!,
-		why: one.isOnHand ? 'lies at home' : one.cents === null ? 'no price known' : `about ${money(one.cents)}`
+		why: one.isOnHand ? 'at home' : one.cents === null ? 'no price yet' : `about ${money(one.cents)}`
 	}));
 }
 
@@ -72,9 +72,9 @@ export async function takeInstead(
 ): Promise<string> {
 	const needs = situation.needs.filter((one) => keys.includes(one.need.key) && isSome(one.standing.missing));
 	if (needs.length === 0)
-		throw new Refusal('That is not missing any more; the list has changed. Load the page again.');
+		throw new Refusal('That’s no longer missing; the list has changed. Reload the page.');
 	const trade = tradesOf(situation.snapshot, needs).find((one) => nameKey(one.name) === nameKey(name));
-	if (!trade) throw new Refusal(`“${name}” is not known as something to take instead.`);
+	if (!trade) throw new Refusal(`“${name}” isn’t a known substitute.`);
 	const other = await itemNamed(trx, trade.name);
 	for (const { line, item } of needs) {
 		const scaled = (text: string | null) =>

@@ -12,7 +12,7 @@ import {
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together } from '$core/supplies/index.ts';
-import { byText, thingText } from '$core/words/index.ts';
+import { byText, counted, thingText } from '$core/words/index.ts';
 import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -223,7 +223,7 @@ function whyOf(situation: Situation, needs: readonly SupplyNeed[], missing: Exac
 		const { line } = one;
 		const said =
 			line.quantity === null
-				? 'some (taken as 1)'
+				? '“some” (counted as 1)'
 				: amountText(exact(line.quantity_to ?? line.quantity), line.unit);
 		const per =
 			line.per === 'family'
@@ -231,16 +231,16 @@ function whyOf(situation: Situation, needs: readonly SupplyNeed[], missing: Exac
 				: line.per === 'child'
 					? ` × ${one.takingPart} ${one.takingPart === 1 ? 'child' : 'children'}`
 					: line.per === 'pair'
-						? ` × ${Math.ceil(one.takingPart / 2)} (pairs of ${one.takingPart} children)`
-						: ` × groups of ${line.group_size ?? one.takingPart} among ${one.takingPart} children`;
-		const spare = line.spare === '0' ? '' : `, ${Math.round(exact(line.spare).valueOf() * 100)} % to spare`;
+						? ` per pair × ${counted(Math.ceil(one.takingPart / 2), 'pair')}`
+						: ` per group × ${counted(Math.ceil(one.takingPart / (line.group_size ?? one.takingPart)), 'group')} of up to ${line.group_size ?? one.takingPart}`;
+		const spare = line.spare === '0' ? '' : ` plus ${Math.round(exact(line.spare).valueOf() * 100)}% extra`;
 		const upper = line.quantity_to
-			? `, the upper end of ${amountText(exact(line.quantity!), line.unit)} to ${amountText(exact(line.quantity_to), line.unit)}`
+			? ` (the higher of ${amountText(exact(line.quantity!), line.unit)} to ${amountText(exact(line.quantity_to), line.unit)})`
 			: '';
 		return `Lesson ${one.lesson.number}: ${said}${per}${spare}${upper} = ${amountText(one.amount, unit)}`;
 	});
 	if (first.line.use === 'kept' && needs.length > 1)
-		why.push('Kept and used again, so the most for one lesson counts.');
+		why.push('Reusable, so only the lesson that needs the most counts.');
 	const volume = new Set(needs.map((one) => one.line.unit));
 	const density = densityOf(item.name);
 	if (
@@ -248,27 +248,26 @@ function whyOf(situation: Situation, needs: readonly SupplyNeed[], missing: Exac
 		(unit === 'g' || unit === 'kg' || unit === 'oz' || unit === 'lb') &&
 		[...volume].some((one) => one !== unit)
 	) {
-		why.push(`1 cup weighs ${density.gramsPerCup} g (${sourceText(density.source)}).`);
+		why.push(`1 cup weighs ${density.gramsPerCup} g (${density.source.name}).`);
 	}
 	if (item.keep_back)
-		why.push(`${amountText(exact(item.keep_back), item.keep_back_unit ?? unit)} always stay for the house.`);
+		why.push(`${amountText(exact(item.keep_back), item.keep_back_unit ?? unit)} stays in reserve.`);
 	if (item.keeps_days !== null) {
 		const from = needs.find((one) => one.days?.notBefore)?.days?.notBefore;
 		why.push(
-			`Keeps ${item.keeps_days} days${from ? `: bought from ${dayText(from)} on, not before` : ', so it is bought close to its day'}.`
+			`Stays fresh ${counted(item.keeps_days, 'day')}${from ? `: buy it ${dayText(from)} or later` : ', so buy it close to the lesson'}.`
 		);
 	}
-	if (item.start_days !== null)
-		why.push(`Grows, hatches or stands for ${item.start_days} days before it can be used.`);
+	if (item.start_days !== null) why.push(`Takes ${counted(item.start_days, 'day')} to grow, hatch, or set.`);
 	const season = needs.find((one) => one.need.notAfter);
 	if (season && isSome(missing))
 		why.push(
-			`The ground is frozen by then: gathered by ${dayText(season.need.notAfter!)} ${season.need.notAfter!.slice(0, 4)}.`
+			`The ground will be frozen by then: gather it by ${dayText(season.need.notAfter!)} ${season.need.notAfter!.slice(0, 4)}.`
 		);
 	const dated = needs.find((one) => one.days && isSome(missing));
 	if (dated?.days)
 		why.push(
-			`Ready by ${dayText(dated.days.readyBy)} (${dated.need.habit.kind}); ${dated.supplier ? `${dated.supplier.name} ` : ''}decides the day to act.`
+			`Ready by ${dayText(dated.days.readyBy)} (${dated.need.habit.kind})${dated.supplier ? `. The date above allows time for ${dated.supplier.name}` : ''}.`
 		);
 	return why;
 }

@@ -160,10 +160,10 @@ function doubtOf(line: {
 	groupSize: number | null;
 	or: readonly Alternative[];
 }): string {
-	if (line.quantity === null) return 'The list does not say how much.';
-	if (line.per === 'group' && line.groupSize === null) return 'How many children make a group?';
-	if (line.or.length) return 'It is not clear which words belong to both things.';
-	return 'Please look: this could be read in more than one way.';
+	if (line.quantity === null) return 'The list doesn’t say how much.';
+	if (line.per === 'group' && line.groupSize === null) return 'How many children in a group?';
+	if (line.or.length) return 'Not sure which words go with both items.';
+	return 'This could mean two things. Please check.';
 }
 
 export function knownLines(situation: Situation, run: RunSituation): KnownLine[] {

@@ -28,7 +28,7 @@ export async function saveReviewed(
 ): Promise<SavedList> {
 	const own = new Set(run.lessons.map(({ lesson }) => lesson.id));
 	const foreign = rows.find(({ line }) => !own.has(line.lesson));
-	if (foreign) throw new Refusal('That lesson is not in this unit.', `${foreign.path}lesson`);
+	if (foreign) throw new Refusal('That lesson isn’t in this unit.', `${foreign.path}lesson`);
 	let added = 0;
 	let changed = 0;
 	for (const { id, line } of rows) {
@@ -47,5 +47,5 @@ export async function saveReviewed(
 
 /** "List saved: 4 new, 1 changed, 0 gone" */
 export function savedText({ added, changed, removed }: SavedList): string {
-	return `List saved: ${added} new, ${changed} changed, ${removed} gone`;
+	return `List saved: ${added} new, ${changed} changed, ${removed} removed`;
 }

@@ -150,7 +150,7 @@ function walkRow(
 			: reach
 				? `In ${box!.name}: ${reach}.`
 				: null,
-		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, look again` : null,
+		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, recount` : null,
 		boxed: box?.name ?? null
 	};
 }
@@ -174,7 +174,7 @@ export async function tick(trx: Trx, situation: Situation, input: Tick): Promise
 	const { snapshot } = situation;
 	const served = servedFrom(situation, input.lot, input.run);
 	if (served.length === 0)
-		throw new Refusal('Nothing is wanted from there any more; it may have been ticked already.');
+		throw new Refusal('Nothing else is needed from there. It may be checked off already.');
 	const [{ one: first }] = served;
 	const found = convert(input.found, input.unit, first.unit, first.item.name);
 	let left = found;
@@ -235,25 +235,25 @@ export function stillWants(
 	return wanted.compare(convert(amount, unit, one.unit, one.item.name)) >= 0;
 }
 
-/** "2 cups flour are"; null when nothing is wanted from there. */
+/** "2 cups flour", "3 corks and more"; null when nothing is wanted from there. */
 export function wantedFrom(situation: Situation, lot: number, run: number): string | null {
 	const served = servedFrom(situation, lot, run);
 	if (served.length === 0) return null;
 	const [{ one, amount }] = served;
-	return `${thingText(amount, one.unit, one.item.name)} ${served.length > 1 ? 'and more are' : 'are'}`;
+	return `${thingText(amount, one.unit, one.item.name)} ${served.length > 1 ? 'and more' : ''}`.trim();
 }
 
-/** "3 corks are", or "Nothing is". */
+/** "3 corks", or "nothing". */
 export function lotText({ snapshot }: Situation, id: number): string {
 	const lot = byId(snapshot.lots).get(id);
-	if (!lot || !isSome(exact(lot.amount))) return 'Nothing is';
-	return `${thingText(exact(lot.amount), lot.unit, byId(snapshot.items).get(lot.item_id)!.name)} are`;
+	if (!lot || !isSome(exact(lot.amount))) return 'nothing';
+	return thingText(exact(lot.amount), lot.unit, byId(snapshot.items).get(lot.item_id)!.name);
 }
 
 /** Corrects a lot that is not there, or not all there: what is lacking becomes missing by itself. */
 export async function correct(trx: Trx, situation: Situation, lot: number, there: Exact): Promise<string> {
 	const row = byId(situation.snapshot.lots).get(lot);
-	if (!row) throw new Refusal('That is not in the stash any more. Load the page again.');
+	if (!row) throw new Refusal('That is gone. Reload the page.');
 	await countLot(trx, lot, there, situation.today);
 	return byId(situation.snapshot.items).get(row.item_id)!.name;
 }

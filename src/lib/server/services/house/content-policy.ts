@@ -12,5 +12,5 @@ export function policyWarnings({ household }: Snapshot, row: Row<'resource'>): s
 /** The warning as the end of a sentence, or nothing. */
 export function policyText(snapshot: Snapshot, row: Row<'resource'>): string {
 	const warnings = policyWarnings(snapshot, row);
-	return warnings.length ? `mind its content: ${warnings.join(', ')}` : '';
+	return warnings.length ? `content note: ${warnings.join(', ')}` : '';
 }

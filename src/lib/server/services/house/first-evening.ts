@@ -24,11 +24,11 @@ export type Evening = {
 };
 
 const LABELS: Readonly<Record<Step, string>> = {
-	who: 'Who is here',
-	places: 'Where things lie',
-	measures: 'How you measure',
-	unit: 'The first unit',
-	list: 'What it needs'
+	who: 'Children',
+	places: 'Places',
+	measures: 'Measurements',
+	unit: 'First unit',
+	list: 'Supply list'
 };
 
 /** How far a household has come on its first evening; what is there counts, whoever entered it. */

@@ -16,8 +16,10 @@ const knownDays = remember<readonly YearDay[]>();
 /** The birthdays of the house and what it has noted besides; the very same list as long as neither has changed. */
 export function occasionsOf({ people, occasions }: Snapshot): readonly Occasion[] {
 	return known(people, [occasions], () => [
-		...people.flatMap(({ name, kind, born }) =>
-			born && kind !== 'guest' ? [{ id: null, name: `${name}’s birthday`, day: born.slice(5) }] : []
+		...people.flatMap(({ name, kind, born, born_within }) =>
+			born && !born_within && kind !== 'guest'
+				? [{ id: null, name: `${name}’s birthday`, day: born.slice(5) }]
+				: []
 		),
 		...occasions.map(({ id, name, day }) => ({ id, name, day }))
 	]);
@@ -44,5 +46,5 @@ export function occasionText(snapshot: Snapshot, inHandBy: Day, today: Day): str
 	const last = comingOccasions(snapshot, today).findLast((one) => one.next <= inHandBy);
 	return last
 		? `for ${last.name}, ${dayText(last.next)}`
-		: `no occasion comes before ${dayText(addDays(inHandBy, 1))}`;
+		: `no gift occasion before ${dayText(addDays(inHandBy, 1))}`;
 }

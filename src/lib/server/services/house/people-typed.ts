@@ -1,6 +1,6 @@
 import { dayMeant, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { readPerson } from '$core/house/index.ts';
+import { isDayFirst, readPerson } from '$core/house/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import type { Moment } from '../../snapshot/moment.ts';
@@ -41,20 +41,23 @@ export async function addPeopleTyped(
 	for (const [i, line] of children.split(/\r\n|\r|\n/).entries()) {
 		if (!line.trim()) continue;
 		if (line.length > LONGEST)
-			throw new Refusal(`Line ${i + 1} is too long: one child on each line, please.`, 'children');
-		const { name, born, allergies, unread } = readPerson(line, household.measures === 'metric');
+			throw new Refusal(`Line ${i + 1} is too long: one child per line.`, 'children');
+		const { name, born, bornWithin, allergies, unread } = readPerson(
+			line,
+			isDayFirst(household.country, household.zone),
+			moment.today
+		);
 		const wrong = (message: string) =>
 			new Refusal(`Line ${i + 1}, “${line.trim().slice(0, 60)}”: ${message}`, 'children');
-		if (!name || name.length > 200) throw wrong('please start with the name.');
+		if (!name || name.length > 200) throw wrong('start with the name.');
 		if (unread)
-			throw wrong(
-				`“${unread.slice(0, 40)}” could not be read. Write it like Odile, May 3, 2016, allergic to milk.`
-			);
-		if (!born) throw wrong('please add the date of birth, like May 3, 2016. Amounts and cautions go by it.');
+			throw wrong(`couldn’t read “${unread.slice(0, 40)}”. Try Odile, May 3, 2016, allergic to milk.`);
+		if (!born)
+			throw wrong('add an age or a birth date, like 10 or May 3, 2016. Amounts and cautions depend on it.');
 		const meant = birthMeant(born, moment.today);
-		if (!meant) throw wrong('that day of birth is long ago.');
-		if (meant > moment.today) throw wrong('that day of birth has not come yet.');
-		await add({ name, kind: 'child', born: meant, allergies, weekdays: [], reachMm: null });
+		if (!meant) throw wrong('that birth date is long ago.');
+		if (meant > moment.today) throw wrong('that birth date hasn’t come yet.');
+		await add({ name, kind: 'child', born: meant, bornWithin, allergies, weekdays: [], reachMm: null });
 	}
 	for (const name of adults.split(/[,;\n]|\band\b/)) {
 		if (name.trim())

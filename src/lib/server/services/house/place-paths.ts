@@ -21,7 +21,7 @@ const pathsOf = once((places: readonly Row<'place'>[]): ReadonlyMap<number, stri
 
 /** The places from the room down: "Kitchen › pantry › top shelf". */
 export function placePath(places: readonly Row<'place'>[], id: number | null): string {
-	return (id === null ? undefined : pathsOf(places).get(id)) ?? 'no place noted';
+	return (id === null ? undefined : pathsOf(places).get(id)) ?? 'no place set';
 }
 
 /** Every place in the order in which the house is noted, each before what is in it. */

@@ -66,7 +66,7 @@ export function placeTree(moment: Moment): PlaceNode[] {
 		const own = (place.floor_mm ?? 0) + (place.height_mm ?? 0);
 		const shelves = (insideOf.get(place.id) ?? []).map((shelf) => shelf.floor_mm ?? 0);
 		const caution = furnitureCaution(Math.max(own, ...shelves), moment.today, reachers(moment));
-		return caution ? [`Care with ${listText(caution.who)}. ${caution.text}`] : [];
+		return caution ? [`Caution for ${listText(caution.who)}. ${caution.text}`] : [];
 	}
 	return (insideOf.get(null) ?? []).map(node);
 }
@@ -74,8 +74,7 @@ export function placeTree(moment: Moment): PlaceNode[] {
 /** What the places hold in one sentence. */
 export function placesSentence(tree: readonly PlaceNode[]): string {
 	const all = flat(tree);
-	if (all.length === 0)
-		return 'No places yet: start with the rooms, in the order in which you walk through them.';
+	if (all.length === 0) return 'No places yet. Start with the rooms, in the order you walk through them.';
 	const things = all.reduce((sum, one) => sum + one.things.length, 0);
 	const minded = all.filter((one) => one.cautions.length).length;
 	return `${all.length} places, in walking order, with ${things} lots in them${minded ? `; ${minded} ${minded === 1 ? 'wants' : 'want'} minding` : ''}.`;

@@ -15,11 +15,11 @@ export async function addPlacesTyped(trx: Trx, text: string, within: number | nu
 	const places = readPlaces(text);
 	if (count(places) === 0)
 		throw new Refusal(
-			'There is no place in this text. Write a room on each line, like “Kitchen: pantry, drawer”.',
+			'No places found. Put one room on each line, like “Kitchen: pantry, drawer”.',
 			'places'
 		);
 	if (depth(places) > MOST_DEEP)
-		throw new Refusal(`No house has more than ${MOST_DEEP} places within each other.`, 'places');
+		throw new Refusal(`Places can be at most ${MOST_DEEP} deep within each other.`, 'places');
 	if (count(places) > MOST_PLACES)
 		throw new Refusal(`That is more than ${MOST_PLACES} places. Start with those that matter.`, 'places');
 	return put(trx, places, within);

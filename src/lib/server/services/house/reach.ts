@@ -2,12 +2,13 @@ import { withinReach, type Reacher } from '$core/cautions/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { byId } from '../../snapshot/snapshot.ts';
+import { youngest } from './ages.ts';
 
 /** Everybody in the house, with how high they reach. */
 export function reachers({ snapshot }: Moment): Reacher[] {
 	return snapshot.people.map((person) => ({
 		name: person.name,
-		born: person.born,
+		born: youngest(person),
 		allergies: [],
 		reachMm: person.reach_mm
 	}));

@@ -76,7 +76,7 @@ describe('asking the library’s computer', () => {
 	it('has nothing new where both sides agree, and changes nothing', async () => {
 		const { store, ask } = await demo();
 		const { snapshot } = await situationOf(store);
-		expect(await ask()).toBe('The library has nothing new.');
+		expect(await ask()).toBe('Nothing new from the library.');
 		expect((await situationOf(store)).snapshot.revision).toBe(snapshot.revision);
 	});
 
@@ -88,14 +88,16 @@ describe('asking the library’s computer', () => {
 		desk.holds = [];
 		desk.loans = left(desk.loans);
 		const before = (await situationOf(store)).snapshot.loans;
-		expect(await ask()).toMatch(/shows (none|only 1) of the 5 loans and holds .* tick what is really back/);
+		expect(await ask()).toMatch(
+			/shows (none|only 1) of the 5 loans and holds .* check off what you really returned/
+		);
 		expect((await situationOf(store)).snapshot.loans).toEqual(before);
 	});
 
 	it('tells a hold that was noted here, once, and takes over its number and day', async () => {
 		const { desk, ask, loanOf, place } = await demo();
 		await place('The Chart Room');
-		expect(await ask()).toBe('The hold on The Chart Room is placed, expected Mon, Feb 1.');
+		expect(await ask()).toBe('Hold placed on The Chart Room, expected Mon, Feb 1.');
 		expect(await loanOf('The Chart Room')).toMatchObject({
 			hold_number: 'H-9002',
 			expected_on: '2027-02-01'
@@ -109,7 +111,7 @@ describe('asking the library’s computer', () => {
 		await place('The Chart Room');
 		const { account } = desk;
 		desk.account = () => Promise.reject(new DeskSilent());
-		await expect(ask()).rejects.toThrow('does not answer');
+		await expect(ask()).rejects.toThrow('isn’t answering');
 		expect(await loanOf('The Chart Room')).toMatchObject({ state: 'hold placed', hold_number: null });
 		desk.account = account;
 		await ask();
@@ -124,7 +126,7 @@ describe('asking the library’s computer', () => {
 		await change(store.write, doer(), 'renew', (trx) => renewLoan(trx, before.id));
 		desk.refuses = true;
 		expect(await ask()).toBe(
-			'Lines That Are Not There stays due Sat, Jan 30, not renewed: somebody waits for it.'
+			'Lines That Are Not There wasn’t renewed and is still due Sat, Jan 30: somebody waits for it.'
 		);
 		expect(await loanOf('Lines That Are Not There')).toMatchObject({ due_on: '2027-01-30', renewed: 0 });
 	});
@@ -135,7 +137,7 @@ describe('asking the library’s computer', () => {
 		await change(store.write, doer(), 'fetched', (trx) => fetchLoan(trx, loan.id, '2027-01-22'));
 		for (const state of ['ready', 'lapsed'] as const) {
 			desk.holds = [hold('H-4117', state, '2027-01-20'), hold('H-4125', 'waiting', '2027-01-27')];
-			expect(await ask()).toBe('The library has nothing new.');
+			expect(await ask()).toBe('Nothing new from the library.');
 			expect((await loanOf('Latitude for Breakfast')).state).toBe('on loan');
 		}
 	});
@@ -149,7 +151,7 @@ describe('asking the library’s computer', () => {
 		const said = await ask();
 		for (const words of [
 			'he hold on Latitude for Breakfast has lapsed',
-			'What the Needle Knows is on the hold shelf',
+			'What the Needle Knows is ready for pickup',
 			'The Very Long Coast is back at the library',
 			'The Chart Room is not in this library'
 		])

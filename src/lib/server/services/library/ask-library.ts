@@ -23,7 +23,7 @@ export async function askLibrary(
 	doer: Doer
 ): Promise<string> {
 	const library = snapshot.suppliers.find((one) => one.kind === 'library');
-	if (!library) return 'There is no library in the household yet.';
+	if (!library) return 'No library yet.';
 	const resources = byId(snapshot.resources);
 	const mine = snapshot.loans.filter((one) => one.direction === 'in' && one.supplier_id === library.id);
 	const placed = new Map<number, DeskHold | null>();
@@ -55,11 +55,11 @@ export async function askLibrary(
 				words:
 					news && hold.state !== 'waiting'
 						? news.words
-						: `the hold on ${title} is placed, expected ${dayText(hold.expectedOn)}`
+						: `hold placed on ${title}, expected ${dayText(hold.expectedOn)}`
 			});
 		else if (news) told.push({ loan: loan.id, ...news });
 	}
-	if (told.length === 0) return doubt ?? 'The library has nothing new.';
+	if (told.length === 0) return doubt ?? 'Nothing new from the library.';
 	const seen = byId(snapshot.loans);
 	const { result: words } = await change(
 		write,
@@ -73,7 +73,7 @@ export async function askLibrary(
 			return text && `${text[0].toUpperCase()}${text.slice(1)}.`;
 		}
 	);
-	return [words, doubt].filter(Boolean).join(' ') || 'The library has nothing new.';
+	return [words, doubt].filter(Boolean).join(' ') || 'Nothing new from the library.';
 }
 
 const shows = ({ loans, holds }: DeskAccount, number: string) =>
@@ -88,7 +88,7 @@ function shrunken(mine: readonly Row<'loan'>[], account: DeskAccount): string | 
 	const gone = known.filter((one) => !shows(account, one.hold_number!)).length;
 	if (gone < MANY || gone * 2 <= known.length) return null;
 	const left = known.length - gone;
-	return `Its account shows ${left === 0 ? 'none' : `only ${left}`} of the ${known.length} loans and holds that are noted here. They stay as they are: tick what is really back.`;
+	return `Its account shows ${left === 0 ? 'none' : `only ${left}`} of the ${known.length} loans and holds saved here. They stay as they are: check off what you really returned.`;
 }
 
 /** How a loan stands at the library against how it stands here; null when there is nothing to write. */
@@ -112,14 +112,14 @@ async function compared(
 		if (loan.state !== 'on loan')
 			return {
 				patch: { ...asThere, state: 'on loan', fetched_on: lent.fetched },
-				words: `${title} is on loan, due ${dayText(lent.due)}`
+				words: `${title} is borrowed, due ${dayText(lent.due)}`
 			};
 		if (loan.renewed > lent.renewed) {
 			const renewed = await desk.renew(number);
 			if ('why' in renewed)
 				return {
 					patch: asThere,
-					words: `${title} stays due ${dayText(lent.due)}, not renewed: ${renewed.why.replace(/\.$/, '').toLowerCase()}`
+					words: `${title} wasn’t renewed and is still due ${dayText(lent.due)}: ${renewed.why.replace(/\.$/, '').toLowerCase()}`
 				};
 			return renewed.due === loan.due_on
 				? null
@@ -141,7 +141,7 @@ async function compared(
 			: {
 					// The library's clock may be ahead of the household's.
 					patch: { state: 'ready', ready_on: hold.expectedOn < today ? hold.expectedOn : today },
-					words: `${title} is on the hold shelf`
+					words: `${title} is ready for pickup`
 				};
 	return hold.expectedOn === loan.expected_on
 		? null
@@ -154,5 +154,5 @@ async function compared(
 /** What to say when the library's computer does not answer. @throws what is no such failure. */
 export function deskFailure(error: unknown): string {
 	if (!(error instanceof DeskSilent)) throw error;
-	return `${error.message} What was noted here is kept, and told the next time it does.`;
+	return `${error.message} Your changes are saved and will be sent later.`;
 }

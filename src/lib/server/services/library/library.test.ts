@@ -95,13 +95,13 @@ describe('searching the library', () => {
 });
 
 describe('getting books in', () => {
-	it('the demo’s numbers are right, and none is there twice', async () => {
+	it('the demo’s numbers are right, and none is listed twice', async () => {
 		expect(readIsbn(inventedIsbn(3))).toMatchObject({ valid: true });
 		const { store, now } = await demo();
 		const row = now.snapshot.resources.find((one) => one.isbn13)!;
 		await expect(
 			change(store.write, doer(), 'Added', (trx) => addTyped(trx, now, row.isbn13!))
-		).rejects.toThrow('is here already');
+		).rejects.toThrow('already has that ISBN');
 		const same = resourceView(now, { ...row, id: -1, title: `${row.title}s` });
 		expect(same.same[0].how).toBe('same ISBN');
 	});
@@ -111,7 +111,7 @@ describe('getting books in', () => {
 		const id = await resourceNamed(store.read, now, 'chart room');
 		expect(now.snapshot.resources.find((row) => row.id === id)!.title).toBe('The Chart Room');
 		await expect(resourceNamed(store.read, now, 'globe')).rejects.toThrow('things go by that');
-		await expect(resourceNamed(store.read, now, 'xyzzyx')).rejects.toThrow('not in the library');
+		await expect(resourceNamed(store.read, now, 'xyzzyx')).rejects.toThrow('isn’t in your home library');
 	});
 });
 
@@ -129,7 +129,7 @@ describe('the books stream', () => {
 		let at = now;
 		for (const [kind, state] of [
 			['place', 'arranged'],
-			['look', 'arranged'],
+			['check', 'arranged'],
 			['pick up', 'in hand']
 		]) {
 			expect(need(at).step!.kind).toBe(kind);

@@ -13,10 +13,7 @@ export async function resourceNamed(read: Db, situation: Situation, title: strin
 	if (same.length === 1) return same[0].id;
 	if (total === 1) return rows[0].id;
 	if (total === 0)
-		throw new Refusal(
-			`“${title.slice(0, 60)}” is not in the library. Add it under At home, Books and things.`,
-			'title'
-		);
+		throw new Refusal(`“${title.slice(0, 60)}” isn’t in your home library. Add it under At home.`, 'title');
 	throw new Refusal(
 		`${total} things go by that: ${rows
 			.slice(0, OFFERED)

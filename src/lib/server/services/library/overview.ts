@@ -23,8 +23,7 @@ export function topicList(topics: string): string[] {
 export function librarySentence(situation: Situation): string {
 	const { snapshot, returns } = situation;
 	const { resources, loans } = snapshot;
-	if (resources.length === 0)
-		return 'No book is here yet. Type a title or an ISBN, or take a scanner along the shelf.';
+	if (resources.length === 0) return 'No books yet. Type a title or ISBN, or scan a shelf.';
 	const owned = resources.filter((one) => one.owned).length;
 	const borrowed = loans.filter((one) => one.direction === 'in' && one.state === 'on loan').length;
 	const lent = loans.filter((one) => one.direction === 'out' && one.state === 'on loan').length;

@@ -55,7 +55,7 @@ export function pilesOf({ snapshot, runs, today }: Situation): Pile[] {
 /** Starts a unit from a pile, with its spine where it has one. Answers the new run. */
 export async function startFromPile(trx: Trx, situation: Situation, topic: string): Promise<number> {
 	const rows = situation.snapshot.resources.filter((row) => topicList(row.topics).includes(topic));
-	if (rows.length === 0) throw new Refusal('Nothing is in that pile any more. Load the page again.');
+	if (rows.length === 0) throw new Refusal('That topic has no titles now. Reload the page.');
 	const run = await createUnit(trx, topic[0].toUpperCase() + topic.slice(1), situation.today);
 	const { spine } = reportPile(rows.map(thing), []);
 	const book = rows.find((row) => String(row.id) === spine);
@@ -72,14 +72,14 @@ export async function startFromPile(trx: Trx, situation: Situation, topic: strin
 
 /** "Maps carries a unit. Wind lacks only …" */
 export function pilesSentence(piles: readonly Pile[]): string {
-	if (piles.length === 0) return 'No pile yet: give your books and things topics, and they are piled here.';
+	if (piles.length === 0) return 'No topics yet. Add topics to your books to see them here.';
 	const ready = piles.filter((pile) => pile.lacks.length === 0 && !pile.unit);
 	if (ready.length)
-		return `${listText(ready.slice(0, 3).map((pile) => capital(pile.topic)))} could carry a unit as ${ready.length === 1 ? 'it is' : 'they are'}.`;
+		return `You have enough for a unit on ${listText(ready.slice(0, 3).map((pile) => capital(pile.topic)))}.`;
 	const near = piles.find((pile) => !pile.unit);
 	return near
-		? `${capital(near.topic)} lacks ${listText(near.lacks)}, and could carry a unit then.`
-		: 'Every pile has its unit already.';
+		? `${capital(near.topic)} just needs ${listText(near.lacks)} to make a unit.`
+		: 'Every topic already has a unit.';
 }
 
 const capital = (text: string) => text[0].toUpperCase() + text.slice(1);

@@ -16,7 +16,7 @@ export async function addTyped(
 	const { input, title } = resourceTyped(situation, text);
 	const same = sameAs(situation, { title, authors: typed.authors, isbn13: typed.isbn13 });
 	const twin = same.find((one) => one.how === 'same ISBN');
-	if (twin) throw new Refusal(`“${twin.title}” has that ISBN and is here already.`, 'text');
+	if (twin) throw new Refusal(`“${twin.title}” already has that ISBN.`, 'text');
 	return { id: await addResource(trx, input, situation.today), title };
 }
 

@@ -13,6 +13,7 @@ import { fittingOf, readerOf } from './for-whom.ts';
 import { unusedOf } from './overview.ts';
 import { sameAs } from './same.ts';
 import { isbnShown, libraryRow, type LibraryRow } from './shown.ts';
+import { youngest } from '../house/ages.ts';
 
 /** The content notes that the household uses. */
 export function contentNotes({ snapshot }: Situation): string[] {
@@ -69,7 +70,7 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		today,
 		people.map((person) => ({
 			name: person.name,
-			born: person.born,
+			born: youngest(person),
 			allergies: parsed(person.allergies)
 		}))
 	).map((caution) => `${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`);
@@ -85,7 +86,9 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		cautions: [
 			...cautions,
 			...(players ? [players] : []),
-			...(row.charter ? ['Paid by a charter: it wants it back, so it must be secular and stay whole.'] : []),
+			...(row.charter
+				? ['Paid by a charter, which takes it back: it must be secular and stay complete.']
+				: []),
 			...policyWarnings(snapshot, row).map((note) => `You asked to be warned: ${note}.`),
 			...(row.pieces_missing ? [`Missing: ${row.pieces_missing}.`] : [])
 		],
@@ -144,9 +147,7 @@ function usesOf(
 			.filter(({ activity }) => takenBy.has(activity.id))
 			.map(({ activity, lesson, date }) => ({
 				unit: run.unit.name,
-				lesson: lesson
-					? `lesson ${lesson.number}${date ? `, ${dayText(date)}` : ''}`
-					: 'in the pool of extras',
+				lesson: lesson ? `lesson ${lesson.number}${date ? `, ${dayText(date)}` : ''}` : 'in ideas',
 				href: `/units/${run.row.id}/plan/extras`,
 				isRemark: false,
 				text: `for ${activity.title}`
@@ -167,7 +168,7 @@ function loanText(snapshot: Situation['snapshot'], loan: Row<'loan'>): string {
 			.join(', ');
 	const last = {
 		'hold placed': [day('placed', loan.placed_on), day('expected', loan.expected_on)],
-		ready: [day('on the hold shelf since', loan.ready_on)],
+		ready: [day('ready for pickup since', loan.ready_on)],
 		'on loan': [day('due', loan.due_on), loan.renewed ? `renewed ${loan.renewed}×` : ''],
 		back: [day('back', loan.back_on)]
 	}[loan.state];
@@ -187,11 +188,11 @@ const BORROWED_OFTEN = 3;
 function adviceOf(situation: Situation, row: Row<'resource'>, loans: readonly Row<'loan'>[]): string {
 	const borrowed = loans.filter((loan) => loan.direction === 'in' && loan.fetched_on !== null).length;
 	if (!row.owned && borrowed >= BORROWED_OFTEN)
-		return `Borrowed ${borrowed} times: perhaps buy it, or put it on a wish list.`;
+		return `Borrowed ${borrowed} times: maybe buy it, or ask for it as a gift.`;
 	if (!row.owned && row.cents !== null && borrowed === 0)
-		return 'Nobody has seen it yet: borrow it before you buy it.';
+		return 'No one has seen it yet: borrow it before you buy it.';
 	return unusedOf(situation).includes(row)
-		? 'Not used in two units or more: keep it, lend it or let it go?'
+		? 'Not used in two units or more: keep it, lend it, or let it go?'
 		: '';
 }
 

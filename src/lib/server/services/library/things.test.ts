@@ -61,7 +61,7 @@ describe('what an activity takes from the library', () => {
 		await expect(resourcesNamed(store.read, now, 'Old World wall map\nnever heard of')).rejects.toMatchObject(
 			{
 				path: 'resources',
-				message: expect.stringContaining('“never heard of” is not in the library') as string
+				message: expect.stringContaining('“never heard of” isn’t in your home library') as string
 			}
 		);
 	});
@@ -79,7 +79,7 @@ describe('what an activity takes from the library', () => {
 });
 
 describe('printables', () => {
-	it('are printed for their lesson, a copy for each child; then the copies stream is ready', async () => {
+	it('are printed for their lesson, a copy per child; then the copies stream is ready', async () => {
 		const { store, now } = await demo();
 		const cell = boardOf(now, now.runs[0]).lessons[5].streams.copies;
 		expect(cell.text).toBe('0 of 1');
@@ -108,7 +108,7 @@ describe('pieces, content and things that nobody uses', () => {
 		await change(store.write, doer(), 'back', (trx) => pieceBack(trx, view.pieces[0].id));
 		await expect(
 			change(store.write, doer(), 'back', (trx) => pieceBack(trx, view.pieces[0].id))
-		).rejects.toThrow('back already');
+		).rejects.toThrow('already back');
 		await change(store.write, doer(), 'lent', (trx) =>
 			lendPiece(trx, set.id, 'funnel', 'art cart', now.today)
 		);
@@ -121,14 +121,14 @@ describe('pieces, content and things that nobody uses', () => {
 	it('warns of what the family has named, and of nothing else', async () => {
 		const { store, now } = await demo();
 		const row = (title: string) => now.snapshot.resources.find((one) => one.title === title)!;
-		expect(policyText(now.snapshot, row('The Chart Room'))).toBe('mind its content: sensitive matter');
+		expect(policyText(now.snapshot, row('The Chart Room'))).toBe('content note: sensitive matter');
 		expect(policyText(now.snapshot, row('Old Roads'))).toBe('');
 		await store.write
 			.updateTable('household')
 			.set({ content_policy: json(['secular']) })
 			.execute();
 		const { snapshot } = await situationOf(store);
-		expect(policyText(snapshot, row('Old Roads'))).toBe('mind its content: secular');
+		expect(policyText(snapshot, row('Old Roads'))).toBe('content note: secular');
 		expect(policyText(snapshot, row('The Chart Room'))).toBe('');
 	});
 
@@ -167,7 +167,7 @@ describe('a loan that is too short', () => {
 		);
 		await expect(
 			change(store.write, doer(), 'swap', (trx) => swapLessons(trx, Number(first), 99_999))
-		).rejects.toThrow('not here any more');
+		).rejects.toThrow('is gone');
 	});
 
 	it('a longer loan has no such problem', async () => {
@@ -196,7 +196,7 @@ describe('wanted', () => {
 		expect(wantedView(after).found[0].text).toBe('brass compass, Fri, Jan 22, $9.50');
 		await expect(
 			change(store.write, doer(), 'found', (trx) => foundWanted(trx, compass.id, box, 950, now.today))
-		).rejects.toThrow('has been found already');
+		).rejects.toThrow('is already found');
 	});
 
 	it('a look from the pocket knows what the house has, where, and which lessons use it; books too', async () => {
@@ -218,7 +218,7 @@ describe('wanted', () => {
 		);
 	});
 
-	it('what lies at home serves the want that was noted first, once, and is then in its box without paying', async () => {
+	it('what at home serves the want that was noted first, once, and is then in its box without paying', async () => {
 		const { store, now } = await demo();
 		const kites = now.runs.find((one) => one.unit.name === 'Kites and Wind')!;
 		const want = (what: string) =>
@@ -260,7 +260,7 @@ describe('wanted', () => {
 		const view = wantedView(await situationOf(store));
 		const mine = view.open.slice(-3);
 		expect(mine.map((one) => one.atHome?.text ?? null)).toEqual([`Tin lanterns, ${place.name}`, null, null]);
-		expect(view.sentence).toContain('one of them lies at home');
+		expect(view.sentence).toContain('you already have 1 at home');
 		const { lot } = mine[0].atHome!;
 		await change(store.write, doer(), 'serve', (trx) =>
 			servedAtHome(trx, mine[0].id, lot, kites.row.collecting_place_id, now.today)
@@ -270,10 +270,10 @@ describe('wanted', () => {
 			after.snapshot.lots.filter((one) => one.item_id === item.result.id && one.amount !== '0')
 		).toMatchObject([{ amount: '1', place_id: kites.row.collecting_place_id }]);
 		expect(after.snapshot.purchases).toEqual(now.snapshot.purchases);
-		expect(wantedView(after).found[0].text).toBe('Tin lanterns, Fri, Jan 22, without paying');
+		expect(wantedView(after).found[0].text).toBe('Tin lanterns, Fri, Jan 22, free');
 		await expect(
 			change(store.write, doer(), 'serve', (trx) => servedAtHome(trx, mine[0].id, lot, null, now.today))
-		).rejects.toThrow('has been found already');
+		).rejects.toThrow('is already found');
 	});
 
 	it('a coming unit says how full its box is', async () => {

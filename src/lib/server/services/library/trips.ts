@@ -8,7 +8,7 @@ import {
 	type TripReturn,
 	type WhyImpossible
 } from '$core/library/index.ts';
-import { lessonsText } from '$core/words/index.ts';
+import { counted, lessonsText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -99,7 +99,7 @@ export function tripsView(situation: Situation): TripsView {
 		holds: firstHolds.map((same) => ({
 			title: same[0].one.title,
 			library: same[0].one.step!.detail,
-			when: same[0].actBy < today ? `was due ${dayText(same[0].actBy)}` : `by ${dayText(same[0].actBy)}`,
+			when: same[0].actBy < today ? `late since ${dayText(same[0].actBy)}` : `by ${dayText(same[0].actBy)}`,
 			keys: same.map(({ one }) => one.need.key),
 			isLate: same[0].actBy < today
 		})),
@@ -184,11 +184,11 @@ function planFor(
 			why:
 				way === 'bring'
 					? loan?.due_on && loan.state === 'on loan'
-						? `due ${dayText(loan.due_on)}${uses.some((one) => one.step?.kind === 'renew') ? ', to be renewed before' : ''}`
+						? `due ${dayText(loan.due_on)}${uses.some((one) => one.step?.kind === 'renew') ? ', renew it first' : ''}`
 						: numbers.length
 							? `after ${lessonsText(numbers.slice(-1))}`
-							: 'done with'
-					: `${numbers.length ? `for ${lessonsText(numbers.slice(0, 1))}` : ''}${loan === null ? ', its hold placed in time' : loan.state === 'ready' ? ', on the hold shelf' : ''}`,
+							: 'finished'
+					: `${numbers.length ? `for ${lessonsText(numbers.slice(0, 1))}` : ''}${loan === null ? ', if the hold is placed in time' : loan.state === 'ready' ? ', ready for pickup' : ''}`,
 			keys:
 				way === 'bring'
 					? loan?.state === 'on loan'
@@ -197,7 +197,7 @@ function planFor(
 					: isReady
 						? uses.map((one) => one.need.key)
 						: [],
-			button: way === 'bring' ? 'Gone back' : loan?.state === 'ready' ? 'Got it' : 'It is ready'
+			button: way === 'bring' ? 'Returned' : loan?.state === 'ready' ? 'Picked up' : 'Ready'
 		};
 	};
 	return {
@@ -237,9 +237,9 @@ function planFor(
 
 const WHY = {
 	'not ready before it is used':
-		'not ready before its lesson, even with the hold placed today. Ask a friend, or move the lesson.',
-	'loan too short for its use': 'the loan is too short for all its lessons, with every renewal.',
-	'library closed on every day that would do': 'the library is closed on every day that would do.'
+		'a hold placed today won’t be ready in time. Ask a friend, or move the lesson.',
+	'loan too short for its use': 'even with renewals, one loan doesn’t cover all its lessons.',
+	'library closed on every day that would do': 'the library is closed on every day that would work.'
 } as const;
 
 function problemOf(
@@ -259,7 +259,7 @@ function problemOf(
 	const loans = loansInARow(days, keep).map(({ from, to }, i) => {
 		const hold = addDays(from, -1 - library.lead_days);
 		const when = hold <= today ? 'now' : `on ${dayText(hold)}`;
-		return `${i === 0 ? 'A loan' : 'Another'} for ${lessonsOn(from, to)}, ${dayText(from)}${to === from ? '' : ` to ${dayText(to)}`}: place its hold ${when}.`;
+		return `${i === 0 ? 'First' : 'Next'} loan, for ${lessonsOn(from, to)} (${dayText(from)}${to === from ? '' : ` through ${dayText(to)}`}): place a hold ${when}.`;
 	});
 	const [{ run }] = uses;
 	const inOrder = run.lessons
@@ -278,7 +278,7 @@ function problemOf(
 		swap: swap && {
 			first: swap.first,
 			second: swap.second,
-			text: `Or let lessons ${number(swap.first)} and ${number(swap.second)} change places: then one loan is enough, for ${dayText(swap.from)} to ${dayText(swap.to)}.`
+			text: `Or swap lessons ${number(swap.first)} and ${number(swap.second)}: then one loan covers both, ${dayText(swap.from)} through ${dayText(swap.to)}.`
 		}
 	};
 }
@@ -311,17 +311,17 @@ function window(days: readonly Day[], today: Day): { useFrom: Day; useTo: Day } 
 
 function sentenceOf(all: readonly Trip[], holds: number, libraries: number): string {
 	if (libraries === 0)
-		return 'No library is known yet. Add yours on House, with its open days and waiting time.';
+		return 'No library yet. Add yours in Household, with its open days and how long holds take.';
 	const [next] = all;
-	const waiting = holds ? ` ${holds === 1 ? 'One hold is' : `${holds} holds are`} to be placed.` : '';
-	if (!next) return `Nothing is to be fetched or brought back.${waiting}`;
+	const waiting = holds ? ` ${counted(holds, 'hold')} to place.` : '';
+	if (!next) return `Nothing to pick up or return.${waiting}`;
 	const what = [
-		next.fetch.length ? `fetch ${next.fetch.length}` : '',
-		next.bring.length ? `bring back ${next.bring.length}` : ''
+		next.fetch.length ? `pick up ${next.fetch.length}` : '',
+		next.bring.length ? `return ${next.bring.length}` : ''
 	]
 		.filter(Boolean)
 		.join(', ');
 	const books = new Set(all.flatMap((trip) => [...trip.fetch, ...trip.bring].map((one) => one.resource)))
 		.size;
-	return `Next trip on ${next.text}: ${what}. ${all.length === 1 ? 'One trip' : `${all.length} trips`} will do for ${books} ${books === 1 ? 'book' : 'books'}.${waiting}`;
+	return `Next trip ${next.text}: ${what}. ${all.length === 1 ? '1 trip covers' : `${all.length} trips cover`} ${counted(books, 'book')}.${waiting}`;
 }

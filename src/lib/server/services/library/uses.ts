@@ -10,6 +10,7 @@ import { policyText } from '../house/content-policy.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { flagText } from './flag-text.ts';
 import { fittingOf, readerOf } from './for-whom.ts';
+import { counted } from '$core/words/index.ts';
 
 /** A use as it is kept, from a slip as typed; those it names are found among the people given. */
 export function typedUse(
@@ -91,8 +92,8 @@ export function usesView({ snapshot, today }: Situation, run: RunSituation, isAl
 	return {
 		sentence:
 			count === 0
-				? 'No lesson to come has a book or thing beside the spines.'
-				: `${count} ${count === 1 ? 'flag' : 'flags'} for the lessons to come${without ? `; ${without} of them ${without === 1 ? 'has' : 'have'} none` : ''}.`,
+				? 'No upcoming lesson uses anything besides the spine.'
+				: `${counted(count, 'title')} assigned${without ? `; ${without === 1 ? '1 upcoming lesson has' : `${without} upcoming lessons have`} none` : ''}.`,
 		lessons
 	};
 }

@@ -39,7 +39,7 @@ export function icalOf(situation: Situation, run: RunSituation | null, stamp: Da
 				)
 			);
 		for (const off of blocked.filter((row) => row.run_id === one.row.id))
-			add(`off-${off.id}`, off.from_on, off.to_on, `No lesson: ${off.reason}`);
+			add(`off-${off.id}`, off.from_on, off.to_on, `Day off: ${off.reason}`);
 		for (const act of actsOf(situation, one.row.id))
 			add(
 				`act-${act.kind}-${act.keys[0].replaceAll('/', '-')}`,

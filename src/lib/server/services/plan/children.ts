@@ -3,7 +3,7 @@ import { yearsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { levelsText } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import { parsed, type Json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { takingPartOn, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
@@ -98,7 +98,7 @@ export function childrenView(situation: Situation, run: RunSituation): ChildrenV
 	return {
 		sentence: sentenceOf(people, holes),
 		never: never.length
-			? `${listText(never)} ${never.length === 1 ? 'is' : 'are'} there on no lesson day.`
+			? `${listText(never)} ${never.length === 1 ? 'isn’t' : 'aren’t'} here on any lesson day.`
 			: '',
 		children: people.map((person) => ({
 			id: person.id,
@@ -133,9 +133,8 @@ function sentenceOf(
 	people: readonly Row<'person'>[],
 	holes: readonly { lesson: { number: number }; name: string }[]
 ): string {
-	if (people.length === 0) return 'No child takes part in this unit yet.';
-	if (holes.length === 0)
-		return 'Nobody is without work: every child has something at its level in every lesson to come.';
+	if (people.length === 0) return 'No children in this unit yet.';
+	if (holes.length === 0) return 'Every child has something at their level in every upcoming lesson.';
 	const names = [...groupBy(holes, (hole) => hole.name)];
 	const [name, first] = names.sort((a, b) => b[1].length - a[1].length)[0];
 	const where = first.map((hole) => hole.lesson.number);
@@ -144,7 +143,7 @@ function sentenceOf(
 			? `${where.length} lessons`
 			: `${where.length === 1 ? 'lesson' : 'lessons'} ${listText(where.map(String))}`;
 	const others = holes.length - first.length;
-	return `${name} has nothing at the right level in ${some}.${others ? ` ${others} more ${others === 1 ? 'hole' : 'holes'} for the others.` : ''} Give a task, a tray or pages.`;
+	return `${name} has nothing at the right level in ${some}.${others ? ` ${counted(others, 'more gap', 'more gaps')} for the others.` : ''} Add a task, a tray, or pages.`;
 }
 
 function thereOn(run: RunSituation, lesson: LessonSituation): Row<'person'>[] {
@@ -197,7 +196,7 @@ function offersByLesson(situation: Situation, run: RunSituation): Map<number, Of
 			if (lesson.note || lesson.objective)
 				add(lesson.note || lesson.objective, lesson.minutes ?? USUAL_LESSON_MINUTES, null, FROM_AGE.lesson);
 			const older = parsed(lesson.extension_for).map(String);
-			if (lesson.extension && older.length) add(`extension: ${lesson.extension}`, 0, older, null);
+			if (lesson.extension && older.length) add(`older children: ${lesson.extension}`, 0, older, null);
 			for (const range of ranges.get(lesson.id) ?? []) {
 				const spine = spines.get(range.spine_id)!;
 				const pages = `${spine.title} ${pagesText({ from: range.from_page, to: range.to_page })}, ${range.way}`;

@@ -10,7 +10,7 @@ export function lessonsTyped(text: string): LessonInput[] {
 	const { lessons } = readContents(text);
 	if (lessons.length === 0)
 		throw new Refusal(
-			'There is no lesson in this text. Write one on each line, like “Lesson 3 Scale and distance … 22”.',
+			'No lessons found. Put one on each line, like “Lesson 3 Scale and distance … 22”.',
 			'contents'
 		);
 	if (lessons.length > MOST_LESSONS)

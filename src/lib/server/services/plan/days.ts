@@ -7,7 +7,7 @@ import {
 	weekdayOf,
 	type Day
 } from '$core/calendar/index.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import { linesOfLessons } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -59,7 +59,7 @@ export function planOf(situation: Situation, run: RunSituation): Plan {
 			optional: one.lesson.optional === 1,
 			sessions: one.lesson.sessions,
 			days: one.dropped
-				? 'dropped: does not fit'
+				? 'dropped, doesn’t fit'
 				: one.dates.length
 					? one.dates.map(dayText).join('; ')
 					: 'no date',
@@ -75,7 +75,7 @@ export function planOf(situation: Situation, run: RunSituation): Plan {
 				text:
 					one.from_on === one.to_on
 						? dayText(one.from_on)
-						: `${dayText(one.from_on)} to ${dayText(one.to_on)}`,
+						: `${dayText(one.from_on)} through ${dayText(one.to_on)}`,
 				reason: one.reason
 			}))
 	};
@@ -84,22 +84,22 @@ export function planOf(situation: Situation, run: RunSituation): Plan {
 function planSentence(run: RunSituation): string {
 	const { calendar } = run;
 	const sessions = run.lessons.reduce((sum, one) => sum + one.sessions, 0);
-	if (run.lessons.length === 0) return 'No lessons yet: type the first one below.';
+	if (run.lessons.length === 0) return 'No lessons yet. Type the first one below.';
 	if (!calendar)
-		return `${run.lessons.length === 1 ? '1 lesson' : `${run.lessons.length} lessons`} without dates. Give a first day and the weekdays, and each lesson gets its day.`;
-	const finish = calendar.finish ? `the last on ${dayText(calendar.finish)}` : 'none of them on a day';
+		return `${counted(run.lessons.length, 'lesson')}, no dates yet. Set a first day and your school days to schedule ${run.lessons.length === 1 ? 'it' : 'them'}.`;
+	const finish = calendar.finish ? `ending ${dayText(calendar.finish)}` : 'none with a day';
 	if (calendar.count === null)
-		return `${run.lessons.length} lessons, ${finish}. Give a last day to see how much is spare.`;
+		return `${counted(run.lessons.length, 'lesson')}, ${finish}. Set a last day to see how many days you have to spare.`;
 	if (calendar.shortBy > 0) {
-		const short = calendar.shortBy === 1 ? 'one session does' : `${calendar.shortBy} sessions do`;
-		return `${calendar.count} teaching days for ${sessions} sessions: ${short} not fit. Move the last day, add a weekday, or make lessons optional.`;
+		const short = calendar.shortBy === 1 ? '1 doesn’t' : `${calendar.shortBy} don’t`;
+		return `${counted(calendar.count, 'school day')} for ${counted(sessions, 'lesson day')}: ${short} fit. Move the last day, add a weekday, or make lessons optional.`;
 	}
 	const dropped = calendar.dropped.length;
-	const spare = calendar.spare === 1 ? '1 day is spare' : `${calendar.spare} days are spare`;
+	const spare = calendar.spare === 1 ? '1 day to spare' : `${calendar.spare} days to spare`;
 	const lost = dropped
-		? ` ${dropped} optional ${dropped === 1 ? 'lesson is' : 'lessons are'} dropped to fit.`
+		? ` ${dropped} optional ${dropped === 1 ? 'lesson was' : 'lessons were'} dropped to fit.`
 		: '';
-	return `${calendar.count} teaching days for ${sessions} sessions, ${finish}; ${spare}.${lost}`;
+	return `${counted(calendar.count, 'school day')} for ${counted(sessions, 'lesson day')}, ${finish}. ${spare}.${lost}`;
 }
 
 /** "Tue and Thu" */
@@ -148,7 +148,7 @@ function stripOf(situation: Situation, run: RunSituation): StripDay[][] {
 			day,
 			kind: teaches ? 'spare' : 'off',
 			label: '',
-			title: teaches ? `${dayText(day)}: spare` : dayText(day),
+			title: teaches ? `${dayText(day)}: to spare` : dayText(day),
 			isToday
 		};
 	}

@@ -11,6 +11,7 @@ import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { youngest } from '../house/ages.ts';
 
 /** One activity as the screen shows it. */
 export type ExtraRow = {
@@ -106,8 +107,7 @@ function sentenceOf(
 	inPool: number,
 	placed: readonly ActivitySituation[]
 ): string {
-	if (inPool + placed.length === 0)
-		return 'Nothing beside the lessons yet: type the first idea below, as you would say it.';
+	if (inPool + placed.length === 0) return 'No extras yet. Type your first idea below.';
 	const open = placed.filter(({ activity }) => activity.done < activity.times);
 	const next = open.find(({ date }) => date !== null && date >= situation.today);
 	const begins = placed
@@ -115,11 +115,9 @@ function sentenceOf(
 		.map((one) => ({ ...one, day: addDays(one.date!, -one.activity.start_days_before) }))
 		.find(({ day }) => day >= situation.today);
 	const parts = [
-		next
-			? `Next is ${next.activity.title} on ${dayText(next.date!)}.`
-			: 'None of the extras has a day to come.',
-		begins ? `Begin ${begins.activity.title} on ${dayText(begins.day)}.` : '',
-		inPool === 0 ? 'The pool is empty.' : `${inPool} ${inPool === 1 ? 'waits' : 'wait'} in the pool.`
+		next ? `Next: ${next.activity.title} on ${dayText(next.date!)}.` : 'No extras are scheduled.',
+		begins ? `Start ${begins.activity.title} on ${dayText(begins.day)}.` : '',
+		inPool === 0 ? 'No other ideas.' : `${inPool === 1 ? '1 idea has' : `${inPool} ideas have`} no date.`
 	];
 	return parts.filter(Boolean).join(' ');
 }
@@ -140,7 +138,7 @@ function extraRow(
 			on,
 			people.map((one) => ({
 				name: one.name,
-				born: one.born,
+				born: youngest(one),
 				allergies: parsed(one.allergies)
 			}))
 		).map(
@@ -167,7 +165,7 @@ function extraRow(
 			helperText(situation, activity),
 			who.length ? `for ${listText(people.map((person) => person.name))}` : '',
 			ageText(activity),
-			activity.subjects ? `counts for ${activity.subjects}` : '',
+			activity.subjects ? `counts toward ${activity.subjects}` : '',
 			activity.weather
 		]
 			.filter(Boolean)
@@ -181,9 +179,9 @@ function extraRow(
 		date,
 		standing: activity.standing,
 		notes: [
-			begin ? `begin on ${dayText(begin)}` : '',
+			begin ? `start on ${dayText(begin)}` : '',
 			activity.times > 1 ? `${activity.done} of ${activity.times} done` : '',
-			end ? `at this pace finished on ${dayText(end)}; its things stay out until then` : '',
+			end ? `done ${dayText(end)} at this pace; leave it out until then` : '',
 			activity.note
 		].filter(Boolean),
 		cautions: [...new Set(cautions)],

@@ -19,7 +19,7 @@ export async function fillFrame(trx: Trx, run: RunSituation, text: string): Prom
 	const [wrong] = frame.unread;
 	if (wrong)
 		throw new Refusal(
-			`Line ${wrong.lineNumber}, “${wrong.written.slice(0, 60)}”: begin it with Opening, Weekly, Closing or Books and a colon.`,
+			`Line ${wrong.lineNumber}, “${wrong.written.slice(0, 60)}”: start it with Opening, Weekly, Closing, or Books and a colon.`,
 			'frame'
 		);
 	await setFrame(trx, text);
@@ -51,5 +51,5 @@ export async function fillFrame(trx: Trx, run: RunSituation, text: string): Prom
 		await addActivity(trx, run.row.id, { ...typedActivity(run.participants, typed), times: weeks });
 		put.push(`${typed.title} (${weeks} times)`);
 	}
-	return put.length ? `Put in: ${listText(put)}` : 'The frame is kept; all of it is here already';
+	return put.length ? `Added: ${listText(put)}` : 'Saved; this unit already has all of it';
 }

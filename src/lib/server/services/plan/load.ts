@@ -12,11 +12,10 @@ import {
 	type Load,
 	type LoadLimits,
 	type LoadWeek,
-	type MeasureOfLoad,
 	type RunLimits,
 	type Suggestion
 } from '$core/plan/index.ts';
-import { money } from '$core/words/index.ts';
+import { counted, LOAD_NAMES, loadText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { doInstead, placeActivity } from '../../stores/plan/activities.ts';
@@ -174,7 +173,7 @@ export function loadView(situation: Situation, run: RunSituation): LoadView {
 			load: one.load,
 			over: over
 				.filter((o) => o.week === one.week)
-				.map((o) => `${amountText(o.of, o.has)}, limit ${amountText(o.of, o.most)}`)
+				.map((o) => `${loadText(o.of, o.has)}, limit ${loadText(o.of, o.most)}`)
 		})),
 		limits,
 		suggestions: helps.map((help) => suggestionText(help, dated)),
@@ -194,41 +193,20 @@ function asExtra({ activity, load }: ActivitySituation & { readonly load: Load }
 	};
 }
 
-const WORDS: Readonly<Record<MeasureOfLoad, string>> = {
-	minutes: 'time',
-	handsOn: 'projects',
-	prepareMinutes: 'preparing',
-	cents: 'money',
-	mess: 'mess',
-	adultMinutes: 'an adult’s time'
-};
-
-/** "2 h 10 min", "$4.00", "3 projects". */
-export function amountText(of: MeasureOfLoad, amount: number): string {
-	if (of === 'cents') return money(amount);
-	if (of === 'handsOn') return `${amount} ${amount === 1 ? 'project' : 'projects'}`;
-	if (of === 'mess') return `mess ${amount}`;
-	const hours = Math.floor(amount / 60);
-	const text = [hours ? `${hours} h` : '', amount % 60 || !hours ? `${amount % 60} min` : '']
-		.filter(Boolean)
-		.join(' ');
-	return of === 'minutes' ? text : `${text} of ${WORDS[of]}`;
-}
-
 function sentenceOf(
 	weeks: readonly LoadWeek[],
 	over: ReturnType<typeof overLimits>,
 	limits: LoadLimits
 ): string {
-	if (weeks.length === 0) return 'Nothing has a day yet, so no week is too full.';
+	if (weeks.length === 0) return 'Nothing is scheduled yet.';
 	const heaviest = weeks.reduce((a, b) => (b.load.minutes > a.load.minutes ? b : a));
-	const most = `Week ${heaviest.week} is the fullest, with ${amountText('minutes', heaviest.load.minutes)}`;
+	const most = `Week ${heaviest.week} is the fullest, at ${loadText('minutes', heaviest.load.minutes)}`;
 	if (MEASURES_OF_LOAD.every((of) => limits[of] === null))
-		return `${most}. Say below how much your family can take, and what is too much is shown.`;
+		return `${most}. Set your weekly limits below to see what’s too much.`;
 	if (over.length === 0) return `${most}. Every week is within your limits.`;
 	const [first] = over;
 	const full = new Set(over.map((one) => one.week)).size;
-	return `${full === 1 ? 'One week is' : `${full} weeks are`} too full. Week ${first.week} has ${amountText(first.of, first.has)}; you take ${amountText(first.of, first.most)}.`;
+	return `${full === 1 ? '1 week is' : `${full} weeks are`} too full. Week ${first.week} has ${loadText(first.of, first.has)}; your limit is ${loadText(first.of, first.most)}.`;
 }
 
 function suggestionText(
@@ -236,14 +214,14 @@ function suggestionText(
 	dated: readonly ActivitySituation[]
 ): LoadView['suggestions'][number] {
 	const { activity } = dated.find((one) => String(one.activity.id) === help.extra)!;
-	const less = `less ${help.helps.map((of) => WORDS[of]).join(' and ')} in week ${help.week}`;
-	const then = help.enough ? ', and it is within the limits then' : '';
+	const less = `less ${help.helps.map((of) => LOAD_NAMES[of]).join(' and ')} in week ${help.week}`;
+	const then = help.enough ? '; that’s enough' : '';
 	const title =
 		help.way === 'instead'
-			? `Instead of ${activity.title}: ${activity.instead}`
+			? `Swap ${activity.title} for ${activity.instead}`
 			: help.way === 'move'
 				? `Move ${activity.title} to week ${help.to}, which has room`
-				: `Leave out ${activity.title}`;
+				: `Take out ${activity.title}`;
 	return {
 		id: `${help.way} ${activity.id}`,
 		activity: activity.id,
@@ -252,7 +230,7 @@ function suggestionText(
 		way: help.way,
 		week: help.week,
 		to: help.to,
-		button: help.way === 'instead' ? 'Do that' : help.way === 'move' ? 'Move it' : 'To the pool'
+		button: help.way === 'instead' ? 'Swap' : help.way === 'move' ? 'Move' : 'Move to ideas'
 	};
 }
 
@@ -260,8 +238,8 @@ function mixText(projects: number | null, activities: readonly { readonly load: 
 	if (projects === null) return null;
 	const has = activities.reduce((sum, one) => sum + one.load.handsOn, 0);
 	return has > projects
-		? `Many books, few projects: the unit has ${has} things made by hand, and you want ${projects} at the most.`
-		: `Many books, few projects: ${has} of at most ${projects} things made by hand.`;
+		? `${counted(has, 'hands-on project')}; your limit is ${projects}.`
+		: `${has} of ${counted(projects, 'hands-on project')}.`;
 }
 
 /**
@@ -285,6 +263,6 @@ export async function easeWeek(
 	const lesson = run.lessons.find(
 		(one) => one.dates.length > 0 && !one.over && weekOf(situation, run, one.dates[0]) === asked.to
 	);
-	if (!lesson) throw new Refusal('That week has no lesson any more. Load the page again.');
+	if (!lesson) throw new Refusal('That week no longer has a lesson. Reload the page.');
 	await placeActivity(trx, run.row.id, asked.activity, { lesson: lesson.lesson.id, day: null });
 }

@@ -1,6 +1,6 @@
 import { dayText, waysToFit, weekdayName, type FitOption, type TeachingDays } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { mergeLessons, setOptional } from '../../stores/plan/lessons.ts';
 import { moveEnd, setWeekdays } from '../../stores/plan/units.ts';
@@ -28,9 +28,9 @@ export function fitTexts(situation: Situation, run: RunSituation): FitText[] {
 
 const BUTTONS = {
 	drop: 'Make optional',
-	merge: 'Put together',
-	weekday: 'Teach then too',
-	end: 'Move the end'
+	merge: 'Combine',
+	weekday: 'Add the day',
+	end: 'Move end date'
 };
 
 function ways(situation: Situation, run: RunSituation): FitOption[] {
@@ -50,21 +50,21 @@ function titleOf(way: FitOption, run: RunSituation): string {
 	};
 	switch (way.kind) {
 		case 'drop':
-			return `Leave out ${listText(way.lessons.map(name))}`;
+			return `Make ${listText(way.lessons.map(name))} optional`;
 		case 'merge':
-			return `On one day: ${way.pairs.map((pair) => pair.map(name).join(' with ')).join('; ')}`;
+			return `Combine ${way.pairs.map((pair) => pair.map(name).join(' with ')).join('; ')}`;
 		case 'weekday':
-			return `Teach on ${weekdayName(way.weekday, 'long')}s as well`;
+			return `Teach on ${weekdayName(way.weekday, 'long')}s too`;
 		default:
 			return `End on ${dayText(way.end)}`;
 	}
 }
 
 function resultText(result: TeachingDays): string {
-	if (result.shortBy) return `still ${result.shortBy} too many`;
-	const finish = result.finish ? `done on ${dayText(result.finish)}` : '';
+	if (result.shortBy) return `still ${counted(result.shortBy, 'day')} short`;
+	const finish = result.finish ? `done ${dayText(result.finish)}` : '';
 	const spare =
-		result.spare === null ? '' : result.spare === 1 ? '1 day spare' : `${result.spare} days spare`;
+		result.spare === null ? '' : result.spare === 1 ? '1 day to spare' : `${result.spare} days to spare`;
 	const dropped = result.dropped.length ? `${result.dropped.length} left out` : 'nothing left out';
 	return [finish, spare, dropped].filter(Boolean).join(', ');
 }
@@ -77,7 +77,7 @@ export async function makeFit(
 	id: string
 ): Promise<string> {
 	const way = ways(situation, run).find((one) => wayId(one) === id);
-	if (!way) throw new Refusal('That is not needed any more: the plan has changed. Load the page again.');
+	if (!way) throw new Refusal('That’s no longer needed: the plan has changed. Reload the page.');
 	if (way.kind === 'drop') for (const lesson of way.lessons) await setOptional(trx, Number(lesson));
 	else if (way.kind === 'merge')
 		for (const [first, second] of way.pairs) await mergeLessons(trx, Number(first), Number(second));

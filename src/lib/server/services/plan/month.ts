@@ -1,7 +1,7 @@
 import { dayWindow } from '$core/calendar/index.ts';
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -153,9 +153,9 @@ function sentenceOf(weeks: readonly (readonly MonthDay[])[], pool: number, compe
 	const lessons = days.reduce((sum, day) => sum + day.lessons.filter((one) => one.own).length, 0);
 	const extras = days.reduce((sum, day) => sum + day.extras.length, 0);
 	const parts = [
-		`${lessons === 1 ? 'One lesson' : `${lessons} lessons`} and ${extras === 1 ? 'one extra' : `${extras} extras`} this month`,
-		pool ? `${pool} more ${pool === 1 ? 'waits' : 'wait'} in the pool` : '',
-		competing ? `${competing === 1 ? 'one day has' : `${competing} days have`} another unit as well` : ''
+		`${counted(lessons, 'lesson')} and ${counted(extras, 'extra')} this month`,
+		pool ? `${counted(pool, 'more idea')} with no date` : '',
+		competing ? `${competing === 1 ? '1 day also has' : `${competing} days also have`} another unit` : ''
 	];
 	return `${parts.filter(Boolean).join('; ')}.`;
 }

@@ -21,7 +21,7 @@ export async function recordOutcome(
 ): Promise<string> {
 	const lesson = situation.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === lessonId);
 	if (!lesson || lesson.over)
-		throw new Refusal('That lesson already has its outcome, or is not in the plan any more.');
+		throw new Refusal('That lesson is already recorded, or is no longer in the plan.');
 	if (outcome !== 'skipped') {
 		for (const one of situation.needs.filter((need) => need.lesson === lesson))
 			await bookConsumption(trx, one, situation.today);

@@ -40,9 +40,9 @@ describe('what has to be begun days before', () => {
 		// Begun two days before: on the second day before its own.
 		expect(need.days!.actBy).toBe('2027-02-21');
 		expect(date).toBe('2027-02-23');
-		expect(actsOf(now).map((act) => act.title)).toContain('Begin Tea-stained sea chart');
+		expect(actsOf(now).map((act) => act.title)).toContain('Start Tea-stained sea chart');
 		const cell = (of: Situation) => boardOf(of, running(of)).lessons[10].streams.setting;
-		expect(cell(now)).toMatchObject({ text: '0 of 1', detail: 'begin by Sun, Feb 21' });
+		expect(cell(now)).toMatchObject({ text: '0 of 1', detail: 'start it by Sun, Feb 21' });
 
 		const keys = [need.need.key];
 		await change(store.write, doer(), 'Begun', async (trx) => takeStep(trx, now, keys));
@@ -54,7 +54,7 @@ describe('what has to be begun days before', () => {
 		await change(store.write, doer(), 'Ready', async (trx) => takeStep(trx, begun, keys));
 		const after = await situationOf(store);
 		expect(isReady(after.whole.find((one) => one.need.key === keys[0])!.need)).toBe(true);
-		expect(cell(after)).toMatchObject({ text: 'all here', verdict: 'done' });
+		expect(cell(after)).toMatchObject({ text: 'ready', verdict: 'done' });
 		await expect(
 			change(store.write, doer(), 'Again', async (trx) => takeStep(trx, after, keys))
 		).rejects.toThrow('done already');
@@ -66,13 +66,13 @@ describe('children', () => {
 		const { now, run } = await demo();
 		const view = childrenView(now, run);
 		const [odile, perrin, tamsin] = view.children;
-		expect(view.sentence).toMatch(/^Tamsin has nothing at the right level in lessons 7, 9 and 13\./);
+		expect(view.sentence).toMatch(/^Tamsin has nothing at the right level in lessons 7, 9, and 13\./);
 		const six = view.lessons[5].cells;
 		expect(six.find((cell) => cell.child === perrin.id)!.has).toContain('helps with Map puzzle tray');
 		expect(six.find((cell) => cell.child === tamsin.id)!.has).toContain('Map puzzle tray');
 		expect(odile.behind.map(({ run }) => run)).toEqual([
-			'Maps and Wayfinding, 2027 run',
-			'Bread and Grain, 2025 run'
+			'Maps and Wayfinding, 2027',
+			'Bread and Grain, 2025'
 		]);
 		// She was a baby then, and the table work of a lesson is not counted for her.
 		expect(tamsin.behind.some(({ run }) => run.startsWith('Bread'))).toBe(false);
@@ -81,7 +81,7 @@ describe('children', () => {
 });
 
 describe('extras, month and load', () => {
-	it('an extra moves from the pool to a day, its week fills, and undo takes it back', async () => {
+	it('an extra moves from ideas to a day, its week fills, and undo takes it back', async () => {
 		const { store, now, run } = await demo();
 		const film = activity(run, 'Film');
 		const before = await allRows(store);
@@ -108,7 +108,7 @@ describe('extras, month and load', () => {
 		const now = await situationOf(store);
 		const row = extrasOf(now, running(now)).placed.find((one) => one.id === atlas.id)!;
 		expect(row.notes.join()).toContain('4 of 8 done');
-		expect(row.notes.join()).toContain('at this pace finished on');
+		expect(row.notes.join()).toContain('at this pace; leave it out until then');
 		await change(store.write, doer(), 'Without', (trx) =>
 			setStanding(trx, run.row.id, atlas.id, 'do without')
 		);
@@ -148,7 +148,7 @@ describe('books and pages', () => {
 		await change(store.write, doer(), 'Read', (trx) => setReached(trx, run.row.id, id, 100));
 		const now = await situationOf(store);
 		// 88 pages are left for the 8 lesson days to come.
-		expect(book(now).reading!.sentence).toContain('From page 101: 11 pages a day at the most');
+		expect(book(now).reading!.sentence).toContain('Starting at page 101: up to 11 pages a day');
 		expect(book(now).left).toBe('pages 165–188');
 	});
 

@@ -1,6 +1,6 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addBlocked } from '../../stores/plan/units.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -76,13 +76,13 @@ function movedText(
 	const { spare, finish } = after.calendar!;
 	const parts = [
 		moved === 0
-			? 'no lesson moves'
-			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}, the last to ${finish ? dayText(finish) : 'no day'}`,
-		spare === null ? '' : spare === 1 ? '1 day stays spare' : `${spare} days stay spare`,
-		lost > 0 ? `${lost} do not fit any more` : '',
-		morelate > 0 ? `${morelate} more things become late` : '',
+			? 'no lessons move'
+			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}${finish ? `, ending ${dayText(finish)}` : ''}`,
+		spare === null ? '' : spare === 1 ? '1 day to spare' : `${spare} days to spare`,
+		lost > 0 ? `${lost} no longer ${lost === 1 ? 'fits' : 'fit'}` : '',
+		morelate > 0 ? `${counted(morelate, 'more item')} would be late` : '',
 		unreached.length
-			? `${listText(unreached.slice(0, SHOWN_LOANS))} ${unreached.length > SHOWN_LOANS ? 'and others ' : ''}would not be there in time`
+			? `${listText(unreached.slice(0, SHOWN_LOANS))} ${unreached.length > SHOWN_LOANS ? 'and others ' : ''}wouldn’t arrive in time`
 			: ''
 	];
 	return parts.filter(Boolean).join('; ');
@@ -105,7 +105,7 @@ const lastDay = (today: Day) => addDays(today, PAUSE_DAYS - 1);
 /** Pauses every running unit from today for a week; lessons roll on. Answers the last paused day in words. */
 export async function pauseAll(trx: Trx, situation: Situation): Promise<string> {
 	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
-	if (running.length === 0) throw new Refusal('No unit is running, so there is nothing to pause.');
+	if (running.length === 0) throw new Refusal('No unit is in progress, so there’s nothing to pause.');
 	for (const run of running) await addBlocked(trx, run.id, situation.today, lastDay(situation.today), REASON);
 	return dayText(lastDay(situation.today));
 }

@@ -3,7 +3,7 @@ import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { pagesLeft, pagesText, rangesFromStarts, readFlag, sharePages, type Flag } from '$core/plan/index.ts';
 import { readingMinutes, readingPlan, readingRate, wordsEach } from '$core/reading/index.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -84,21 +84,20 @@ function sentenceOf(
 	spines: readonly SpineView[],
 	without: number
 ): string {
-	if (inUse.length === 0)
-		return 'No book carries this unit yet. Add one below, and its pages are shared over the lessons.';
+	if (inUse.length === 0) return 'No spine yet. Add one below, and its pages are divided among the lessons.';
 	// A book that is dipped into has gaps all over; only what follows the last flag is for the next run.
 	const left = spines.filter((spine) => spine.inUse && /^\w+ [\d–]+$/.test(spine.left));
-	const books = inUse.length === 1 ? 'One book carries' : `${inUse.length} books carry`;
+	const books = inUse.length === 1 ? '1 spine' : `${inUse.length} spines`;
 	const gaps =
 		without === 0
-			? 'every lesson to come has its pages'
+			? 'every upcoming lesson has pages'
 			: without === 1
-				? 'one lesson to come has no pages'
-				: `${without} lessons to come have no pages`;
+				? '1 upcoming lesson has no pages'
+				: `${without} upcoming lessons have no pages`;
 	const next = left.length
-		? ` For the next run stay ${listText(left.map((spine) => `${spine.left} of ${spine.title}`))}.`
+		? ` Left for next time: ${listText(left.map((spine) => `${spine.left} of ${spine.title}`))}.`
 		: '';
-	return `${books} the unit, and ${gaps}.${next}`;
+	return `${books}, and ${gaps}.${next}`;
 }
 
 function spineView(
@@ -159,7 +158,7 @@ function readingOf(
 	unit: string
 ): SpineView['reading'] {
 	const from = spine.reached === null ? spine.first_page : spine.reached + 1;
-	if (from > spine.last_page) return { sentence: 'Read to the end.', days: [], more: 0 };
+	if (from > spine.last_page) return { sentence: 'Finished.', days: [], more: 0 };
 	const days = readingDays(situation, run, spine.read_on);
 	if (days.length === 0) return null;
 	const plan = readingPlan({
@@ -170,10 +169,10 @@ function readingOf(
 		wordsPerMinute: readingRate('adult aloud').wordsPerMinute
 	});
 	const most = plan.mostPages;
-	const aDay = `${most} ${unit}${most === 1 ? '' : 's'} a day at the most, about ${plan.mostMinutes} min aloud`;
-	const free = plan.free.length ? `; ${plan.free.length} days stay free` : '';
+	const aDay = `up to ${counted(most, unit)} a day, about ${plan.mostMinutes} min aloud`;
+	const free = plan.free.length ? `; ${counted(plan.free.length, 'day')} off` : '';
 	return {
-		sentence: `From ${unit} ${from}: ${aDay}, done on ${dayText(plan.days.at(-1)!.date)}${free}.`,
+		sentence: `Starting at ${unit} ${from}: ${aDay}, done ${dayText(plan.days.at(-1)!.date)}${free}.`,
 		days: plan.days.slice(0, SHOWN_DAYS).map((one) => ({
 			day: dayText(one.date),
 			pages: pagesText(one),
@@ -209,7 +208,7 @@ function mixGaps(
 				.map(({ count, way }) => ({ way, short: count - mine.filter((range) => range.way === way).length }))
 				.filter(({ short }) => short > 0)
 				.map(({ way, short }) => `${short} to ${way}`);
-			return lacks.length ? [`Lesson ${number} lacks ${listText(lacks)}`] : [];
+			return lacks.length ? [`Lesson ${number} is missing ${listText(lacks)}`] : [];
 		});
 }
 
@@ -238,10 +237,10 @@ export async function shareBook(
 	asked: { readonly spine: number; readonly by: 'evenly' | 'contents'; readonly most: number | null }
 ): Promise<void> {
 	const book = snapshot.spines.find((spine) => spine.id === asked.spine);
-	if (!book) throw new Refusal('That book is not in the unit any more. Load the page again.');
+	if (!book) throw new Refusal('That book is no longer in this unit. Reload the page.');
 	const lessons = run.lessons.filter((lesson) => !lesson.over).map(({ lesson }) => lesson);
 	const from = Math.max(book.first_page, (book.reached ?? 0) + 1);
-	if (from > book.last_page) throw new Refusal('That book has been read to the end.');
+	if (from > book.last_page) throw new Refusal('That book is finished.');
 	const ranges =
 		asked.by === 'contents'
 			? rangesFromStarts(

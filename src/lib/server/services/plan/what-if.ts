@@ -54,7 +54,7 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 		['Lessons', String(run.lessons.length), String(after.lessons.length)],
 		['First lesson', firstText(run), firstText(after)],
 		['Last lesson', lastText(run), lastText(after)],
-		['Days spare', spareText(run), spareText(after)],
+		['Days to spare', spareText(run), spareText(after)],
 		['Late', lateText(situation.needs, run), lateText(needs, after)],
 		['Extras cost', money(costOf(run)), money(costOf(after))],
 		['Budget', budgetText(run), budgetText(after)]
@@ -91,6 +91,7 @@ function changed(snapshot: Snapshot, { row: run, participants }: RunSituation, a
 		name: `one more child ${i + 1}`,
 		kind: 'child',
 		born: null,
+		born_within: 0,
 		allergies: json<readonly string[]>([]),
 		weekdays: null,
 		reach_mm: null,
@@ -147,7 +148,7 @@ function firstText({ lessons }: RunSituation): string {
 
 function lastText({ calendar }: RunSituation): string {
 	if (!calendar?.finish) return 'no date';
-	return `${dayText(calendar.finish)}${calendar.shortBy ? `, ${calendar.shortBy} do not fit` : ''}`;
+	return `${dayText(calendar.finish)}${calendar.shortBy ? `, ${calendar.shortBy} don’t fit` : ''}`;
 }
 
 function spareText({ calendar }: RunSituation): string {

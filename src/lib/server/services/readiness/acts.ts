@@ -3,9 +3,9 @@ import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
-import { byText, lessonsText, listText, thingText } from '$core/words/index.ts';
+import { byText, capital, lessonsText, listText, thingText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
-import { GETTING_VERB, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -108,7 +108,7 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		run: one.run.row.id,
 		unitName: one.run.unit.name,
 		title: step.title,
-		detail: [lessons, step.detail, one.need.required ? '' : 'an extra'].filter(Boolean).join(' · '),
+		detail: [lessons, step.detail, one.need.required ? '' : 'extra'].filter(Boolean).join(' · '),
 		actBy,
 		when: byText(actBy, today),
 		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
@@ -125,7 +125,7 @@ function actOfReturn(one: Returning, today: Day): Act {
 		kind: 'return',
 		run: one.runs[0] ?? 0,
 		unitName: one.unitName,
-		title: `Take back ${resource.title}`,
+		title: `Return ${resource.title}`,
 		detail: [supplier?.name, one.why].filter(Boolean).join(' · '),
 		actBy: by,
 		when: byText(by, today),
@@ -143,7 +143,7 @@ function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
 function forLessons(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
 	const said = lessonsText(of.map(({ lesson }) => lesson.number));
 	const isOne = of.every(({ lesson }) => lesson.number === of[0].lesson.number);
-	return `for ${said}${isOne ? `, ${dayText(of[0].useDay)}` : ''}`;
+	return `for ${said}${isOne ? ` (${dayText(of[0].useDay)})` : ''}`;
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */
@@ -173,12 +173,10 @@ function groupKey({ one, kind, actBy }: Open): string {
 	return [one.run.row.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
-function verbOf(kind: Open['kind']): string {
-	if (kind === 'receive') return 'Take in';
-	if (kind === 'prepare') return 'Prepare';
-	if (kind === 'walk') return 'Fetch';
-	const verb = GETTING_VERB[kind];
-	return verb.charAt(0).toUpperCase() + verb.slice(1);
+function titleOf(kind: Open['kind'], what: string): string {
+	if (kind === 'receive') return `Watch for ${what}`;
+	if (kind === 'prepare') return `Prep ${what}`;
+	return kind === 'walk' ? `Gather ${what}` : capital(gettingText(kind, what));
 }
 
 function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
@@ -188,9 +186,9 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const isList = kind === 'walk' || kind === 'prepare';
 	const title = isList
 		? things.length === 1
-			? `${verbOf(kind)} ${things[0]}`
-			: `${verbOf(kind)} ${things.length} things for ${lessonsText([one.lesson.number])}`
-		: `${verbOf(kind)} ${thingText(amount, one.unit, one.item.name)}`;
+			? titleOf(kind, things[0])
+			: titleOf(kind, `${things.length} items for ${lessonsText([one.lesson.number])}`)
+		: titleOf(kind, thingText(amount, one.unit, one.item.name));
 	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList
 		? ''
@@ -212,8 +210,8 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		title,
 		detail:
 			isList && things.length > 1
-				? `${listText(things.slice(0, 3))}${things.length > 3 ? ` and ${things.length - 3} more` : ''}`
-				: wants + where + (other ? ` · ${other.name} has it in time` : ''),
+				? `${listText(things.slice(0, 3))}${things.length > 3 ? `, and ${things.length - 3} more` : ''}`
+				: wants + where + (other ? ` · still in time from ${other.name}` : ''),
 		actBy,
 		when: byText(actBy, today),
 		verdict: worst,

@@ -7,7 +7,7 @@ import { once } from '../../snapshot/remember.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { actGroups, type Act } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
-import { GETTING_VERB, gettingKind } from './ladder.ts';
+import { gettingText, gettingKind } from './ladder.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -25,7 +25,7 @@ export type StreamCell = {
 	}[];
 };
 
-const NOTHING: StreamCell = { text: 'nothing', detail: '', verdict: 'done', behind: [] };
+const NOTHING: StreamCell = { text: 'none', detail: '', verdict: 'done', behind: [] };
 
 export type BoardLesson = {
 	readonly id: number;
@@ -111,7 +111,7 @@ function boardLesson(
 	};
 }
 
-/** "Care with Tamsin: cork, string": the things of a lesson that concern somebody by age or allergy. */
+/** "Caution for Tamsin: cork, string": the things of a lesson that concern somebody by age or allergy. */
 function cautionWords(needs: readonly SupplyNeed[]): string[] {
 	const concerns = needs.flatMap((one) =>
 		one.cautions
@@ -119,7 +119,7 @@ function cautionWords(needs: readonly SupplyNeed[]): string[] {
 			.map((caution) => ({ who: listText(caution.who), item: one.item.name }))
 	);
 	return [...groupBy(concerns, ({ who }) => who)].map(
-		([who, things]) => `Care with ${who}: ${[...new Set(things.map(({ item }) => item))].join(', ')}`
+		([who, things]) => `Caution for ${who}: ${[...new Set(things.map(({ item }) => item))].join(', ')}`
 	);
 }
 
@@ -175,7 +175,7 @@ function streamCell(situation: Situation, lesson: LessonSituation, needs: readon
 	const behind = needs.map(({ need, what, step, verdict }) => ({
 		key: need.key,
 		what: need.required ? what : `${what} (extra)`,
-		stands: need.doWithout ? 'done without' : isReady(need) ? 'ready' : step,
+		stands: need.doWithout ? 'skipped' : isReady(need) ? 'ready' : step,
 		verdict: need.doWithout ? 'done' : verdict
 	}));
 	if (lesson.booked) {
@@ -187,8 +187,8 @@ function streamCell(situation: Situation, lesson: LessonSituation, needs: readon
 		needs.map((one) => one.need),
 		verdicts
 	);
-	if (readiness.needs === 0) return behind.length ? { ...NOTHING, text: 'only extras', behind } : NOTHING;
-	const text = readiness.ready ? 'all here' : `${readiness.readyNeeds} of ${readiness.needs}`;
+	if (readiness.needs === 0) return behind.length ? { ...NOTHING, text: 'extras only', behind } : NOTHING;
+	const text = readiness.ready ? 'ready' : `${readiness.readyNeeds} of ${readiness.needs}`;
 	if (readiness.ready) return { text, detail: '', verdict: 'done', behind };
 	const open = needs.filter((one) => one.need.required && !one.need.doWithout && !isReady(one.need));
 	const worst = open.filter((one) => one.verdict === readiness.verdict).sort(byActBy)[0];
@@ -203,7 +203,7 @@ function wholeStepText(one: WholeNeed, today: Day): string {
 	if (!one.step) return one.stands;
 	if (one.book && one.need.state === 'arranged') return one.stands;
 	if (one.need.state === 'arranged')
-		return `${one.stands}${one.need.promised ? `, ready ${dayFromToday(one.need.promised, today)}` : ', no day given'}`;
+		return `${one.stands}${one.need.promised ? `, ready ${dayFromToday(one.need.promised, today)}` : ', no date yet'}`;
 	return `${one.step.short}${when(one.days?.actBy, today)}`;
 }
 
@@ -213,17 +213,17 @@ function byActBy(a: CellNeed, b: CellNeed): number {
 
 function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
-	const risk = one.verdict === 'at risk' ? 'at risk: ' : '';
+	const risk = one.verdict === 'at risk' ? 'may be late: ' : '';
 	if (isSome(standing.missing)) {
-		const verb = GETTING_VERB[gettingKind(one)];
-		return `${verb} ${thingText(standing.missing, one.unit, one.item.name)}${when(days?.actBy, today)}`;
+		const thing = thingText(standing.missing, one.unit, one.item.name);
+		return `${gettingText(gettingKind(one), thing)}${when(days?.actBy, today)}`;
 	}
-	if (isSome(standing.toFetch)) return `fetch${when(days?.inHandBy, today)}`;
+	if (isSome(standing.toFetch)) return `gather${when(days?.inHandBy, today)}`;
 	if (isSome(standing.arranged))
 		return (
-			risk + (need.promised ? `promised ${dayFromToday(need.promised, today)}` : 'on its way, no day given')
+			risk + (need.promised ? `expected ${dayFromToday(need.promised, today)}` : 'on its way, no date yet')
 		);
-	return `prepare${when(days?.actBy, today)}`;
+	return `prep${when(days?.actBy, today)}`;
 }
 
 function when(day: Day | null | undefined, today: Day): string {

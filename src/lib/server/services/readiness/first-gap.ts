@@ -1,9 +1,9 @@
 import { dayFromToday, type Day } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, type Stream, type Verdict } from '$core/readiness/index.ts';
-import { byText, lessonText, pronoun, thingText } from '$core/words/index.ts';
+import { byText, counted, lessonText, pronoun, thingText, timely } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
-import { GETTING_VERB, gettingKind } from './ladder.ts';
+import { gettingText, gettingKind } from './ladder.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -40,27 +40,20 @@ export function sentenceOf(
 	const { standing } = one;
 	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
 	if (isSome(standing.missing)) {
-		const verb = GETTING_VERB[gettingKind(one)];
 		const them = pronoun(standing.missing, one.unit);
 		const act = one.days?.actBy ?? one.need.useDay!;
-		const after =
-			act < today
-				? `: ${verb} ${them} now, it ${byText(act, today)}.`
-				: `: ${verb} ${them} ${byText(act, today)}.`;
 		return {
-			before: `${lesson} lacks `,
+			before: `${lesson} is missing `,
 			gap: thingText(standing.missing, one.unit, one.item.name),
-			after,
+			after: `. ${timely(gettingText(gettingKind(one), them), act, today)}`,
 			verdict: one.verdict
 		};
 	}
 	if (isSome(standing.arranged) && !isSome(standing.toFetch)) {
 		return {
-			before: `${lesson} waits for `,
+			before: `${lesson} is waiting for `,
 			gap: thingText(standing.arranged, one.unit, one.item.name),
-			after: one.need.promised
-				? `, promised ${dayFromToday(one.need.promised, today)}.`
-				: ', with no day promised.',
+			after: one.need.promised ? `, expected ${dayFromToday(one.need.promised, today)}.` : ', no date yet.',
 			verdict: one.verdict
 		};
 	}
@@ -71,18 +64,18 @@ export function sentenceOf(
 		const what =
 			waiting.length === 1
 				? thingText(standing.toFetch, one.unit, one.item.name)
-				: `${waiting.length} things`;
+				: counted(waiting.length, 'item');
 		const by = one.days?.inHandBy ?? one.need.useDay!;
 		return {
-			before: `${lesson} has all it needs in the house; `,
-			gap: `${what} to fetch`,
-			after: by < today ? `; that ${byText(by, today)}.` : ` ${byText(by, today)}.`,
+			before: `${lesson} has everything at home. `,
+			gap: `Gather ${what}`,
+			after: timely('', by, today),
 			verdict: one.verdict
 		};
 	}
 	return {
 		before: `${lesson}: `,
-		gap: `prepare ${one.item.name}`,
+		gap: `prep ${one.item.name}`,
 		after: one.days?.actBy ? ` ${byText(one.days.actBy, today)}.` : '.',
 		verdict: one.verdict
 	};
@@ -90,11 +83,10 @@ export function sentenceOf(
 
 function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, today: Day): Sentence {
 	const act = need.state === 'arranged' ? (need.promised ?? days?.inHandBy) : days?.actBy;
-	const by = act ? (act < today ? `; that ${byText(act, today)}.` : ` ${byText(act, today)}.`) : '.';
 	return {
-		before: `${lessonText(lesson.number, need.useDay, today)}: `,
-		gap: `${step!.short} ${title}`,
-		after: by,
+		before: `${lessonText(lesson.number, need.useDay, today)} needs `,
+		gap: title,
+		after: `. ${timely(step!.short, act ?? null, today)}`,
 		verdict
 	};
 }
@@ -102,24 +94,23 @@ function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, 
 function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
 	const done = { gap: '', after: '', verdict: 'done' as const };
 	const missing = needs.filter((one) => isSome(one.standing.missing)).length;
-	if (!run) return { ...done, before: 'Nothing is waiting to be gathered.' };
+	if (!run) return { ...done, before: 'Nothing to gather right now.' };
 	if (run.lessons.length === 0)
 		return {
 			...done,
-			before: 'No lessons yet. Add them on Plan, then paste the supply list your book prints.'
+			before: 'No lessons yet. Add them under Plan, then paste the supply list from your book.'
 		};
 	if (!run.calendar) {
 		return needs.length
 			? {
 					...done,
-					before: `${needs.length} things are listed, `,
+					before: `${counted(needs.length, 'item')} on the list, `,
 					gap: `${missing} not at home`,
-					after: '. Give the unit a first day to see by when.',
+					after: '. Set a first day to get dates.',
 					verdict: 'undated'
 				}
-			: { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+			: { ...done, before: 'No supply list yet. Paste the one from your book.' };
 	}
-	if (needs.length === 0)
-		return { ...done, before: 'No supplies are listed yet. Paste the list your book prints.' };
+	if (needs.length === 0) return { ...done, before: 'No supply list yet. Paste the one from your book.' };
 	return { ...done, before: 'Every lesson has what it needs.' };
 }

@@ -109,16 +109,16 @@ export function inTimeElsewhere(
 /** The step by which something is got. */
 export type GettingKind = Extract<
 	ActKind,
-	'buy' | 'order' | 'ask' | 'hold' | 'make' | 'find' | 'wish' | 'hunt'
+	'buy' | 'order' | 'ask' | 'hold' | 'make' | 'free' | 'wish' | 'used'
 >;
 
 const KIND_OF_SUPPLIER = { shop: 'buy', order: 'order', friend: 'ask', library: 'hold' } as const;
 const KIND_OF_RUNG: Readonly<Record<Rung, GettingKind>> = {
 	made: 'make',
-	free: 'find',
+	free: 'free',
 	borrowed: 'ask',
 	gift: 'wish',
-	'second-hand': 'hunt',
+	'second-hand': 'used',
 	bought: 'buy'
 };
 
@@ -127,26 +127,30 @@ export function gettingKind({ supplier, rung }: Pick<Source, 'supplier' | 'rung'
 	return supplier ? KIND_OF_SUPPLIER[supplier.kind] : KIND_OF_RUNG[rung];
 }
 
-/** "buy", "wish for": the verb before the thing. */
-export const GETTING_VERB: Readonly<Record<GettingKind, string>> = {
-	buy: 'buy',
-	order: 'order',
-	ask: 'ask for',
-	hold: 'borrow',
-	make: 'make',
-	find: 'look for',
-	wish: 'wish for',
-	hunt: 'look second-hand for'
+const GETTING: Readonly<Record<GettingKind, string>> = {
+	buy: 'buy {}',
+	order: 'order {}',
+	ask: 'ask to borrow {}',
+	hold: 'place a hold on {}',
+	make: 'make {}',
+	free: 'find {} free',
+	wish: 'ask for {} as a gift',
+	used: 'find {} used'
 };
+
+/** "order it", "ask for 2 kites as a gift": the step by which something is got. */
+export function gettingText(kind: GettingKind, what: string): string {
+	return GETTING[kind].replace('{}', () => what);
+}
 
 /** What a rung is called on a button or in a sentence. */
 export const RUNG_TEXT: Readonly<Record<Rung, string>> = {
 	made: 'make it',
 	free: 'find it free',
 	borrowed: 'borrow it',
-	gift: 'wish for it',
-	'second-hand': 'look second-hand',
-	bought: 'buy it'
+	gift: 'ask for it as a gift',
+	'second-hand': 'buy it used',
+	bought: 'buy it new'
 };
 
 /** All that a missing thing can come from: rungs nobody is asked on, and everybody the household knows. */

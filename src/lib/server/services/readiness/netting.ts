@@ -112,7 +112,7 @@ function netItem(
 		if (!comparable) {
 			problems.push([
 				one.key,
-				`Asked for in ${one.line.unit}, counted in ${unit}: these cannot be compared. Count it the way the list asks.`
+				`The list says ${one.line.unit}, you count in ${unit}, and they can’t be compared. Count it the way the list does.`
 			]);
 		}
 		return {

@@ -36,21 +36,21 @@ describe('the demo household on its Friday evening', () => {
 		const verdicts = boardOf(now, now.runs[0]).lessons.map((lesson) => lesson.streams.supplies.verdict);
 		expect(verdicts).toContain('late');
 		expect(verdicts).toContain('due');
-		expect(boardOf(now, now.runs[0]).lessons[6].streams.supplies.text).toBe('all here');
+		expect(boardOf(now, now.runs[0]).lessons[6].streams.supplies.text).toBe('ready');
 	});
 
 	it('says the first gap in words', async () => {
 		const now = await situationOf(await openTestStore());
 		const { before, gap, after } = boardOf(now, now.runs[0]).sentence;
 		expect(before + gap + after).toBe(
-			'Lesson 8 on Tue, Feb 2 lacks 1 bar magnet: order it now, it was due Wed, Jan 20.'
+			'Lesson 8 on Tue, Feb 2 is missing 1 bar magnet. Order it today; Wed, Jan 20 was the last day to be on time.'
 		);
 	});
 
 	it('plans 13 lessons on 16 days with 3 spare', async () => {
 		const now = await situationOf(await openTestStore());
 		expect(planOf(now, now.runs[0]).sentence).toBe(
-			'16 teaching days for 13 sessions, the last on Tue, Mar 2; 3 days are spare.'
+			'16 school days for 13 lesson days, ending Tue, Mar 2. 3 days to spare.'
 		);
 	});
 

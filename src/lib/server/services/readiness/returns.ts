@@ -52,7 +52,7 @@ export function returnsOf(
 					by: loan.due_on!,
 					runs: mine.map((run) => run.row.id),
 					unitName: mine[0]?.unit.name ?? 'Library',
-					why: lastUse === '' ? 'no lesson wants it any more' : `its last lesson is on ${dayText(lastUse)}`
+					why: lastUse === '' ? 'no more lessons need it' : `last lesson ${dayText(lastUse)}`
 				}
 			];
 		});

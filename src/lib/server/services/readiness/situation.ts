@@ -56,7 +56,7 @@ function setAside(run: RunSituation): RunSituation {
 		activities: [],
 		lessons: run.lessons.map((lesson) => ({ ...lesson, dates: [], over: true, booked: true })),
 		trouble:
-			'Something in this unit cannot be computed, so it is set aside for now. What was changed last can be undone, or taken back by a backup.'
+			'Something in this unit can’t be computed, so it is set aside for now. Undo your last change, or go back to a backup.'
 	};
 }
 

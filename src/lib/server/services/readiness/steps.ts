@@ -18,7 +18,7 @@ import type { WholeNeed } from './whole-needs.ts';
 function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {
 	const needs = situation.needs.filter((one) => keys.includes(one.need.key));
 	if (needs.length === 0)
-		throw new Refusal('That is not wanted any more; the list has changed. Load the page again.');
+		throw new Refusal('That’s no longer needed; the list has changed. Reload the page.');
 	return needs;
 }
 
@@ -40,11 +40,10 @@ function anyNeedsOf(
 export async function takeStep(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
 	const returning = situation.returns.filter((one) => keys.includes(`loan/${one.loan.id}`));
 	for (const { loan } of returning) await endLoan(trx, loan.id, situation.today);
-	if (returning.length) return `${returning[0].resource.title}: gone back`;
+	if (returning.length) return `${returning[0].resource.title}: returned`;
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
 	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
-	if (needs.length === 0)
-		throw new Refusal('That is done already, or not wanted any more. Load the page again.');
+	if (needs.length === 0) throw new Refusal('That’s already done or no longer needed. Reload the page.');
 	for (const { run, need, step } of needs) {
 		const activity = run.activities.find((one) => settingKey(run.row.id, one.activity.id) === need.key)!;
 		await patchNeed(
@@ -57,7 +56,7 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 		);
 	}
 	const [{ title, step }] = needs;
-	return step!.kind === 'begin' ? `${title}: begun` : `${title}: ready`;
+	return step!.kind === 'begin' ? `${title}: started` : `${title}: ready`;
 }
 
 /**
@@ -142,7 +141,7 @@ export async function prepared(trx: Trx, situation: Situation, keys: readonly st
 	return needs.map((one) => one.item.name).join(', ');
 }
 
-/** The parent does without, or wants it after all. */
+/** The parent skips it, or needs it after all. Answers what was decided. */
 export async function decide(
 	trx: Trx,
 	situation: Situation,
@@ -152,10 +151,10 @@ export async function decide(
 	const needs = anyNeedsOf(situation, keys);
 	for (const { run, key } of needs)
 		await patchNeed(trx, run, key, { decision: without ? 'do without' : null });
-	return needs[0].name;
+	return `${needs[0].name}: ${without ? 'skipped' : 'needed again'}`;
 }
 
-/** Gives a thing to do to one adult, or to nobody in particular. Answers who it is. */
+/** Gives a thing to do to one adult, or to nobody in particular. Answers what was done. */
 export async function giveTo(
 	trx: Trx,
 	situation: Situation,
@@ -164,10 +163,10 @@ export async function giveTo(
 ): Promise<string> {
 	const adult = situation.snapshot.people.find((one) => one.id === person && one.kind === 'adult');
 	if (person !== null && !adult)
-		throw new Refusal('Only an adult of the household can be asked. Load the page again.', 'person');
+		throw new Refusal('Only an adult of the household can be asked. Reload the page.', 'person');
 	for (const { run, key } of anyNeedsOf(situation, keys))
 		await patchNeed(trx, run, key, { person_id: person });
-	return adult?.name ?? 'whoever has time';
+	return adult ? `Given to ${adult.name}` : 'Open to anyone';
 }
 
 /** Where a missing thing is got from: somebody of the household's sources (by id), or a rung of the ladder. */
@@ -180,7 +179,7 @@ export async function chooseSource(
 	const needs = needsOf(situation, keys);
 	const supplier = situation.snapshot.suppliers.find((one) => one.id === source);
 	if (typeof source === 'number' && !supplier)
-		throw new Refusal('That source is not here any more. Load the page again.', 'source');
+		throw new Refusal('That source is gone. Reload the page.', 'source');
 	const patch = supplier
 		? { supplier_id: supplier.id, rung: rungOfSupplier(supplier) }
 		: { rung: source as Rung };
@@ -192,9 +191,7 @@ export async function chooseSource(
 export async function tryNext(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
 	const needs = needsOf(situation, keys);
 	if (needs.every((one) => one.nextRung === null))
-		throw new Refusal(
-			`That was the last way to get ${needs[0].item.name}. Take something instead, or do without.`
-		);
+		throw new Refusal(`That was the last option for ${needs[0].item.name}. Use a substitute or skip it.`);
 	for (const one of needs)
 		if (one.nextRung !== null) await patchNeed(trx, one.run.row.id, one.need.key, { rung: one.nextRung });
 	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
@@ -214,31 +211,30 @@ export async function stepOfBook(
 	switch (step!.kind) {
 		case 'place':
 		case 'ask for': {
-			if (supplier === null)
-				throw new Refusal('There is no library in the household yet. Add one on House first.');
+			if (supplier === null) throw new Refusal('No library yet. Add one in Household first.');
 			if (loan?.state === 'on loan') await endLoan(trx, loan.id, today);
 			await placeHold(trx, resource.id, supplier, today);
 			return `${resource.title}: ${step!.kind === 'place' ? 'hold placed' : 'asked for'}`;
 		}
 		case 'get':
 			await updateResource(trx, resource.id, { owned: 1 });
-			return `${resource.title}: in the house`;
-		case 'look':
+			return `${resource.title}: got it`;
+		case 'check':
 			await holdReady(trx, loan!.id, today);
-			return `${resource.title}: on the hold shelf`;
+			return `${resource.title}: ready for pickup`;
 		case 'pick up':
 			await fetchLoan(trx, loan!.id, today);
-			return `${resource.title}: on loan`;
+			return `${resource.title}: picked up`;
 		case 'renew':
-			return `${resource.title}: due ${dayText(await renewLoan(trx, loan!.id))}`;
+			return `${resource.title}: renewed, due ${dayText(await renewLoan(trx, loan!.id))}`;
 		case 'ask back':
 			await endLoan(trx, loan!.id, today);
-			return `${resource.title}: back with us`;
+			return `${resource.title}: back home`;
 		case 'print':
 			for (const { run, need } of needs) await patchNeed(trx, run.row.id, need.key, { prepared: '1' });
 			return `${resource.title}: printed`;
 		default:
 			for (const { run, need } of needs) await patchNeed(trx, run.row.id, need.key, { prepared: '1' });
-			return `${resource.title}: looked through`;
+			return `${resource.title}: previewed`;
 	}
 }

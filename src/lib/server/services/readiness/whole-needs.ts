@@ -8,7 +8,7 @@ export type StepKind = Extract<
 	ActKind,
 	| 'begin'
 	| 'print'
-	| 'look'
+	| 'check'
 	| 'place'
 	| 'ask for'
 	| 'get'
@@ -22,9 +22,9 @@ export type StepKind = Extract<
 /** The next thing to do for a need that is one thing as a whole. */
 export type Step = {
 	readonly kind: StepKind;
-	/** "Begin the papier-mâché globe" */
+	/** "Start the papier-mâché globe" */
 	readonly title: string;
-	/** Its verb alone, before the name: "begin". */
+	/** The same about a thing that was named: "start it". */
 	readonly short: string;
 	/** With whom or where, and why; empty when the title says it all. */
 	readonly detail: string;

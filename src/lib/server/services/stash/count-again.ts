@@ -37,7 +37,7 @@ export function countAgain(situation: Situation): CountPlace[] {
 				typed: numberTyped(exact(lot.amount)),
 				unit: lot.unit,
 				why: lesson
-					? `lesson ${lesson} wants it`
+					? `lesson ${lesson} needs it`
 					: `counted ${dayText(lot.counted_on)} ${lot.counted_on.slice(0, 4)}`
 			};
 		});

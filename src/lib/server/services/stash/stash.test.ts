@@ -62,7 +62,7 @@ describe('the stash', () => {
 		expect(stashOf(now).items.find((item) => item.id === 1)!.lots[0]).toMatchObject({
 			goesOff: true,
 			opened: true,
-			goodText: 'good until Wed, Feb 10'
+			goodText: 'expires Wed, Feb 10'
 		});
 		expect(now.snapshot.lots.find((lot) => lot.id === 1)?.opened_on).toBe(TODAY);
 	});
@@ -81,7 +81,7 @@ describe('the stash', () => {
 		const store = await openTestStore();
 		const rows = async () => countAgain(await situationOf(store)).flatMap((place) => place.rows);
 		const asked = await rows();
-		expect(asked.find((row) => row.item === 'paper plate')?.why).toBe('lesson 6 wants it');
+		expect(asked.find((row) => row.item === 'paper plate')?.why).toBe('lesson 6 needs it');
 		expect(asked.find((row) => row.item === 'marble')?.why).toContain('counted Fri, Jul 3 2026');
 		expect(asked.some((row) => row.item === 'grain mill')).toBe(false);
 		const plates = asked.find((row) => row.item === 'paper plate')!;
@@ -120,7 +120,7 @@ describe('a sick week', () => {
 		const store = await openTestStore();
 		const preview = pausePreview(await situationOf(store));
 		expect(preview).toEqual([
-			{ unitName: 'Maps and Wayfinding', text: '8 lessons move, the last to Tue, Mar 9; 1 day stays spare' }
+			{ unitName: 'Maps and Wayfinding', text: '8 lessons move, ending Tue, Mar 9; 1 day to spare' }
 		]);
 		const done = await change(
 			store.write,
@@ -203,6 +203,6 @@ describe('people, shops and quiet days', () => {
 		expect(await readyBy()).toBe('2027-01-22');
 		await expect(
 			change(store.write, doer(), 'quiet', (trx) => addQuiet(trx, '2027-01-23', '2027-01-20', 'trip'))
-		).rejects.toThrow('before the first');
+		).rejects.toThrow('after the first');
 	});
 });

@@ -113,7 +113,7 @@ function makeStash(situation: Situation): Stash {
 	return {
 		sentence:
 			snapshot.lots.length === 0
-				? 'Nothing is noted yet. Say what the house has, a line at a time.'
+				? 'Nothing added yet. List what you have, one line at a time.'
 				: `${lots.length} lots of ${items.length} things in ${places} places${parts.length ? `; ${parts.join(', ')}` : ''}.`,
 		items
 	};
@@ -171,7 +171,7 @@ function stashItem(
 			placeId: lot.place_id,
 			place: placePath(snapshot.places, lot.place_id),
 			goodUntil: lot.good_until,
-			goodText: lot.good_until ? `good until ${dayText(lot.good_until)}` : '',
+			goodText: lot.good_until ? `expires ${dayText(lot.good_until)}` : '',
 			goesOff:
 				lot.good_until !== null &&
 				lot.good_until <= addDays(today, GOES_OFF_DAYS) &&
@@ -250,12 +250,12 @@ const HAPPENED = {
 	added: 'added',
 	counted: 'counted',
 	moved: 'moved to',
-	came: 'came from',
+	came: 'moved from',
 	used: 'used',
 	opened: 'opened',
 	bought: 'bought',
 	lost: 'lost',
-	returned: 'brought back'
+	returned: 'returned'
 } as const;
 
 /** "Fri, Jan 22: moved to desk, 3" */
@@ -263,7 +263,7 @@ export function eventText(event: Row<'lot_event'>): string {
 	const amount = amountText(exact(event.amount), event.unit);
 	const moved = event.kind === 'moved' || event.kind === 'came';
 	const what = moved
-		? `${HAPPENED[event.kind]} ${event.place || 'no place noted'}, ${amount}`
+		? `${HAPPENED[event.kind]} ${event.place || 'no place set'}, ${amount}`
 		: `${HAPPENED[event.kind]} ${amount}${event.place ? `, ${event.place}` : ''}`;
 	return `${dayText(event.on_day)}: ${what}`;
 }

@@ -16,7 +16,7 @@ export async function addBundle(
 	},
 	today: Day
 ): Promise<void> {
-	if (input.parts.length === 0) throw new Refusal('Say what it holds, a line each.', 'parts');
+	if (input.parts.length === 0) throw new Refusal('Enter what’s in it, one per line.', 'parts');
 	const { id } = await trx
 		.insertInto('bundle')
 		.values({ supplier_id: input.supplier, name: input.name, cents: input.cents, seen_on: today })
@@ -36,7 +36,7 @@ export async function bundleOf(
 	id: number
 ): Promise<{ bundle: Row<'bundle'>; parts: Row<'bundle_part'>[] }> {
 	const bundle = await trx.selectFrom('bundle').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!bundle) throw new Refusal('That bundle is not here any more. Load the page again.');
+	if (!bundle) throw new Refusal('That bundle is gone. Reload the page.');
 	const parts = await trx.selectFrom('bundle_part').selectAll().where('bundle_id', '=', id).execute();
 	return { bundle, parts };
 }

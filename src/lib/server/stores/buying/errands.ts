@@ -25,7 +25,7 @@ export async function setErrands(trx: Trx, errands: readonly ErrandInput[]): Pro
 
 export async function errandOf(trx: Trx, id: number): Promise<Row<'errand'>> {
 	const errand = await trx.selectFrom('errand').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!errand) throw new Refusal('That is not on the list any more; somebody took it off.');
+	if (!errand) throw new Refusal('That is no longer on the list.');
 	return errand;
 }
 

@@ -15,7 +15,7 @@ export type OfferInput = {
 
 /** Notes what a pack costs in a shop; the same pack noted again gets the new price. */
 export async function addOffer(trx: Trx, input: OfferInput, today: Day): Promise<number> {
-	if (!isSome(input.size)) throw new Refusal('A pack has to hold something: the size is above 0.', 'pack');
+	if (!isSome(input.size)) throw new Refusal('The pack size must be more than 0.', 'pack');
 	const size = exactText(input.size);
 	const same = await trx
 		.selectFrom('offer')
@@ -88,6 +88,6 @@ export async function removeOffersOf(trx: Trx, supplier: number): Promise<void> 
 
 export async function offerOf(trx: Trx, id: number): Promise<Row<'offer'>> {
 	const offer = await trx.selectFrom('offer').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!offer) throw new Refusal('That offer is not here any more. Load the page again.');
+	if (!offer) throw new Refusal('That offer is gone. Reload the page.');
 	return offer;
 }

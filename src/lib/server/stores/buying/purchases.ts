@@ -15,7 +15,7 @@ export async function setReimbursable(trx: Trx, id: number, is: boolean): Promis
 		.set({ reimbursable: is ? 1 : 0 })
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new Refusal('That purchase is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That purchase is gone. Reload the page.');
 }
 
 /** The shop took a purchase back. */
@@ -44,6 +44,6 @@ export async function setReceiptCents(
 
 export async function purchaseOf(trx: Trx, id: number): Promise<Row<'purchase'>> {
 	const purchase = await trx.selectFrom('purchase').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!purchase) throw new Refusal('That purchase is not here any more. Load the page again.');
+	if (!purchase) throw new Refusal('That purchase is gone. Reload the page.');
 	return purchase;
 }

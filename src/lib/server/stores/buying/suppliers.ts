@@ -23,7 +23,7 @@ export type SupplierInput = {
 };
 
 export async function saveSupplier(trx: Trx, id: number | null, input: SupplierInput): Promise<void> {
-	if (input.weekdays.length === 0) throw new Refusal('Please choose at least one open day.', 'weekdays');
+	if (input.weekdays.length === 0) throw new Refusal('Choose at least one open day.', 'weekdays');
 	const row = {
 		name: input.name,
 		kind: input.kind,

@@ -25,7 +25,7 @@ export async function foundWanted(
 	today: Day
 ): Promise<string> {
 	const row = await wantedOf(trx, id);
-	if (row.found_on) throw new Refusal(`“${row.what}” has been found already.`);
+	if (row.found_on) throw new Refusal(`“${row.what}” is already found.`);
 	const item = await itemNamed(trx, row.what);
 	await addLot(
 		trx,
@@ -59,7 +59,7 @@ export async function servedAtHome(
 	today: Day
 ): Promise<string> {
 	const row = await wantedOf(trx, id);
-	if (row.found_on) throw new Refusal(`“${row.what}” has been found already.`);
+	if (row.found_on) throw new Refusal(`“${row.what}” is already found.`);
 	if (place !== null) await moveLot(trx, lot, exact(1), place, today);
 	await trx.updateTable('wanted').set({ found_on: today, found_cents: 0 }).where('id', '=', id).execute();
 	return row.what;
@@ -72,6 +72,6 @@ export async function removeWanted(trx: Trx, id: number): Promise<void> {
 
 async function wantedOf(trx: Trx, id: number): Promise<Row<'wanted'>> {
 	const row = await trx.selectFrom('wanted').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!row) throw new Refusal('That is not on the list any more. Load the page again.');
+	if (!row) throw new Refusal('That is no longer on the list. Reload the page.');
 	return row;
 }

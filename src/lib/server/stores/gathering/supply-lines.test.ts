@@ -110,7 +110,7 @@ describe('lines', () => {
 		const now = await situationOf(store);
 		const row = gatherList(now, now.runs[0]).rows.find((one) => one.name === 'flour' && one.unit === 'bag');
 		expect(row).toMatchObject({ needed: '2 bags', missing: '2 bags of flour' });
-		expect(row?.problem).toContain('Asked for in bag, counted in kg');
+		expect(row?.problem).toContain('The list says bag, you count in kg');
 	});
 
 	it('a range is gathered at its upper end, and the row says so', async () => {
@@ -119,7 +119,7 @@ describe('lines', () => {
 		const now = await situationOf(store);
 		const row = gatherList(now, now.runs[0]).rows.find((one) => one.name === 'acorn');
 		expect(row?.needed).toBe('5');
-		expect(row?.why[0]).toContain('the upper end of 3 to 5');
+		expect(row?.why[0]).toContain('the higher of 3 to 5');
 	});
 });
 
@@ -131,7 +131,7 @@ describe('units', () => {
 		);
 		const run = (await situationOf(store)).runs.find((one) => one.row.id === id)!;
 		expect(run.participants.map((person) => person.name)).toEqual(['Odile', 'Perrin', 'Tamsin', 'Lark']);
-		expect(run.row).toMatchObject({ state: 'collecting', name: '2027 run' });
+		expect(run.row).toMatchObject({ state: 'collecting', name: '2027' });
 		expect(run.calendar).toBeNull();
 		await change(store.write, doer(), 'calendar', (trx) =>
 			setCalendar(trx, id, {
@@ -157,7 +157,7 @@ describe('units', () => {
 			change(store.write, doer(), 'edit', (trx) =>
 				updateLesson(trx, 2, 6, { title: 'x', note: '', optional: 0, sessions: 1 })
 			)
-		).rejects.toThrow('not in the unit any more');
+		).rejects.toThrow('no longer in this unit');
 		await change(store.write, doer(), 'remove', (trx) => removeLesson(trx, 1, 6));
 		const now = await situationOf(store);
 		expect(now.snapshot.lines.some((one) => one.lesson_id === 6)).toBe(false);

@@ -69,7 +69,7 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
  */
 export async function updateLine(trx: Trx, id: number, line: LineInput): Promise<boolean> {
 	const current = await trx.selectFrom('supply_line').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!current) throw new Refusal('That line is not on the list any more. Load the page again.');
+	if (!current) throw new Refusal('That line is no longer on the list. Reload the page.');
 	const patch: Partial<Row<'supply_line'>> = await columns(trx, line);
 	if (line.participants !== undefined) {
 		patch.participants = line.participants ? json(line.participants) : null;
@@ -101,5 +101,5 @@ export async function setClaim(trx: Trx, line: number, claim: Row<'supply_line'>
 		.set({ claim })
 		.where('id', '=', line)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new Refusal('That line is not on the list any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That line is no longer on the list. Reload the page.');
 }

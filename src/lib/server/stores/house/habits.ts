@@ -25,7 +25,7 @@ export type Habits = {
 export function checkHabits(habits: Habits): void {
 	const kinds = [habits.kind, ...Object.values(habits.streams)];
 	if (kinds.includes('before a date') && !habits.date)
-		throw new Refusal('Please give the date before which all is ready.', 'habitDate');
+		throw new Refusal('Enter the date before which all is ready.', 'habitDate');
 }
 
 /** Keeps the ways of single streams, of one run or (null) of the household. */

@@ -76,7 +76,7 @@ export async function setSources(
 	}
 ): Promise<void> {
 	if ((input.firstFrost === null) !== (input.lastFrost === null))
-		throw new Refusal('Give both: when the ground freezes, and when it is open again.', 'lastFrost');
+		throw new Refusal('Enter both: when the ground freezes, and when it thaws.', 'lastFrost');
 	await trx
 		.updateTable('household')
 		.set({
@@ -109,7 +109,7 @@ export async function markEvening(
 
 /** A stretch in which nothing is prepared: what would end in it ends before. */
 export async function addQuiet(trx: Trx, from: Day, to: Day, reason: string): Promise<void> {
-	if (to < from) throw new Refusal('The last day must not be before the first.', 'to');
+	if (to < from) throw new Refusal('The last day must be after the first day.', 'to');
 	await trx.insertInto('quiet').values({ from_on: from, to_on: to, reason }).execute();
 }
 
@@ -139,10 +139,10 @@ export async function seedEmpty(db: Db, zone: string): Promise<void> {
 		await trx
 			.insertInto('supplier')
 			.values([
-				{ name: 'Shop', kind: 'shop', weekdays: WORKDAYS, lead_days: 0, position: 1 },
-				{ name: 'Ordered', kind: 'order', weekdays: WORKDAYS, lead_days: 5, position: 2 },
+				{ name: 'Store', kind: 'shop', weekdays: WORKDAYS, lead_days: 0, position: 1 },
+				{ name: 'Online order', kind: 'order', weekdays: WORKDAYS, lead_days: 5, position: 2 },
 				{
-					name: 'Borrowed from friends',
+					name: 'Friends',
 					kind: 'friend',
 					weekdays: json<readonly Weekday[]>([1, 2, 3, 4, 5, 6, 7]),
 					lead_days: 3,

@@ -7,12 +7,12 @@ export async function addOccasion(trx: Trx, text: string): Promise<string> {
 	const read = readEndDay(text);
 	if (!read)
 		throw new Refusal(
-			'Please say what it is and its day, like “Grandma’s visit, Mar 20”; with a year it comes once.',
+			'Say what it is and its day, like “Grandma’s visit, Mar 20”; with a year it comes once.',
 			'occasion'
 		);
 	const known = await trx.selectFrom('occasion').select(['name', 'day']).execute();
 	if (known.some((one) => one.name.toLowerCase() === read.before.toLowerCase() && one.day === read.day))
-		throw new Refusal(`“${read.before}” is on the list already.`, 'occasion');
+		throw new Refusal(`“${read.before}” is already on the list.`, 'occasion');
 	await trx.insertInto('occasion').values({ name: read.before, day: read.day }).execute();
 	return read.before;
 }

@@ -9,6 +9,8 @@ export type PersonInput = {
 	readonly name: string;
 	readonly kind: Row<'person'>['kind'];
 	readonly born: Day | null;
+	/** Days by which that may be wrong; 0 where it is left out. */
+	readonly bornWithin?: number;
 	readonly allergies: readonly string[];
 	/** Days on which a guest is there; empty is always. */
 	readonly weekdays: readonly Weekday[];
@@ -23,6 +25,7 @@ const columns = (input: PersonInput) => ({
 	name: input.name,
 	kind: input.kind,
 	born: input.born,
+	born_within: input.bornWithin ?? 0,
 	allergies: json(input.allergies),
 	weekdays: input.kind === 'guest' && input.weekdays.length ? json(input.weekdays) : null,
 	reach_mm: input.reachMm,
@@ -51,8 +54,7 @@ export async function updatePerson(trx: Trx, id: number, input: PersonInput): Pr
 		.set(columns(input))
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n)
-		throw new Refusal('That person is not in the household any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That person is no longer in the household. Reload the page.');
 }
 
 /** Takes someone out of the household and out of all units. */

@@ -44,7 +44,7 @@ describe('places', () => {
 			'places inside'
 		);
 		await expect(change(store.write, doer(), 'remove', (trx) => removePlace(trx, 3))).rejects.toThrow(
-			'still lie there'
+			'still items here'
 		);
 		expect(await allRows(store)).toEqual(before);
 	});

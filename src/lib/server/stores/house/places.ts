@@ -29,7 +29,7 @@ export async function updatePlace(trx: Trx, id: number, input: PlaceInput): Prom
 		.set(input)
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new Refusal('That place is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That place is gone. Reload the page.');
 }
 
 /**
@@ -40,7 +40,7 @@ export async function updatePlace(trx: Trx, id: number, input: PlaceInput): Prom
 export async function movePlace(trx: Trx, id: number, parent: number | null, index: number): Promise<void> {
 	const places = await trx.selectFrom('place').select(['id', 'parent_id']).execute();
 	for (let at = parent; at !== null; at = places.find((place) => place.id === at)?.parent_id ?? null) {
-		if (at === id) throw new Refusal('A place cannot be put inside itself.', 'parent');
+		if (at === id) throw new Refusal('A place can’t go inside itself.', 'parent');
 	}
 	await trx.deleteFrom('place_stop').execute();
 	const siblings = (await placesIn(trx, parent)).filter((place) => place.id !== id);
@@ -109,10 +109,10 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 		.where('collecting_place_id', '=', id)
 		.executeTakeFirst();
 	if (inside) throw new Refusal('There are places inside it. Move or remove those first.');
-	if (lot) throw new Refusal('Things still lie there. Move them first, then remove the place.');
+	if (lot) throw new Refusal('There are still items here. Move them first, then remove the place.');
 	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
-	if (book) throw new Refusal('Books or other things stand there. Move them first, then remove the place.');
-	if (run) throw new Refusal('A unit collects its things there.');
+	if (book) throw new Refusal('There are still books here. Move them first, then remove the place.');
+	if (run) throw new Refusal('This is a unit’s bin. Move it first, then remove the place.');
 	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
 	await trx.deleteFrom('place').where('id', '=', id).execute();
 }

@@ -3,6 +3,7 @@ import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { resourceOf } from './resources.ts';
+import { counted } from '$core/words/index.ts';
 
 /** Places a hold, or asks a friend: it is expected after the usual wait. */
 export async function placeHold(
@@ -16,7 +17,7 @@ export async function placeHold(
 	const from = await supplierOf(trx, supplier);
 	const open = await openLoan(trx, resource);
 	if (open?.state === 'hold placed' || open?.state === 'ready')
-		throw new Refusal(`There is a hold on “${title}” already.`);
+		throw new Refusal(`There’s already a hold on “${title}”.`);
 	const { id } = await trx
 		.insertInto('loan')
 		.values({
@@ -52,11 +53,9 @@ export async function fetchLoan(trx: Trx, id: number, today: Day): Promise<void>
 export async function renewLoan(trx: Trx, id: number): Promise<Day> {
 	const loan = await loanOf(trx, id);
 	const { renewals, loan_days, name } = await supplierOf(trx, loan.supplier_id!);
-	if (loan.state !== 'on loan') throw new Refusal('Only what is on loan can be renewed.');
+	if (loan.state !== 'on loan') throw new Refusal('Only a borrowed title can be renewed.');
 	if (loan.renewed >= renewals)
-		throw new Refusal(
-			`${name} renews ${renewals === 1 ? 'once' : `${renewals} times`}, and that has been done. Place another hold.`
-		);
+		throw new Refusal(`${name} allows ${counted(renewals, 'renewal')}, all used. Place a new hold.`);
 	const due = addDays(loan.due_on!, loan_days);
 	await trx
 		.updateTable('loan')
@@ -99,8 +98,8 @@ export async function lendOut(
 	due: Day | null
 ): Promise<void> {
 	const { title, owned, copies } = await resourceOf(trx, resource);
-	if (!owned) throw new Refusal(`“${title}” is not ours to lend.`);
-	if (due !== null && due < today) throw new Refusal(`${dayText(due)} is over already.`, 'due');
+	if (!owned) throw new Refusal(`You don’t own “${title}”.`);
+	if (due !== null && due < today) throw new Refusal(`${dayText(due)} has passed.`, 'due');
 	const out = await trx
 		.selectFrom('loan')
 		.select('id')
@@ -108,7 +107,7 @@ export async function lendOut(
 		.where('direction', '=', 'out')
 		.where('state', '=', 'on loan')
 		.execute();
-	if (out.length >= copies) throw new Refusal(`“${title}” is lent already.`, 'borrower');
+	if (out.length >= copies) throw new Refusal(`“${title}” is already lent.`, 'borrower');
 	await trx
 		.insertInto('loan')
 		.values({
@@ -129,14 +128,14 @@ async function change(
 	patch: Partial<Row<'loan'>>
 ): Promise<Row<'loan'>> {
 	const loan = await loanOf(trx, id);
-	if (!from.includes(loan.state)) throw new Refusal('That loan has changed meanwhile. Load the page again.');
+	if (!from.includes(loan.state)) throw new Refusal('That loan has changed. Reload the page.');
 	await trx.updateTable('loan').set(patch).where('id', '=', id).execute();
 	return loan;
 }
 
 async function loanOf(trx: Trx, id: number): Promise<Row<'loan'>> {
 	const loan = await trx.selectFrom('loan').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!loan) throw new Refusal('That loan is not here any more. Load the page again.');
+	if (!loan) throw new Refusal('That loan is gone. Reload the page.');
 	return loan;
 }
 
@@ -153,6 +152,6 @@ function openLoan(trx: Trx, resource: number) {
 
 async function supplierOf(trx: Trx, id: number): Promise<Row<'supplier'>> {
 	const supplier = await trx.selectFrom('supplier').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!supplier) throw new Refusal('That library or friend is not in the household any more.');
+	if (!supplier) throw new Refusal('That library or friend is no longer in the household.');
 	return supplier;
 }

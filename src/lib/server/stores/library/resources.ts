@@ -7,7 +7,7 @@ import type { Trx } from '../../history/changes.ts';
 export type ResourceInput = Partial<Omit<Row<'resource'>, 'id' | 'added_on' | 'title' | 'kind'>> &
 	Pick<Row<'resource'>, 'title' | 'kind'>;
 
-const GONE = 'That is not in the library any more. Load the page again.';
+const GONE = 'That is no longer in your home library. Reload the page.';
 
 export async function addResource(trx: Trx, input: ResourceInput, today: Day): Promise<number> {
 	const { id } = await trx
@@ -54,7 +54,7 @@ export async function addUse(trx: Trx, run: number, input: UseInput): Promise<nu
 		.where('id', '=', input.lesson_id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!lesson) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
+	if (!lesson) throw new Refusal('That lesson is no longer in this unit. Reload the page.');
 	if (input.from_page !== null) {
 		requirePages({ from: input.from_page, to: input.to_page ?? input.from_page });
 		if (resource.pages !== null && (input.to_page ?? input.from_page) > resource.pages)
@@ -85,7 +85,7 @@ export async function lendPiece(trx: Trx, id: number, piece: string, to: string,
 /** The piece is back in its set. */
 export async function pieceBack(trx: Trx, id: number): Promise<void> {
 	const { numDeletedRows } = await trx.deleteFrom('lent_piece').where('id', '=', id).executeTakeFirst();
-	if (numDeletedRows === 0n) throw new Refusal('That piece is back already.');
+	if (numDeletedRows === 0n) throw new Refusal('That piece is already back.');
 }
 
 export async function resourceOf(trx: Trx, id: number): Promise<Row<'resource'>> {

@@ -69,7 +69,7 @@ export async function setStanding(
 /** Does the easier thing instead: its minutes, nothing to make, nothing to get. */
 export async function doInstead(trx: Trx, run: number, id: number): Promise<void> {
 	const one = await activityOf(trx, run, id);
-	if (!one.instead) throw new Refusal('There is no easier way written down for this.');
+	if (!one.instead) throw new Refusal('There’s no easier version of this yet.');
 	await trx
 		.updateTable('activity')
 		.set({
@@ -113,7 +113,7 @@ async function activityOf(trx: Trx, run: number, id: number): Promise<Row<'activ
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new Refusal('That activity is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That activity is no longer in this unit. Reload the page.');
 	return row;
 }
 
@@ -125,7 +125,7 @@ async function requireLesson(trx: Trx, run: number, lesson: number | null): Prom
 		.where('id', '=', lesson)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That lesson is no longer in this unit. Reload the page.');
 }
 
 /** Makes the supply lines say what is written; lines written as before keep their ids. */

@@ -25,8 +25,7 @@ export async function updateLesson(trx: Trx, run: number, id: number, input: Les
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n)
-		throw new Refusal('That lesson is not in the unit any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That lesson is no longer in this unit. Reload the page.');
 }
 
 /** Puts the lessons of a run in the given order; lessons not named keep theirs after them. */
@@ -58,7 +57,7 @@ export async function swapLessons(trx: Trx, first: number, second: number): Prom
 		.where('id', 'in', [first, second])
 		.execute();
 	if (rows.length !== 2 || rows[0].run_id !== rows[1].run_id)
-		throw new Refusal('One of the two lessons is not here any more. Load the page again.');
+		throw new Refusal('One of the two lessons is gone. Reload the page.');
 	const [a, b] = rows;
 	await trx.updateTable('lesson').set({ position: b.position }).where('id', '=', a.id).execute();
 	await trx.updateTable('lesson').set({ position: a.position }).where('id', '=', b.id).execute();
@@ -92,7 +91,7 @@ export async function setOutcome(
 	heldOn: Day
 ): Promise<void> {
 	const there = await trx.selectFrom('lesson').select('id').where('id', '=', lesson).executeTakeFirst();
-	if (!there) throw new Refusal('That lesson is not in the plan any more. Load the page again.');
+	if (!there) throw new Refusal('That lesson is no longer in the plan. Reload the page.');
 	await trx
 		.insertInto('session')
 		.values({ lesson_id: lesson, ordinal, outcome, held_on: heldOn })
@@ -111,7 +110,7 @@ export async function setOptional(trx: Trx, lesson: number): Promise<void> {
 export async function mergeLessons(trx: Trx, first: number, second: number): Promise<void> {
 	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();
 	const [kept, gone] = [rows.find((row) => row.id === first), rows.find((row) => row.id === second)];
-	if (!kept || !gone) throw new Refusal('One of the two lessons is not here any more. Load the page again.');
+	if (!kept || !gone) throw new Refusal('One of the two lessons is gone. Reload the page.');
 	const last = await lastPosition(trx.selectFrom('supply_line').where('lesson_id', '=', first));
 	await trx
 		.updateTable('supply_line')

@@ -94,7 +94,7 @@ export async function addRange(
 		.where('id', '=', lesson)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!own) throw new Refusal('That lesson is not in the unit any more. Load the page again.');
+	if (!own) throw new Refusal('That lesson is no longer in this unit. Reload the page.');
 	const { id } = await trx
 		.insertInto('page_range')
 		.values({
@@ -166,6 +166,6 @@ async function spineOf(trx: Trx, run: number, id: number): Promise<Row<'spine'>>
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();
-	if (!row) throw new Refusal('That book is not in the unit any more. Load the page again.');
+	if (!row) throw new Refusal('That book is no longer in this unit. Reload the page.');
 	return row;
 }

@@ -10,14 +10,14 @@ export async function createUnit(trx: Trx, name: string, today: Day): Promise<nu
 	const unit = await trx.insertInto('unit').values({ name }).returning('id').executeTakeFirstOrThrow();
 	const box = await trx
 		.insertInto('place')
-		.values({ parent_id: null, name: `Box for ${name}`, kind: 'box', position: 1000 })
+		.values({ parent_id: null, name: `Bin for ${name}`, kind: 'box', position: 1000 })
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	const run = await trx
 		.insertInto('run')
 		.values({
 			unit_id: unit.id,
-			name: `${today.slice(0, 4)} run`,
+			name: today.slice(0, 4),
 			state: 'collecting',
 			start_on: null,
 			end_on: null,
@@ -53,7 +53,7 @@ export type CalendarInput = {
 /** Sets on which days a run is taught and how far ahead the household works for it. */
 export async function setCalendar(trx: Trx, run: number, input: CalendarInput): Promise<void> {
 	if (input.start && input.end && input.end < input.start) {
-		throw new Refusal('The last day must not be before the first.', 'end');
+		throw new Refusal('The last day must be after the first day.', 'end');
 	}
 	checkHabits(input.habits);
 	await setStreamHabits(trx, run, input.habits);
@@ -74,7 +74,7 @@ export async function setCalendar(trx: Trx, run: number, input: CalendarInput): 
 }
 
 export async function addBlocked(trx: Trx, run: number, from: Day, to: Day, reason: string): Promise<void> {
-	if (to < from) throw new Refusal('The last day off must not be before the first.', 'to');
+	if (to < from) throw new Refusal('The last day off must be after the first.', 'to');
 	await trx.insertInto('blocked').values({ run_id: run, from_on: from, to_on: to, reason }).execute();
 }
 

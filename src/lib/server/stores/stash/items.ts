@@ -10,7 +10,7 @@ import type { Trx } from '../../history/changes.ts';
 /** The household's item of that name, whatever its number or capitals; made when there is none. */
 export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promise<Row<'item'>> {
 	const key = nameKey(name);
-	if (!key) throw new Refusal(`“${name.slice(0, 40)}” has no letters in it: please name the thing.`, 'item');
+	if (!key) throw new Refusal(`“${name.slice(0, 40)}” has no letters in it. Enter the item’s name.`, 'item');
 	const known = await trx.selectFrom('item').selectAll().where('name_key', '=', key).executeTakeFirst();
 	if (known) return known;
 	const other = await trx
@@ -49,7 +49,7 @@ export type ItemInput = {
 /** Changes what the household knows about an item. A new name keeps the old one as another name for it. */
 export async function updateItem(trx: Trx, id: number, input: ItemInput): Promise<void> {
 	const item = await trx.selectFrom('item').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!item) throw new Refusal('That item is not here any more. Load the page again.');
+	if (!item) throw new Refusal('That item is gone. Reload the page.');
 	const key = nameKey(input.name);
 	const other = await trx
 		.selectFrom('item')
@@ -57,7 +57,7 @@ export async function updateItem(trx: Trx, id: number, input: ItemInput): Promis
 		.where('name_key', '=', key)
 		.where('id', '!=', id)
 		.executeTakeFirst();
-	if (other) throw new Refusal(`There is “${other.name}” already. Merge the two instead.`, 'name');
+	if (other) throw new Refusal(`There’s already a “${other.name}”. Merge the two instead.`, 'name');
 	if (key !== item.name_key) {
 		await trx.deleteFrom('item_alias').where('name_key', '=', key).execute();
 		await trx
@@ -105,7 +105,7 @@ export async function setItemSources(
 		})
 		.where('id', '=', id)
 		.executeTakeFirst();
-	if (numUpdatedRows === 0n) throw new Refusal('That item is not here any more. Load the page again.');
+	if (numUpdatedRows === 0n) throw new Refusal('That item is gone. Reload the page.');
 }
 
 /**
@@ -118,17 +118,17 @@ export async function mergeInto(trx: Trx, from: number, name: string): Promise<s
 		.select('id')
 		.where('name_key', '=', nameKey(name))
 		.executeTakeFirst();
-	if (!other) throw new Refusal(`There is nothing called “${name}”. Choose a name from the list.`, 'into');
+	if (!other) throw new Refusal(`Nothing is called “${name}”. Choose a name from the list.`, 'into');
 	return mergeItems(trx, from, other.id);
 }
 
 /** As `mergeInto`, by the ids of both. */
 export async function mergeItems(trx: Trx, from: number, into: number): Promise<string> {
-	if (from === into) throw new Refusal('That is the same item.', 'into');
+	if (from === into) throw new Refusal('That’s the same item.', 'into');
 	const items = await trx.selectFrom('item').selectAll().where('id', 'in', [from, into]).execute();
 	const gone = items.find((item) => item.id === from);
 	const kept = items.find((item) => item.id === into);
-	if (!gone || !kept) throw new Refusal('One of the two is not here any more. Load the page again.');
+	if (!gone || !kept) throw new Refusal('One of the two is gone. Reload the page.');
 	await trx.updateTable('lot').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('supply_line').set({ item_id: into }).where('item_id', '=', from).execute();
 	await trx.updateTable('lot_event').set({ item_id: into }).where('item_id', '=', from).execute();

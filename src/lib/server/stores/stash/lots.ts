@@ -79,7 +79,7 @@ async function putLot(trx: Trx, lot: NewLot, today: Day): Promise<number> {
 
 export async function lotById(trx: Trx, id: number): Promise<Row<'lot'>> {
 	const lot = await trx.selectFrom('lot').selectAll().where('id', '=', id).executeTakeFirst();
-	if (!lot) throw new Refusal('That is not in the stash any more. Load the page again.');
+	if (!lot) throw new Refusal('That is gone. Reload the page.');
 	return lot;
 }
 
@@ -150,10 +150,10 @@ export async function splitLot(
 	today: Day
 ): Promise<void> {
 	const lot = await lotById(trx, id);
-	if (!isSome(amount)) throw new Refusal('Say how much of it: more than nothing.', 'some');
+	if (!isSome(amount)) throw new Refusal('Enter how much, more than 0.', 'some');
 	if (amount.compare(exact(lot.amount)) > 0)
-		throw new Refusal(`There is only ${amountText(exact(lot.amount), lot.unit)} of it.`, 'some');
-	if (lot.place_id === place) throw new Refusal('It lies there already: choose another place.', 'to');
+		throw new Refusal(`There’s only ${amountText(exact(lot.amount), lot.unit)}.`, 'some');
+	if (lot.place_id === place) throw new Refusal('It’s already there. Choose another place.', 'to');
 	await moveLot(trx, id, amount, place, today);
 }
 

@@ -13,9 +13,9 @@ export async function addSubstitute(
 ): Promise<string> {
 	const instead = await itemNamed(trx, other.name);
 	if (instead.id === item.id)
-		throw new Refusal(`${item.name} cannot stand in for itself. Name something else.`, 'other');
+		throw new Refusal(`${item.name} can’t be its own substitute. Name something else.`, 'other');
 	if (!isSome(asked.amount) || !isSome(other.amount))
-		throw new Refusal('Both amounts have to be more than nothing.', 'other');
+		throw new Refusal('Both amounts must be more than 0.', 'other');
 	await trx
 		.deleteFrom('substitute')
 		.where('item_id', '=', item.id)

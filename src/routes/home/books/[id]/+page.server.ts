@@ -36,7 +36,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params }) => {
 	const now = await situation();
 	const row = byId(now.snapshot.resources).get(Number(params.id));
-	if (!row) error(404, 'That is not in the library. It may have been undone.');
+	if (!row) error(404, 'That isn’t in your home library. It may have been undone.');
 	return {
 		view: resourceView(now, row),
 		kinds: [...RESOURCE_KINDS],
@@ -83,26 +83,22 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ note: string }>({
-				note: Joi.string()
-					.trim()
-					.max(300)
-					.required()
-					.messages({ 'string.empty': 'Please type the note first' })
+				note: Joi.string().trim().max(300).required().messages({ 'string.empty': 'Type the note first' })
 			}),
-			'Note stuck on',
+			'Note added',
 			({ trx }, form) => addNote(trx, Number(event.params.id), form.note)
 		),
 	use: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ lesson: number; text: string }>({
-				lesson: id.required().messages({ 'any.required': 'Please choose a lesson' }),
+				lesson: id.required().messages({ 'any.required': 'Choose a lesson' }),
 				text: words(500)
 			}),
-			(lesson: string) => `Flagged for ${lesson}`,
+			(lesson: string) => `Assigned to ${lesson}`,
 			async ({ trx, now }, form) => {
 				const run = now.runs.find((one) => one.lessons.some(({ lesson }) => lesson.id === form.lesson));
-				if (!run) throw new Refusal('That lesson is not here any more. Load the page again.');
+				if (!run) throw new Refusal('That lesson is gone. Reload the page.');
 				await addUse(trx, run.row.id, {
 					...typedUse(run.participants, form.text),
 					resource_id: Number(event.params.id),
@@ -123,11 +119,11 @@ export const actions: Actions = {
 			)
 		),
 	ready: (event) =>
-		handleForm(event, loanForm, 'On the hold shelf', async ({ trx, now }, form) =>
+		handleForm(event, loanForm, 'Ready for pickup', async ({ trx, now }, form) =>
 			holdReady(trx, form.loan, now.today)
 		),
 	fetch: (event) =>
-		handleForm(event, loanForm, 'On loan', async ({ trx, now }, form) =>
+		handleForm(event, loanForm, 'Picked up', async ({ trx, now }, form) =>
 			fetchLoan(trx, form.loan, now.today)
 		),
 	renew: (event) =>
@@ -141,14 +137,16 @@ export const actions: Actions = {
 		),
 	back: (event) =>
 		telling(event, () =>
-			handleForm(event, loanForm, 'Back', async ({ trx, now }, form) => endLoan(trx, form.loan, now.today))
+			handleForm(event, loanForm, 'Returned', async ({ trx, now }, form) =>
+				endLoan(trx, form.loan, now.today)
+			)
 		),
 	lend: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ borrower: string; due: string | null }>({
 				borrower: Joi.string().trim().max(100).required().messages({
-					'string.empty': 'Please say who has it'
+					'string.empty': 'Say who has it'
 				}),
 				due: optionalDay
 			}),
@@ -158,31 +156,31 @@ export const actions: Actions = {
 	picture: async (event) => {
 		const now = await situation();
 		const row = byId(now.snapshot.resources).get(Number(event.params.id));
-		if (!row) error(404, 'That is not in the library. It may have been undone.');
+		if (!row) error(404, 'That isn’t in your home library. It may have been undone.');
 		return pictureAction(event, `Picture of ${row.title}`, (trx, picture) =>
 			updateResource(trx, row.id, { picture })
 		);
 	},
 	noPicture: (event) =>
-		handleForm(event, Joi.object({}), 'Picture taken away', ({ trx }) =>
+		handleForm(event, Joi.object({}), 'Picture removed', ({ trx }) =>
 			updateResource(trx, Number(event.params.id), { picture: null })
 		),
 	piece: (event) =>
 		handleForm(
 			event,
 			Joi.object<{ piece: string; to: string }>({
-				piece: Joi.string().trim().max(200).required().messages({ 'string.empty': 'Please say which piece' }),
-				to: Joi.string().trim().max(100).required().messages({ 'string.empty': 'Please say where it goes' })
+				piece: Joi.string().trim().max(200).required().messages({ 'string.empty': 'Say which piece' }),
+				to: Joi.string().trim().max(100).required().messages({ 'string.empty': 'Say where it goes' })
 			}),
-			'Piece lent',
+			'Piece moved out',
 			async ({ trx, now }, form) => lendPiece(trx, Number(event.params.id), form.piece, form.to, now.today)
 		),
 	pieceBack: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in its set', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Back in the set', ({ trx }, form) =>
 			pieceBack(trx, form.id)
 		),
 	remove: async (event) => {
-		const done = await handleForm(event, Joi.object({}), 'Taken out of the library', ({ trx }) =>
+		const done = await handleForm(event, Joi.object({}), 'Removed from the home library', ({ trx }) =>
 			removeResource(trx, Number(event.params.id))
 		);
 		if ('changed' in done) {

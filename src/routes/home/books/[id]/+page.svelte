@@ -37,9 +37,9 @@
 			</p>{/each}
 		{#if row.about}<p class="mt-2 max-w-2xl">{row.about}</p>{/if}
 		<p class="mt-3 flex flex-wrap gap-3">
-			<Button size="small" onclick={() => (editing = true)}>Change</Button>
+			<Button size="small" onclick={() => (editing = true)}>Edit</Button>
 			{#if view.uses.length}<Button size="small" href="/home/books/{row.id}/slip"
-					><Printer size={18} aria-hidden="true" /> Its slip</Button
+					><Printer size={18} aria-hidden="true" /> Print bookmark</Button
 				>{/if}
 			{#if row.kind === 'link' && /^https?:/i.test(row.address)}<Button
 					size="small"
@@ -55,7 +55,7 @@
 	<div class="space-y-8">
 		<FlagsOfBook {view} runs={data.runs} {failure} />
 		<section aria-labelledby="notes">
-			<h3 id="notes" class="mb-2 text-lg">Notes on its cover</h3>
+			<h3 id="notes" class="mb-2 text-lg">Notes</h3>
 			<ul class="space-y-1">
 				{#each notes as note, i (i)}<li class="border-l-4 border-due bg-due-soft px-3 py-1">{note}</li>{/each}
 			</ul>
@@ -66,20 +66,20 @@
 				class="mt-2 flex items-end gap-3"
 			>
 				<TextField
-					label="One more"
+					label="New note"
 					name="note"
 					class="flex-1"
 					placeholder="20 min aloud, Perrin loves the pictures"
 					{failure}
 				/>
-				<Button type="submit" size="small">Stick it on</Button>
+				<Button type="submit" size="small">Add</Button>
 			</form>
 		</section>
 	</div>
 	<div class="space-y-8">
 		<section aria-labelledby="fit">
 			<h3 id="fit" class="mb-2 text-lg">
-				{view.isRead ? 'For whom, to read alone' : 'For whom'}
+				{view.isRead ? 'Who can read it alone' : 'Who it’s for'}
 			</h3>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
 				{#each view.fit as one, i (i)}<li class="flex justify-between gap-4 py-1.5">
@@ -89,7 +89,7 @@
 					</li>{/each}
 			</ul>
 			{#each view.cautions as caution, i (i)}<p class="mt-2 text-sm text-due">{caution}</p>{/each}
-			<p class="mt-2 text-sm text-ink-2">Copying: {row.rights}.</p>
+			<p class="mt-2 text-sm text-ink-2">Copies allowed: {row.rights}.</p>
 		</section>
 		{#if row.pieces !== null || view.pieces.length}
 			<Pieces {view} trays={data.trays} {failure} />
@@ -118,7 +118,7 @@
 		/>
 		<div class="flex justify-between gap-3">
 			<Button type="submit" look="main">Save</Button>
-			<Button type="submit" look="quiet" formaction="?/remove">Take out of the library</Button>
+			<Button type="submit" look="quiet" formaction="?/remove">Remove from the home library</Button>
 		</div>
 	</form>
 </Dialog>

@@ -36,7 +36,7 @@ const scanned = Joi.array<Scanned[]>()
 		Joi.object({
 			isbn13: Joi.string().allow(null).default(null),
 			title: Joi.string().trim().max(500).required().messages({
-				'string.empty': 'Please give every book on the list a title'
+				'string.empty': 'Enter a title for every book on the list'
 			}),
 			authors: Joi.string().allow('').max(500).default(''),
 			publisher: Joi.string().allow('').max(300).default(''),
@@ -64,7 +64,7 @@ export const actions: Actions = {
 				list: Joi.string().max(2_000_000).required(),
 				place: id.empty('').allow(null).default(null)
 			}),
-			(count: number) => (count === 1 ? '1 book in the library' : `${count} books in the library`),
+			(count: number) => (count === 1 ? '1 book added' : `${count} books added`),
 			async ({ trx, now }, form) => {
 				const list = checkedList(scanned, form.list);
 				const { today } = now;

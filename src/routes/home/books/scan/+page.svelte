@@ -17,9 +17,9 @@
 	let place = $state('');
 	const SAID: Record<Scanned['state'], string> = {
 		looking: 'looking it up …',
-		found: 'found in the catalogue',
-		'not found': 'not in the catalogue: type the title',
-		'no answer': 'the catalogue does not answer: type the title, or keep the number',
+		found: 'found in the catalog',
+		'not found': 'not in the catalog: type the title',
+		'no answer': 'the catalog isn’t answering: type the title, or keep the number',
 		typed: 'typed'
 	};
 
@@ -39,14 +39,14 @@
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium">
 	{list.length === 0
-		? 'Scan one book after the other. A hand scanner works anywhere on this page.'
-		: `${session.fresh} new ${session.fresh === 1 ? 'book' : 'books'} on the list${session.there ? `, ${session.there} here already` : ''}. Say where they stand, and save.`}
+		? 'Scan one book at a time. A handheld scanner works anywhere on this page.'
+		: `${session.fresh} new ${session.fresh === 1 ? 'book' : 'books'}${session.there ? `, ${session.there} you already have` : ''}. Choose where they go, and save.`}
 </p>
 
 <div class="mt-4 flex flex-wrap items-end gap-3">
 	<form onsubmit={addTyped} class="flex min-w-64 flex-1 items-end gap-3">
 		<TextField
-			label="An ISBN or a title; many at once with commas"
+			label="ISBN or title; several with commas"
 			name="typed"
 			class="flex-1"
 			bind:value={typed}
@@ -81,19 +81,19 @@
 						{[one.authors, one.about, one.title && one.isbn13 ? one.shown : ''].filter(Boolean).join(' · ')}
 					</p>
 					{#each one.same as twin (twin.id)}<p class="text-sm font-semibold text-due">
-							{twin.how === 'same ISBN' ? 'Here already' : twin.how}:
+							{twin.how === 'same ISBN' ? 'Already have it' : twin.how}:
 							<a href="/home/books/{twin.id}">{twin.title}</a>
 						</p>{/each}
 				</div>
 				<span class="text-sm {one.state === 'found' ? 'text-good' : 'text-ink-2'}">{SAID[one.state]}</span>
 				{#if one.state === 'no answer'}<Button size="small" onclick={() => session.lookAgain(one)}
-						>Look again</Button
+						>Try again</Button
 					>{/if}
 				<Button
 					size="small"
 					look="quiet"
-					aria-label="Leave out {one.title || one.shown}"
-					onclick={() => session.leaveOut(one)}>Leave out</Button
+					aria-label="Remove {one.title || one.shown}"
+					onclick={() => session.leaveOut(one)}>Remove</Button
 				>
 			</li>
 		{/each}
@@ -106,10 +106,10 @@
 	>
 		<input type="hidden" name="list" value={session.sent} />
 		<SelectField
-			label="They all stand in"
+			label="Put them all in"
 			name="place"
 			class="min-w-64"
-			options={[{ value: '', label: 'no place noted' }, ...data.places]}
+			options={[{ value: '', label: 'no place set' }, ...data.places]}
 			bind:value={place}
 			{failure}
 		/>

@@ -16,7 +16,7 @@ export const actions: Actions = {
 		const done = await handleForm(
 			event,
 			Joi.object<{ topic: string }>({ topic: Joi.string().trim().max(100).required() }),
-			'A unit from a pile',
+			'New unit',
 			async ({ trx, now }, form) => startFromPile(trx, now, form.topic)
 		);
 		if ('result' in done) {

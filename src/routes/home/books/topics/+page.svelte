@@ -6,18 +6,19 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>Piles by topic · Gather Bin</title></svelte:head>
+<svelte:head><title>By topic · Gather Bin</title></svelte:head>
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium">{data.sentence}</p>
 <p class="mt-1 max-w-3xl text-ink-2">
-	A unit wants a spine, something to read aloud, something for each child, and something to do.
+	A unit needs a spine, a read-aloud, something for each child, and something to do.
 </p>
 <table class="mt-5 w-full border-collapse text-left">
 	<thead class="hidden border-b-2 border-ink text-sm sm:table-header-group">
 		<tr
-			><th class="py-1.5 pr-4 font-semibold">Topic</th><th class="py-1.5 pr-4 font-semibold">In the pile</th
-			><th class="py-1.5 pr-4 font-semibold">Spine</th><th class="py-1.5 pr-4 font-semibold">Lacks</th><th
-				class="py-1.5"><span class="sr-only">What to do</span></th
+			><th class="py-1.5 pr-4 font-semibold">Topic</th><th class="py-1.5 pr-4 font-semibold">Titles</th><th
+				class="py-1.5 pr-4 font-semibold">Spine</th
+			><th class="py-1.5 pr-4 font-semibold">Missing</th><th class="py-1.5"
+				><span class="sr-only">Next step</span></th
 			></tr
 		>
 	</thead>

@@ -37,7 +37,7 @@ const AFTER = { supplies: '/home/supplies', places: '/home/places', books: '/hom
 
 async function draftOf(params: { draft: string }) {
 	const draft = await draftById((await opened()).read, Number(params.draft));
-	if (!draft) error(404, 'That file is not here any more. Bring it in again.');
+	if (!draft) error(404, 'That file is gone. Import it again.');
 	return draft;
 }
 

@@ -8,13 +8,13 @@
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const words = { new: 'new', changed: 'changed', same: 'as before', wrong: 'left out' };
+	const words = { new: 'new', changed: 'changed', same: 'unchanged', wrong: 'skipped' };
 	const willDo = $derived(
 		data.counts
 			? [
 					data.counts.fresh && `${data.counts.fresh} new`,
 					data.counts.changed && `${data.counts.changed} changed`,
-					data.counts.same && `${data.counts.same} as before`
+					data.counts.same && `${data.counts.same} unchanged`
 				]
 					.filter(Boolean)
 					.join(', ')
@@ -42,7 +42,7 @@
 	{#if failure}<p class="mt-2 font-semibold text-late">{failure.message}</p>{/if}
 
 	{#if data.ended}<p class="mt-2 font-semibold {data.ended.stopped ? '' : 'text-late'}" role="status">
-			{data.ended.stopped ? 'Stopped. Nothing of this file was brought in.' : data.ended.said}
+			{data.ended.stopped ? 'Stopped. Nothing was imported.' : data.ended.said}
 		</p>{/if}
 
 	{#if data.reading}
@@ -55,16 +55,16 @@
 		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
 	{:else if data.job}
 		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
-			{data.job.done} of {data.job.total} rows are in.
+			{data.job.done} of {data.job.total} rows imported.
 		</p>
 		<progress
 			class="mt-3 h-4 w-full max-w-xl accent-ink"
 			value={data.job.done}
 			max={data.job.total}
-			aria-label="Rows brought in"
+			aria-label="Rows imported"
 		></progress>
 		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
-			<Button type="submit">Stop, and bring in nothing</Button>
+			<Button type="submit">Stop and import nothing</Button>
 		</form>
 		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
 	{:else if data.kind && data.counts}
@@ -72,14 +72,14 @@
 			{told}
 			{#if data.counts.wrong}
 				<span class="underline decoration-due decoration-[3px] underline-offset-4"
-					>{data.counts.wrong} cannot be read and would be left out.</span
+					>{data.counts.wrong === 1 ? '1 row' : `${data.counts.wrong} rows`} can’t be read and will be skipped.</span
 				>
 			{/if}
 		</p>
 		<form method="post" action="?/keep" use:enhance={saves()} class="mt-4">
 			{#if data.kind.id === 'list' || data.kind.id === 'plan'}
 				<SelectField
-					label="The list belongs to"
+					label="Add the list to"
 					name="unit"
 					class="mb-4 max-w-md"
 					options={data.units}
@@ -92,21 +92,22 @@
 			<div class="flex flex-wrap gap-3">
 				{#if data.counts.fresh + data.counts.changed}
 					<Button type="submit" look="main"
-						>Bring in {data.counts.fresh + data.counts.changed === 1
+						>Import {data.counts.fresh + data.counts.changed === 1
 							? 'this row'
 							: `these ${data.counts.fresh + data.counts.changed} rows`}</Button
 					>
 				{:else}
-					<p class="font-semibold">There is nothing new in this file.</p>
+					<p class="font-semibold">Nothing new in this file.</p>
 				{/if}
-				<Button href="/home/files" look="quiet">Leave it</Button>
+				<Button href="/home/files" look="quiet">Cancel</Button>
 			</div>
 		</form>
 		<table class="mt-5 w-full border-collapse text-left">
 			<thead class="border-b-2 border-ink text-sm">
 				<tr
-					><th class="w-16 py-1.5 font-semibold">Row</th><th class="w-28 py-1.5 font-semibold">Would be</th
-					><th class="py-1.5 font-semibold">As read</th></tr
+					><th class="w-16 py-1.5 font-semibold">Row</th><th class="w-28 py-1.5 font-semibold">Result</th><th
+						class="py-1.5 font-semibold">What it says</th
+					></tr
 				>
 			</thead>
 			<tbody>
@@ -134,7 +135,7 @@
 		{/if}
 	{:else if data.text !== null}
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
-			A text of {data.text.trim().split('\n').length} lines. What is it?
+			{data.text.trim().split('\n').length} lines of text. What is it?
 		</p>
 		{#if data.units.length}
 			<SelectField
@@ -148,16 +149,16 @@
 				<form method="post" action="/units/{unit}/gather/paste?/read">
 					<input type="hidden" name="text" value={data.text} />
 					<input type="hidden" name="lesson" value={lesson ?? ''} />
-					<Button type="submit" look="main">A supply list: read it</Button>
+					<Button type="submit" look="main">It’s a supply list</Button>
 				</form>
 				<form method="post" action="/units/{unit}/plan?/contents">
 					<input type="hidden" name="contents" value={data.text} />
-					<Button type="submit">A table of contents: add its lessons</Button>
+					<Button type="submit">It’s a table of contents</Button>
 				</form>
-				<Button href="/home/files" look="quiet">Leave it</Button>
+				<Button href="/home/files" look="quiet">Cancel</Button>
 			</div>
 		{:else}
-			<p class="mt-2">A list belongs to a unit, and there is none yet.</p>
+			<p class="mt-2">A list belongs to a unit, so start one first.</p>
 			<p class="mt-3"><Button look="main" href="/units">Start a unit</Button></p>
 		{/if}
 		<pre
@@ -167,7 +168,7 @@
 			)}</pre>
 	{:else}
 		<p class="mt-3 max-w-3xl text-lg font-semibold text-late">{data.problem}</p>
-		<p class="mt-2 text-ink-2">Nothing was changed.</p>
-		<p class="mt-4"><Button href="/home/files" look="main">Bring in another file</Button></p>
+		<p class="mt-2 text-ink-2">Nothing changed.</p>
+		<p class="mt-4"><Button href="/home/files" look="main">Import another file</Button></p>
 	{/if}
 </div>

@@ -7,11 +7,11 @@ const TYPES = { bib: 'application/x-bibtex', xml: 'application/marcxml+xml' } as
 /** Books and things as BibTeX or MARCXML. */
 export const GET: RequestHandler = async ({ params }) => {
 	const format = params.format;
-	if (format !== 'bib' && format !== 'xml') error(404, 'There is no such file.');
+	if (format !== 'bib' && format !== 'xml') error(404, 'No such file.');
 	return new Response(exportLibrary(await situation(), format), {
 		headers: {
 			'content-type': `${TYPES[format]}; charset=utf-8`,
-			'content-disposition': `attachment; filename="books and things.${format}"`
+			'content-disposition': `attachment; filename="home library.${format}"`
 		}
 	});
 };

@@ -78,7 +78,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ keys: string; name: string }>({
 				keys: Joi.string().required(),
-				name: title('what is taken instead')
+				name: title('the substitute')
 			}),
 			(what: string) => what,
 			async ({ trx, now }, form) => takeInstead(trx, now, form.keys.split(' '), form.name)
@@ -90,7 +90,7 @@ export const actions: Actions = {
 				line: id.required(),
 				claim: Joi.string().valid('first', 'last').empty('').allow(null).default(null)
 			}),
-			'Who gets it',
+			'Order changed',
 			({ trx }, form) => setClaim(trx, form.line, form.claim)
 		),
 	add: (event) =>
@@ -98,8 +98,8 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ text: string; lesson: number }>({
 				text: Joi.string().trim().min(1).max(1000).required().messages({
-					'string.empty': 'Please type what is needed, like “12 craft sticks per child”',
-					'any.required': 'Please type what is needed, like “12 craft sticks per child”'
+					'string.empty': 'Enter an item, like “12 craft sticks per child”',
+					'any.required': 'Enter an item, like “12 craft sticks per child”'
 				}),
 				lesson: id.required()
 			}),
@@ -107,7 +107,7 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => {
 				const read = readSupplyLine(form.text);
 				if (read.length === 0)
-					throw new Refusal('That reads like a heading. Type what is needed, like “2 cups flour”.', 'text');
+					throw new Refusal('That looks like a heading. Enter an item, like “2 cups flour”.', 'text');
 				const uses = new Map(now.snapshot.items.map((item) => [item.name_key, item.use]));
 				for (const line of read) {
 					const use = uses.get(nameKey(line.item)) ?? usualUse(line.item);
@@ -120,7 +120,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<EditForm>({ id: id.required(), ...lineFields }).pattern(/^child\d+$/, Joi.string()),
-			'Supply line changed',
+			'Supply line saved',
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				const chosen = run.participants

@@ -40,7 +40,7 @@
 	const filters = $derived([
 		{ value: 'all' as const, label: `All ${data.list.counts.all}` },
 		{ value: 'missing' as const, label: `Missing ${data.list.counts.missing}` },
-		{ value: 'home' as const, label: `To fetch ${data.list.counts.atHome}` }
+		{ value: 'home' as const, label: `To gather ${data.list.counts.atHome}` }
 	]);
 </script>
 
@@ -62,7 +62,7 @@
 	<div class="mt-6">
 		<EmptyState title="Lessons first">
 			<p>
-				Supplies belong to lessons. Type their titles on Plan; a pasted list finds them by number or name.
+				Supplies go with lessons. Add lesson titles under Plan; a pasted list matches them by number or name.
 			</p>
 			{#snippet act()}<Button look="main" href="{base}/plan">Add the lessons</Button>{/snippet}
 		</EmptyState>
@@ -70,10 +70,10 @@
 {:else}
 	{#if data.list.counts.all === 0}
 		<div class="mt-6">
-			<EmptyState title="Nothing is listed yet">
+			<EmptyState title="No supply list yet">
 				<p>
-					Paste the supply list as your book prints it, headings and all. You see how each line was read
-					before anything is kept.
+					Paste the list just as it’s printed, headings and all. You’ll check each line before anything is
+					saved.
 				</p>
 				{#snippet act()}<Button look="main" href="{base}/gather/paste">Paste a list</Button>{/snippet}
 			</EmptyState>
@@ -100,11 +100,11 @@
 		<table class="mt-3 w-full border-collapse text-left [&_td]:[overflow-wrap:anywhere]">
 			<thead class="hidden border-b border-ink text-sm md:table-header-group">
 				<tr>
-					<th class="w-[30%] py-2 font-semibold">Thing</th>
+					<th class="w-[30%] py-2 font-semibold">Item</th>
 					<th class="w-24 py-2 text-right font-semibold">Needed</th>
 					<th class="py-2 pl-6 font-semibold">At home</th>
 					<th class="w-40 py-2 font-semibold">Missing</th>
-					<th class="w-36 py-2 font-semibold">By when</th>
+					<th class="w-36 py-2 font-semibold">By</th>
 					<th class="w-28 py-2"><span class="sr-only">Act</span></th>
 				</tr>
 			</thead>
@@ -132,7 +132,7 @@
 						</tr>
 					{/if}
 				{:else}
-					<tr><td colspan="6" class="py-4 text-ink-2">Nothing of that kind.</td></tr>
+					<tr><td colspan="6" class="py-4 text-ink-2">Nothing here.</td></tr>
 				{/each}
 			</tbody>
 		</table>
@@ -151,7 +151,7 @@
 		class="no-print mt-6 flex flex-wrap items-end gap-3"
 	>
 		<TextField
-			label="One more line, as you would say it"
+			label="Add an item"
 			name="text"
 			class="min-w-64 flex-[2]"
 			placeholder="12 craft sticks per child"
@@ -159,14 +159,14 @@
 			{failure}
 		/>
 		<SelectField
-			label="For lesson"
+			label="Lesson"
 			name="lesson"
 			class="min-w-48 flex-1"
 			options={lessonOptions}
 			value={lessonOptions[0]?.value ?? ''}
 			{failure}
 		/>
-		<Button type="submit">Add line</Button>
+		<Button type="submit">Add</Button>
 	</form>
 {/if}
 

@@ -4,14 +4,14 @@
 	let { data, children } = $props();
 	const base = $derived(`/units/${data.unit.id}/plan`);
 	const VIEWS = [
-		['', 'Days and lessons'],
+		['', 'Schedule'],
 		['/month', 'Month'],
 		['/pages', 'Books and pages'],
 		['/extras', 'Extras'],
 		['/children', 'Children'],
-		['/load', 'How full'],
+		['/load', 'Workload'],
 		['/cost', 'Cost'],
-		['/paper', 'Paper']
+		['/paper', 'Print']
 	] as const;
 </script>
 

@@ -50,9 +50,9 @@ export function standingOf(
 			text: `lent to ${loan.borrower}`,
 			step: {
 				kind: 'ask back',
-				title: `Ask ${loan.borrower} for ${resource.title}`,
-				short: 'ask back',
-				detail: loan.due_on ? `due back ${dayFromToday(loan.due_on, today)}` : 'no day agreed'
+				title: `Ask ${loan.borrower} to return ${resource.title}`,
+				short: 'ask for it back',
+				detail: loan.due_on ? `due back ${dayFromToday(loan.due_on, today)}` : 'no date set'
 			},
 			promised: loan.due_on,
 			way: { kind: 'ask', days: 0 },
@@ -64,7 +64,7 @@ export function standingOf(
 	const wanted: BookStanding = {
 		...here,
 		state: 'missing',
-		text: 'not here',
+		text: 'not at home',
 		step: wantStep(snapshot, resource, supplier),
 		way,
 		loan: null
@@ -79,9 +79,9 @@ export function standingOf(
 			state: 'arranged',
 			text: loan.expected_on ? `on hold, expected ${dayFromToday(loan.expected_on, today)}` : 'on hold',
 			step: {
-				kind: 'look',
-				title: `See whether ${resource.title} is ready`,
-				short: 'wait for',
+				kind: 'check',
+				title: `Check whether ${resource.title} is ready`,
+				short: 'pick it up when ready',
 				detail: at,
 				...(loan.expected_on ? { by: loan.expected_on } : {})
 			},
@@ -93,12 +93,12 @@ export function standingOf(
 		return {
 			...wanted,
 			state: 'arranged',
-			text: `on the hold shelf until ${dayText(until)}`,
+			text: `ready for pickup until ${dayText(until)}`,
 			step: {
 				kind: 'pick up',
 				title: `Pick up ${resource.title}`,
-				short: 'pick up',
-				detail: `${at}, kept until ${dayText(until)}`,
+				short: 'pick it up',
+				detail: `${at}, held until ${dayText(until)}`,
 				by: until
 			},
 			promised: today,
@@ -107,7 +107,7 @@ export function standingOf(
 	}
 	const onLoan = {
 		...here,
-		text: loan.due_on ? `on loan, due ${dayText(loan.due_on)}` : 'on loan',
+		text: loan.due_on ? `borrowed, due ${dayText(loan.due_on)}` : 'on loan',
 		loan
 	};
 	if (!loan.due_on || useDay === null || loan.due_on >= useDay) return onLoan;
@@ -119,7 +119,7 @@ export function standingOf(
 			step: {
 				kind: 'renew',
 				title: `Renew ${resource.title}`,
-				short: 'renew',
+				short: 'renew it',
 				detail: `${at}, due ${dayText(loan.due_on)}`,
 				by: loan.due_on
 			},
@@ -128,10 +128,10 @@ export function standingOf(
 		};
 	return {
 		...wanted,
-		text: `due ${dayText(loan.due_on)}, and cannot be renewed`,
+		text: `due ${dayText(loan.due_on)}, can’t be renewed`,
 		step: {
 			...wantStep(snapshot, resource, supplier),
-			detail: `a second time: it is due ${dayText(loan.due_on)}`
+			detail: `again: it’s due ${dayText(loan.due_on)}`
 		},
 		loan
 	};
@@ -142,11 +142,16 @@ function wantStep(snapshot: Snapshot, resource: Row<'resource'>, supplier: Row<'
 	if (!supplier || supplier.kind === 'library')
 		return {
 			kind: 'place',
-			title: `Place the hold on ${resource.title}`,
-			short: 'place the hold on',
+			title: `Place a hold on ${resource.title}`,
+			short: 'place a hold',
 			detail: at
 		};
 	if (supplier.kind === 'friend')
-		return { kind: 'ask for', title: `Ask for ${resource.title}`, short: 'ask for', detail: at };
-	return { kind: 'get', title: `Buy ${resource.title}`, short: 'buy', detail: at };
+		return {
+			kind: 'ask for',
+			title: `Ask to borrow ${resource.title}`,
+			short: 'ask to borrow it',
+			detail: at
+		};
+	return { kind: 'get', title: `Buy ${resource.title}`, short: 'buy it', detail: at };
 }

@@ -120,8 +120,8 @@ export function bookDrafts(
 			state === 'in hand' && wanted.previewMinutes !== null
 				? {
 						kind: 'preview' as const,
-						title: `Look through ${resource.title}`,
-						short: 'look through',
+						title: `Preview ${resource.title}`,
+						short: 'preview it',
 						detail: `${wanted.previewMinutes} min, before the children see it`
 					}
 				: stands.step;

@@ -1,5 +1,6 @@
 import type { Row } from '../../../database/tables/index.ts';
 import type { BookStanding } from './book-standing.ts';
+import { counted } from '$core/words/index.ts';
 
 /** A printable that is at home is still to be printed, one copy for each child who is there. */
 export function copiesOf(
@@ -10,16 +11,16 @@ export function copiesOf(
 ): BookStanding {
 	if (original.state !== 'in hand') return original;
 	if (stored?.prepared === '1') return { ...original, text: 'printed' };
-	const sheets = resource.pages ? `${resource.pages} ${resource.pages === 1 ? 'page' : 'pages'}, ` : '';
+	const sheets = resource.pages ? `${counted(resource.pages, 'page')}, ` : '';
 	return {
 		...original,
 		state: 'missing',
-		text: 'to be printed',
+		text: 'not printed yet',
 		step: {
 			kind: 'print',
 			title: `Print ${resource.title}`,
-			short: 'print',
-			detail: `${sheets}${children} ${children === 1 ? 'copy' : 'copies'}`
+			short: 'print it',
+			detail: `${sheets}${counted(children, 'copy', 'copies')}`
 		}
 	};
 }

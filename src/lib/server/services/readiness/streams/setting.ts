@@ -4,6 +4,7 @@ import type { Row } from '../../../database/tables/index.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
 import { firstDay, type ActivitySituation, type RunSituation } from '../../calendar/runs.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
+import { counted } from '$core/words/index.ts';
 
 /** The key of the need that an activity is begun in time. */
 export function settingKey(run: number, activity: number): string {
@@ -58,20 +59,25 @@ export function settingDrafts(
 	});
 }
 
-const STANDS = { missing: 'not begun', arranged: 'begun', 'in hand': 'ready' } as const;
+const STANDS = { missing: 'not started', arranged: 'started', 'in hand': 'ready' } as const;
 
 function stepOf(activity: Row<'activity'>, state: keyof typeof STANDS): Step | null {
 	if (state === 'missing') {
 		const days = activity.start_days_before;
 		return {
 			kind: 'begin',
-			title: `Begin ${activity.title}`,
-			short: 'begin',
-			detail: `${days === 1 ? 'a day' : `${days} days`} before`
+			title: `Start ${activity.title}`,
+			short: 'start it',
+			detail: `start ${counted(days, 'day')} ahead`
 		};
 	}
 	if (state === 'arranged')
-		return { kind: 'look', title: `See whether ${activity.title} is ready`, short: 'look at', detail: '' };
+		return {
+			kind: 'check',
+			title: `Check whether ${activity.title} is ready`,
+			short: 'check on it',
+			detail: ''
+		};
 	return null;
 }
 

@@ -41,6 +41,7 @@ import {
 import { occasionDays } from '../../house/occasions.ts';
 import { lastGatherDay, sourceOf } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
+import { youngest } from '../../house/ages.ts';
 
 /** A need of the supplies stream before its days are computed. */
 export type SupplyDraft = Omit<SupplyNeed, 'days' | 'verdict'>;
@@ -266,7 +267,7 @@ function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): 
 }
 
 function participant(person: Row<'person'>): Participant {
-	return { name: person.name, born: person.born, allergies: parsed(person.allergies) };
+	return { name: person.name, born: youngest(person), allergies: parsed(person.allergies) };
 }
 
 /** The worse of what is to be got and what is to be fetched from its place at home. */

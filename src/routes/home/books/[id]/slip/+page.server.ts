@@ -7,7 +7,7 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params }) => {
 	const now = await situation();
 	const row = byId(now.snapshot.resources).get(Number(params.id));
-	if (!row) error(404, 'That is not in the library. It may have been undone.');
+	if (!row) error(404, 'That isn’t in your home library. It may have been undone.');
 	const { uses, place, shown } = resourceView(now, row);
 	return {
 		id: row.id,

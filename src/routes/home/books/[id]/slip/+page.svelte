@@ -6,14 +6,14 @@
 	const notes = $derived(data.notes.split('\n').filter(Boolean));
 </script>
 
-<svelte:head><title>Slip for {data.title} · Gather Bin</title></svelte:head>
+<svelte:head><title>Bookmark for {data.title} · Gather Bin</title></svelte:head>
 
 <p class="no-print mb-4 flex flex-wrap items-center gap-3">
 	<Button size="small" look="main" onclick={() => window.print()}
-		><Printer size={18} aria-hidden="true" /> Print this</Button
+		><Printer size={18} aria-hidden="true" /> Print</Button
 	>
 	<a href="/home/books/{data.id}">Back to the book</a>
-	<span class="text-ink-2">Cut it out, and it lives in the book as its bookmark.</span>
+	<span class="text-ink-2">Cut it out and keep it in the book as a bookmark.</span>
 </p>
 <article class="max-w-[90mm] border border-ink bg-sheet p-4">
 	<h2 class="text-lg leading-tight">{data.title}</h2>

@@ -26,11 +26,11 @@ export const load: PageServerLoad = async ({ params }) => {
 
 const pasteForm = Joi.object<{ text: string; lesson: number }>({
 	text: Joi.string().trim().min(1).max(1_000_000).required().messages({
-		'string.empty': 'Paste or type a list first: one thing on each line',
-		'any.required': 'Paste or type a list first: one thing on each line',
+		'string.empty': 'Paste or type a list first, one item per line',
+		'any.required': 'Paste or type a list first, one item per line',
 		'string.max': 'That is too long for one list. Paste it in parts'
 	}),
-	lesson: Joi.number().integer().required().messages({ 'any.required': 'Please choose a lesson' })
+	lesson: Joi.number().integer().required().messages({ 'any.required': 'Choose a lesson' })
 });
 
 const text = Joi.string().allow('').required();
@@ -72,7 +72,7 @@ export const actions: Actions = {
 				const { now, run } = await runOf(params);
 				const review = await reviewList(now, run, input.text, input.lesson);
 				if (review.rows.length === 0)
-					throw new Refusal('There is nothing to gather in this text, only headings or empty lines.', 'text');
+					throw new Refusal('No items found, only headings or empty lines.', 'text');
 				return { review, typed };
 			},
 			(refusal) => atItsField(typed)(refusal)

@@ -44,8 +44,8 @@
 		const parts = [
 			counts.fresh && `${counts.fresh} new`,
 			counts.changed && `${counts.changed} changed`,
-			counts.same && `${counts.same} as before`,
-			gone && `${gone} gone`
+			counts.same && `${counts.same} unchanged`,
+			gone && `${gone} removed`
 		].filter(Boolean);
 		return parts.join(', ');
 	}
@@ -54,10 +54,10 @@
 <svelte:head><title>Paste a list · {data.unit.name} · Gather Bin</title></svelte:head>
 
 {#if !review}
-	<h2 class="text-xl">Paste the supply list as your book prints it</h2>
+	<h2 class="text-xl">Paste the supply list</h2>
 	<p class="mt-1 max-w-2xl text-ink-2">
-		Headings such as “Lesson 6” put the lines below them into that lesson. Nothing is kept until you have
-		looked at how each line was read.
+		A heading like “Lesson 6” puts the lines below it in that lesson. Nothing is saved until you’ve checked
+		each line.
 	</p>
 	<form method="post" action="?/read{from}" use:enhance class="mt-4 max-w-3xl space-y-4">
 		<Field label="Supply list" name="text" {failure}>
@@ -70,7 +70,7 @@
 					{...aria}></textarea>
 			{/snippet}
 		</Field>
-		<Field label="Lines without a heading belong to" name="lesson" class="max-w-md" {failure}>
+		<Field label="Lines without a heading go to" name="lesson" class="max-w-md" {failure}>
 			{#snippet children(aria)}<Select
 					name="lesson"
 					options={lessonOptions}
@@ -87,12 +87,12 @@
 			>; the rest was read.{:else}All {review.rows.length} lines were read.{/if}
 	</h2>
 	<p class="mt-1 text-ink-2">
-		{say(review.counts, review.gone.length)}. Mend what is wrong here; untick what you do not want.
+		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want.
 	</p>
 	{#each review.unknownHeadings as heading (heading.lineNumber)}
 		<p class="mt-2 font-semibold text-due">
-			Line {heading.lineNumber}, “{heading.written}”: no such lesson here. The lines below it go to the lesson
-			you chose.
+			Line {heading.lineNumber}, “{heading.written}”: no lesson matches. Lines under it go to the lesson you
+			chose.
 		</p>
 	{/each}
 	{#if failure && !failure.path?.startsWith('row-')}<p class="mt-2 font-semibold text-late">
@@ -119,9 +119,9 @@
 		{/if}
 		{#if review.gone.length}
 			<fieldset class="mt-6">
-				<legend class="font-display text-lg font-semibold">No longer in the list</legend>
+				<legend class="font-display text-lg font-semibold">No longer on the list</legend>
 				<p class="text-sm text-ink-2">
-					Ticked lines are taken off the list. They are ticked where the list mostly repeats its lesson.
+					Checked lines will be removed. They’re checked if the new list covers most of that lesson.
 				</p>
 				{#each review.gone as line (line.id)}
 					<label class="flex min-h-10 items-center gap-2.5"
@@ -134,7 +134,7 @@
 		{/if}
 		<div class="sticky bottom-14 mt-6 flex gap-3 border-t-2 border-ink bg-sheet py-3 sm:bottom-0">
 			<Button type="submit" look="main">Save the list</Button>
-			<Button href={base} look="quiet">Leave it</Button>
+			<Button href={base} look="quiet">Cancel</Button>
 		</div>
 	</form>
 {/if}

@@ -106,18 +106,18 @@ const calendarForm = Joi.object<CalendarForm>({
 	start: optionalDay,
 	end: optionalDay,
 	keepFree: Joi.number().integer().min(0).max(99).empty('').default(0).messages({
-		'number.base': 'Please give the spare days as a whole number',
-		'number.integer': 'Please give the spare days as a whole number',
-		'number.min': 'Spare days cannot be below 0'
+		'number.base': 'Enter the catch-up days as a whole number',
+		'number.integer': 'Enter the catch-up days as a whole number',
+		'number.min': 'Catch-up days must be 0 or more'
 	}),
 	collectingPlace: id.empty('').allow(null).default(null),
 	rhythm: Joi.string()
 		.valid(...RHYTHMS)
 		.default('fixed days'),
 	rhythmDays: Joi.number().integer().min(1).max(30).empty('').default(1).messages({
-		'number.base': 'Please give the days as a whole number, 1 or more',
-		'number.integer': 'Please give the days as a whole number, 1 or more',
-		'number.min': 'Please give the days as a whole number, 1 or more',
+		'number.base': 'Enter the days as a whole number, 1 or more',
+		'number.integer': 'Enter the days as a whole number, 1 or more',
+		'number.min': 'Enter the days as a whole number, 1 or more',
 		'number.max': 'More than 30 days are a unit of their own'
 	}),
 	...habitFields,
@@ -125,12 +125,12 @@ const calendarForm = Joi.object<CalendarForm>({
 });
 
 const lessonFields = {
-	title: title('the lesson a title'),
+	title: title('a title for the lesson'),
 	note: Joi.string().trim().allow('').max(500).default(''),
 	optional: checkbox,
 	sessions: Joi.number().integer().min(1).max(50).default(1).messages({
-		'number.base': 'Please give the days as a whole number, 1 or more',
-		'number.integer': 'Please give the days as a whole number, 1 or more',
+		'number.base': 'Enter the days as a whole number, 1 or more',
+		'number.integer': 'Enter the days as a whole number, 1 or more',
 		'number.min': 'A lesson takes at least one day'
 	})
 };
@@ -165,7 +165,7 @@ const asDetails = ({ topic, objective, vocabulary, questions, extension, minutes
 
 export const actions: Actions = {
 	calendar: (event) =>
-		handleForm(event, calendarForm, 'Calendar', async ({ trx }, form) => {
+		handleForm(event, calendarForm, 'Dates saved', async ({ trx }, form) => {
 			await units.setRhythm(trx, Number(event.params.run), form.rhythm, form.rhythmDays);
 			await units.setCalendar(trx, Number(event.params.run), {
 				start: form.start,
@@ -195,13 +195,11 @@ export const actions: Actions = {
 					'string.max': 'That calendar is too large: export less of it'
 				})
 			}),
-			(added: number) =>
-				added === 1 ? '1 day or stretch kept free' : `${added} days or stretches kept free`,
+			(added: number) => (added === 1 ? '1 day off added' : `${added} days off added`),
 			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const { start_on, end_on } = run.row;
-				if (!start_on)
-					throw new Refusal('Give the unit a first day first, then its days off are known.', 'ics');
+				if (!start_on) throw new Refusal('Set a first day for the unit first.', 'ics');
 				const days = await daysOffIn(form.ics, start_on, end_on ?? run.calendar?.finish ?? start_on);
 				if (days.length === 0)
 					throw new Refusal('Nothing in that calendar falls between the first and the last day.', 'ics');
@@ -213,13 +211,11 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ from: string; to: string | null; reason: string }>({
-				from: day
-					.required()
-					.messages({ 'any.required': 'Please give the day', 'string.empty': 'Please give the day' }),
+				from: day.required().messages({ 'any.required': 'Enter the day', 'string.empty': 'Enter the day' }),
 				to: optionalDay,
 				reason: Joi.string().trim().allow('').max(100).default('')
 			}),
-			'Day off',
+			'Day off added',
 			({ trx }, form) =>
 				units.addBlocked(
 					trx,
@@ -245,7 +241,7 @@ export const actions: Actions = {
 					.trim()
 					.max(200_000)
 					.required()
-					.messages({ 'string.empty': 'Paste the lessons first, one on each line' })
+					.messages({ 'string.empty': 'Paste the lessons first, one per line' })
 			}),
 			(added: number) => (added === 1 ? '1 lesson added' : `${added} lessons added`),
 			async ({ trx }, form) => {
@@ -262,7 +258,7 @@ export const actions: Actions = {
 				...lessonFields,
 				...detailFields
 			}).pattern(whoFlags, checkbox),
-			'Lesson changed',
+			'Lesson saved',
 			({ trx }, form) =>
 				updateLesson(trx, Number(event.params.run), form.id, {
 					...asLesson(form),
@@ -270,7 +266,7 @@ export const actions: Actions = {
 				})
 		),
 	order: (event) =>
-		handleForm(event, Joi.object<{ order: number[] }>({ order: ids }), 'Order of lessons', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ order: number[] }>({ order: ids }), 'Lessons reordered', ({ trx }, form) =>
 			orderLessons(trx, Number(event.params.run), form.order)
 		),
 	remove: (event) =>
@@ -304,7 +300,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ day: string }>({ day: day.required() }),
-			(when: string) => `Rolled on: no lesson on ${when}`,
+			(when: string) => `Lessons moved; none on ${when}`,
 			({ trx }, form) => rollOn(trx, Number(event.params.run), form.day)
 		),
 	outcome: outcomeAction

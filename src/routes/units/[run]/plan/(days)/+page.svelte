@@ -65,7 +65,7 @@
 	<section class="mt-4 max-w-4xl text-sm" aria-labelledby="missed">
 		<h2 id="missed" class="sr-only">A missed day</h2>
 		{#if data.missed}
-			<p>If there is no lesson on <strong>{data.missed.dayText}</strong>: {data.missed.moves}.</p>
+			<p>If you skip <strong>{data.missed.dayText}</strong>: {data.missed.moves}.</p>
 			<form
 				method="post"
 				action="?/missed"
@@ -73,8 +73,8 @@
 				class="mt-2 flex flex-wrap items-center gap-3"
 			>
 				<input type="hidden" name="day" value={data.missed.day} />
-				<Button type="submit" size="small">Roll on</Button>
-				<Button href="/units/{data.unit.id}/plan" size="small" look="quiet">Leave it</Button>
+				<Button type="submit" size="small">Move lessons</Button>
+				<Button href="/units/{data.unit.id}/plan" size="small" look="quiet">Cancel</Button>
 			</form>
 		{:else}
 			<p class="flex flex-wrap items-baseline gap-x-4">
@@ -91,7 +91,7 @@
 
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
 	<section aria-labelledby="lessons">
-		<h2 id="lessons" class="mb-2 text-lg">Lessons in order</h2>
+		<h2 id="lessons" class="mb-2 text-lg">Lessons</h2>
 		<ol
 			class="border-t-2 border-ink"
 			use:dragHandleZone={{ items: lessons, flipDurationMs: 120, dropTargetStyle: {}, type: 'lessons' }}
@@ -159,7 +159,7 @@
 			class="mt-4 flex flex-wrap items-end gap-3"
 		>
 			<TextField
-				label="Next lesson"
+				label="Add a lesson"
 				name="title"
 				class="min-w-56 flex-1"
 				placeholder="Old maps and sea monsters"
@@ -176,7 +176,7 @@
 				class="mt-2 space-y-3"
 			>
 				<TextField
-					label="Lessons, as the book lists them"
+					label="Lessons, one per line"
 					name="contents"
 					rows={6}
 					bind:value={contents}
@@ -204,19 +204,19 @@
 
 		<DaysOff holidays={data.holidays} country={data.country} blocked={data.plan.blocked} {failure} />
 		<section aria-labelledby="frame">
-			<h2 id="frame" class="mb-2 text-lg">What all our units have</h2>
+			<h2 id="frame" class="mb-2 text-lg">In every unit</h2>
 			<details>
 				<summary class="min-h-9 cursor-pointer py-1"
-					>Opening, weekly things, closing, the mix of books</summary
+					>Opening, weekly extras, closing, books per lesson</summary
 				>
 				<form method="post" action="?/frame" use:enhance={saves()} class="mt-2 space-y-3">
-					<TextField label="A line each" name="frame" rows={6} value={data.frame} {failure} />
-					<Button type="submit" size="small">Put these into this unit</Button>
+					<TextField label="One per line" name="frame" rows={6} value={data.frame} {failure} />
+					<Button type="submit" size="small">Add these to this unit</Button>
 				</form>
 			</details>
 		</section>
 		<section aria-labelledby="take">
-			<h2 id="take" class="mb-2 text-lg">Take the plan along</h2>
+			<h2 id="take" class="mb-2 text-lg">Export the plan</h2>
 			<p class="flex flex-wrap gap-3">
 				<Button size="small" href="/units/{data.unit.id}/plan.ics" download>Calendar file</Button>
 				<Button size="small" href="/take-out/plan.csv?unit={data.unit.id}" download>Lessons as CSV</Button>

@@ -25,15 +25,11 @@ export const actions: Actions = {
 			}>({
 				lesson: id.required(),
 				person: id.required(),
-				text: Joi.string()
-					.trim()
-					.max(300)
-					.required()
-					.messages({ 'string.empty': 'Please say what the task is' }),
+				text: Joi.string().trim().max(300).required().messages({ 'string.empty': 'Enter the task' }),
 				minutes: wholeOrNothing('the minutes', 600),
 				activity: id.empty('').allow(null).default(null)
 			}),
-			(name: string) => `A task for ${name}`,
+			(name: string) => `Task added for ${name}`,
 			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const person = run.participants.find((one) => one.id === form.person);
@@ -41,13 +37,13 @@ export const actions: Actions = {
 					run.lessons.some(({ lesson }) => lesson.id === form.lesson) &&
 					(form.activity === null || run.activities.some(({ activity }) => activity.id === form.activity));
 				if (!person || !isHere)
-					throw new Refusal('That lesson or child is not in the unit any more. Load the page again.');
+					throw new Refusal('That lesson or child is no longer in this unit. Reload the page.');
 				await addTask(trx, form.lesson, form.person, form.text, form.minutes, form.activity);
 				return person.name;
 			}
 		),
 	untask: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task taken away', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Task removed', ({ trx }, form) =>
 			removeTask(trx, form.id)
 		),
 	goal: (event) =>
@@ -57,7 +53,7 @@ export const actions: Actions = {
 				person: id.required(),
 				text: Joi.string().trim().allow('').max(300).default('')
 			}),
-			'Goal',
+			'Goal saved',
 			({ trx }, form) => setGoal(trx, Number(event.params.run), form.person, form.text)
 		)
 };

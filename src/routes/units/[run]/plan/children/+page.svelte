@@ -46,7 +46,7 @@
 							onclick={() => {
 								goalOf = one;
 								goalOpen = true;
-							}}>{one.goal || `a goal for ${one.name}`}</button
+							}}>{one.goal || `Set a goal for ${one.name}`}</button
 						>
 						{#if one.behind.length}<button
 								type="button"
@@ -54,8 +54,7 @@
 								onclick={() => {
 									behindOf = one;
 									behindOpen = true;
-								}}
-								>{one.behind.reduce((sum, { things }) => sum + things.length, 0)} things read and done</button
+								}}>{one.behind.reduce((sum, { things }) => sum + things.length, 0)} things done so far</button
 							>{/if}
 					</th>
 				{/each}
@@ -74,7 +73,7 @@
 								: ''}"
 						>
 							{#if one.away}
-								<span class="text-ink-2">not there</span>
+								<span class="text-ink-2">not here</span>
 							{:else}
 								<button
 									type="button"
@@ -89,7 +88,7 @@
 											: ''}
 										<span class="block text-ink-2">{one.minutes} min</span>
 									{:else}
-										<span class="font-semibold {row.over ? '' : 'text-due'}">nothing at this level</span>
+										<span class="font-semibold {row.over ? '' : 'text-due'}">nothing at their level</span>
 									{/if}
 								</button>
 							{/if}
@@ -131,7 +130,7 @@
 					look="quiet"
 					name="id"
 					value={task.id}
-					aria-label="Take away the task {task.text}">Take away</Button
+					aria-label="Remove the task {task.text}">Remove</Button
 				>
 			</form>
 		{/each}
@@ -144,25 +143,19 @@
 			<input type="hidden" name="lesson" value={lesson.id} />
 			<input type="hidden" name="person" value={child.id} />
 			<div class="flex gap-3">
-				<TextField
-					label="A task of its own"
-					name="text"
-					class="flex-1"
-					placeholder="match the symbol cards"
-					{failure}
-				/>
+				<TextField label="Task" name="text" class="flex-1" placeholder="match the symbol cards" {failure} />
 				<TextField label="Minutes" name="minutes" inputmode="numeric" look="!w-20" {failure} />
 			</div>
 			{#if data.grid.activities[lesson.id]?.length}
 				<SelectField
-					label="It is a part of"
+					label="Part of"
 					name="activity"
-					options={[{ value: '', label: 'the lesson itself' }, ...data.grid.activities[lesson.id]]}
+					options={[{ value: '', label: 'the lesson' }, ...data.grid.activities[lesson.id]]}
 					value=""
 					{failure}
 				/>
 			{/if}
-			<Button type="submit" look="main">Give this task</Button>
+			<Button type="submit" look="main">Add task</Button>
 		</form>
 	{/if}
 </Dialog>
@@ -189,10 +182,10 @@
 				label="In this unit"
 				name="text"
 				value={goalOf.goal}
-				placeholder="reads a street map alone"
+				placeholder="reads a street map on their own"
 				{failure}
 			/>
-			<Button type="submit" look="main">Save the goal</Button>
+			<Button type="submit" look="main">Save goal</Button>
 		</form>
 	{/if}
 </Dialog>

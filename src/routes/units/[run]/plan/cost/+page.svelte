@@ -12,7 +12,7 @@
 		['committed', 'taught'],
 		['planned', 'due']
 	] as const;
-	const WORDS = { spent: 'spent', committed: 'ordered', planned: 'still to come' } as const;
+	const WORDS = { spent: 'spent', committed: 'ordered', planned: 'planned' } as const;
 </script>
 
 <svelte:head><title>Cost · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -20,19 +20,18 @@
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{cost.sentence}</p>
 {#if cost.unpriced.length}
 	<p class="mt-3 border-l-4 border-due pl-3">
-		Not counted, since nobody has noted a price: {cost.unpriced.slice(0, 8).join(', ')}{cost.unpriced.length >
-		8
+		Not counted (no price yet): {cost.unpriced.slice(0, 8).join(', ')}{cost.unpriced.length > 8
 			? ` and ${cost.unpriced.length - 8} more`
 			: ''}.
-		<a class="font-semibold underline" href="/lists/shops">Note prices</a>
+		<a class="font-semibold underline" href="/lists/shops">Add prices</a>
 	</p>
 {/if}
 
 {#if cost.lessons.length === 0}
 	<div class="mt-6">
-		<EmptyState title="Nothing costs anything yet">
-			<p>What is bought, ordered or planned for this unit stands here, lesson by lesson.</p>
-			{#snippet act()}<Button look="main" href="/units/{data.unit.id}/gather">See what is missing</Button
+		<EmptyState title="No costs yet">
+			<p>What you buy, order, or plan for this unit shows up here, by lesson.</p>
+			{#snippet act()}<Button look="main" href="/units/{data.unit.id}/gather">See what’s missing</Button
 				>{/snippet}
 		</EmptyState>
 	</div>
@@ -67,7 +66,7 @@
 							>
 						{/each}
 						<tr class="font-semibold"
-							><td class="py-1.5">In all</td>{#each SERIES as [key] (key)}<td class="text-right tabular-nums"
+							><td class="py-1.5">Total</td>{#each SERIES as [key] (key)}<td class="text-right tabular-nums"
 									>{money(cost.total[key])}</td
 								>{/each}</tr
 						>
@@ -76,7 +75,7 @@
 			</div>
 		</div>
 		<section aria-labelledby="streams">
-			<h2 id="streams" class="mb-2 text-lg">What for</h2>
+			<h2 id="streams" class="mb-2 text-lg">By type</h2>
 			<table class="w-full border-collapse text-left">
 				<thead class="border-b-2 border-ink text-sm">
 					<tr
@@ -96,11 +95,11 @@
 				</tbody>
 			</table>
 			<p class="mt-3 text-sm text-ink-2">
-				Planned at the cheapest price that is known, in whole packs. Sales tax and delivery are counted where
-				you shop.
+				Planned costs use your cheapest saved price, in whole packs. Tax and delivery are added under
+				Shopping.
 			</p>
 			<p class="mt-3 flex flex-wrap gap-3">
-				<Button size="small" href="/units/{data.unit.id}/plan/load">Set the budget</Button>
+				<Button size="small" href="/units/{data.unit.id}/plan/load">Set a budget</Button>
 				<Button size="small" href="/lists/shops">Shopping</Button>
 			</p>
 		</section>

@@ -54,11 +54,11 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ text: string }>({
 				text: Joi.string().trim().max(500).required().messages({
-					'string.empty': 'Please say what it is, like “salt dough island, craft, 45 min, messy”',
-					'any.required': 'Please say what it is'
+					'string.empty': 'Enter an idea, like “salt dough island, craft, 45 min, messy”',
+					'any.required': 'Say what it is'
 				})
 			}),
-			(title: string) => `Into the pool: ${title}`,
+			(title: string) => `Added: ${title}`,
 			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const people = run.participants;
@@ -66,7 +66,7 @@ export const actions: Actions = {
 					form.text,
 					people.map((person) => person.name)
 				);
-				if (!typed.title) throw new Refusal('Please say what it is first, before the first comma.', 'text');
+				if (!typed.title) throw new Refusal('Start with a name, before the first comma.', 'text');
 				await addActivity(trx, run.row.id, typedActivity(people, typed));
 				return typed.title;
 			}
@@ -82,11 +82,11 @@ export const actions: Actions = {
 					...activityFields
 				}
 			).pattern(whoFlags, checkbox),
-			'Extra changed',
+			'Extra saved',
 			async ({ trx, now }, form) => {
 				const run = Number(event.params.run);
 				if (form.lesson !== null && form.day !== null)
-					throw new Refusal('Choose a lesson or a day of its own, not both.', 'day');
+					throw new Refusal('Choose a lesson or its own day, not both.', 'day');
 				const { read } = await opened();
 				await updateActivity(trx, run, form.id, {
 					...asActivity(form),
@@ -111,11 +111,11 @@ export const actions: Actions = {
 			countDone(trx, Number(event.params.run), form.id, 1)
 		),
 	without: (event) =>
-		handleForm(event, one, 'Done without', ({ trx }, form) =>
+		handleForm(event, one, 'Skipped', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'do without')
 		),
 	back: (event) =>
-		handleForm(event, one, 'Wanted again', ({ trx }, form) =>
+		handleForm(event, one, 'Brought back', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'extra')
 		),
 	remove: (event) =>
@@ -131,7 +131,7 @@ export const actions: Actions = {
 					.allow('')
 					.required()
 			}),
-			(moved: number) => `Best set taken: ${moved} moved`,
+			(moved: number) => `Best mix used: ${moved} moved`,
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const chosen = form.chosen

@@ -30,14 +30,14 @@
 	class="mt-4 flex max-w-3xl flex-wrap items-end gap-3"
 >
 	<TextField
-		label="An idea, as you would say it"
+		label="New idea"
 		name="text"
 		class="min-w-64 flex-1"
 		placeholder="salt dough island, craft, 45 min, messy, with an adult, $4"
 		{failure}
 	/>
 	<Button type="submit" look={data.extras.pool.length + data.extras.placed.length ? 'plain' : 'main'}
-		>Into the pool</Button
+		>Add idea</Button
 	>
 </form>
 
@@ -51,7 +51,7 @@
 	<p class="text-sm text-ink-2">{row.about}</p>
 	{#each row.notes as note, i (i)}<p class="text-sm">{note}</p>{/each}
 	{#if row.takes.length}<p class="text-sm">
-			takes {#each row.takes as thing, i (thing.id)}{i ? ', ' : ''}<a href="/home/books/{thing.id}"
+			uses {#each row.takes as thing, i (thing.id)}{i ? ', ' : ''}<a href="/home/books/{thing.id}"
 					>{thing.title}</a
 				>
 				({thing.where}){/each}
@@ -62,7 +62,7 @@
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_23.5rem]">
 	<div class="space-y-8">
 		<section aria-labelledby="placed">
-			<h2 id="placed" class="mb-2 text-lg">In the plan</h2>
+			<h2 id="placed" class="mb-2 text-lg">Scheduled</h2>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
 				{#each data.extras.placed as row (row.id)}
 					<li class="flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
@@ -79,11 +79,11 @@
 							</form>
 						{/if}
 					</li>
-				{:else}<li class="py-2 text-ink-2">None of the extras has a lesson or a day yet.</li>{/each}
+				{:else}<li class="py-2 text-ink-2">No extras are scheduled yet.</li>{/each}
 			</ul>
 		</section>
 		<section aria-labelledby="pool">
-			<h2 id="pool" class="mb-2 text-lg">The pool of extras</h2>
+			<h2 id="pool" class="mb-2 text-lg">Ideas</h2>
 			<ul class="divide-y divide-rule border-t-2 border-ink">
 				{#each data.extras.pool as row (row.id)}
 					<li class="flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
@@ -96,27 +96,25 @@
 								value={data.lessons[0]?.value}
 								aria-label="Lesson for {row.title}"
 							/>
-							<Button type="submit" size="small" aria-label="Put {row.title} into this lesson"
-								>Put there</Button
-							>
+							<Button type="submit" size="small" aria-label="Add {row.title} to this lesson">Add</Button>
 						</form>
 					</li>
-				{:else}<li class="py-2 text-ink-2">Empty. Ideas wait here until they have a day.</li>{/each}
+				{:else}<li class="py-2 text-ink-2">Ideas wait here until they have a day.</li>{/each}
 			</ul>
 		</section>
 		{#if data.extras.more}
-			<p><Button size="small" href="?all">Show the other {data.extras.more}</Button></p>
+			<p><Button size="small" href="?all">Show {data.extras.more}</Button></p>
 		{/if}
 		{#if data.extras.without.length}
 			<section aria-labelledby="without">
-				<h2 id="without" class="mb-2 text-lg">Done without</h2>
+				<h2 id="without" class="mb-2 text-lg">Skipped</h2>
 				<ul class="divide-y divide-rule border-t border-rule">
 					{#each data.extras.without as row (row.id)}
 						<li class="flex items-center gap-4 py-1.5">
 							<span class="flex-1 text-ink-2">{row.title}</span>
 							<form method="post" action="?/back" use:enhance={saves()}>
 								<input type="hidden" name="id" value={row.id} />
-								<Button type="submit" size="small" aria-label="Want {row.title} again">Want it again</Button>
+								<Button type="submit" size="small" aria-label="Bring back {row.title}">Bring it back</Button>
 							</form>
 						</li>
 					{/each}
@@ -125,10 +123,8 @@
 		{/if}
 		{#if data.extras.setAside.length}
 			<section aria-labelledby="aside">
-				<h2 id="aside" class="mb-2 text-lg">Set aside but not used</h2>
-				<p class="mb-1 text-sm text-ink-2">
-					It lies in the unit’s own place, and no lesson or extra asks for it.
-				</p>
+				<h2 id="aside" class="mb-2 text-lg">In the bin but not needed</h2>
+				<p class="mb-1 text-sm text-ink-2">These are in the unit’s bin, but nothing calls for them.</p>
 				<ul class="divide-y divide-rule border-t border-rule">
 					{#each data.extras.setAside as thing (thing.id)}
 						<li class="flex items-baseline justify-between gap-4 py-1.5">
@@ -144,7 +140,7 @@
 	<ChooseExtras {...data.choice} budget={data.budget} asked={data.asked} unit={data.unit.id} />
 </div>
 
-<Dialog bind:open title={editing?.title ?? ''} about={editing?.where || 'in the pool'}>
+<Dialog bind:open title={editing?.title ?? ''} about={editing?.where || 'no date'}>
 	{#if editing}
 		<form method="post" action="?/edit" use:enhance={saves({ done: () => (open = false) })} class="space-y-4">
 			<input type="hidden" name="id" value={editing.id} />
@@ -152,7 +148,7 @@
 			<div class="flex flex-wrap justify-between gap-3">
 				<Button type="submit" look="main">Save</Button>
 				<span class="flex gap-3">
-					<Button type="submit" look="quiet" formaction="?/without">Do without</Button>
+					<Button type="submit" look="quiet" formaction="?/without">Skip</Button>
 					<Button type="submit" look="quiet" formaction="?/remove">Remove</Button>
 				</span>
 			</div>

@@ -30,7 +30,7 @@ export const actions: Actions = {
 				projects: wholeOrNothing('the projects', 1000),
 				budget: dollars.allow(null).default(null)
 			}),
-			'How much we take',
+			'Limits saved',
 			({ trx }, form) => {
 				const cents = (dollars: number | null) => (dollars === null ? null : Math.round(dollars * 100));
 				return setLimits(trx, Number(event.params.run), {

@@ -26,13 +26,13 @@
 	);
 </script>
 
-<svelte:head><title>How full · {data.unit.name} · Gather Bin</title></svelte:head>
+<svelte:head><title>Workload · {data.unit.name} · Gather Bin</title></svelte:head>
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.load.sentence}</p>
 
 {#if data.load.suggestions.length}
 	<section class="mt-5 max-w-4xl border-l-4 border-due bg-due-soft px-4 py-3" aria-labelledby="lighter">
-		<h2 id="lighter" class="text-lg">To make it lighter</h2>
+		<h2 id="lighter" class="text-lg">Ways to lighten it</h2>
 		<ul class="mt-1 divide-y divide-rule">
 			{#each data.load.suggestions as one (one.id)}
 				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
@@ -72,7 +72,7 @@
 				<thead>
 					<tr class="border-b-2 border-ink">
 						<th class="py-1 font-semibold">Lesson</th>
-						{#each ['Minutes', 'Made by hand', 'Preparing', 'Cost', 'Mess'] as head (head)}<th
+						{#each ['Minutes', 'Hands-on projects', 'Preparing', 'Cost', 'Mess'] as head (head)}<th
 								class="py-1 pl-4 text-right font-semibold">{head}</th
 							>{/each}
 					</tr>
@@ -109,9 +109,9 @@
 		</div>
 	</div>
 	<section aria-labelledby="limits">
-		<h2 id="limits" class="mb-1 text-lg">How much we take in a week</h2>
+		<h2 id="limits" class="mb-1 text-lg">Our weekly limits</h2>
 		<p class="mb-3 text-sm text-ink-2">
-			Leave empty what does not matter. A lesson without minutes counts as 40.
+			Leave blank what doesn’t matter. Lessons with no time set count as 40 minutes.
 		</p>
 		<form method="post" action="?/limits" use:enhance={saves()} class="space-y-3">
 			<div class="grid grid-cols-2 gap-3">
@@ -123,28 +123,28 @@
 					{failure}
 				/>
 				<TextField
-					label="Made by hand"
+					label="Hands-on projects"
 					name="handsOn"
 					inputmode="numeric"
 					value={data.load.limits.handsOn ?? ''}
 					{failure}
 				/>
 				<TextField
-					label="Minutes preparing"
+					label="Prep minutes"
 					name="prepareMinutes"
 					inputmode="numeric"
 					value={data.load.limits.prepareMinutes ?? ''}
 					{failure}
 				/>
 				<TextField
-					label="Minutes of an adult"
+					label="Adult minutes"
 					name="adultMinutes"
 					inputmode="numeric"
 					value={data.load.limits.adultMinutes ?? ''}
 					{failure}
 				/>
 				<TextField
-					label="Mess points"
+					label="Mess points (0–3 each)"
 					name="mess"
 					inputmode="numeric"
 					value={data.load.limits.mess ?? ''}
@@ -158,7 +158,7 @@
 					{failure}
 				/>
 			</div>
-			<h3 class="pt-2 font-display font-semibold">In the whole unit</h3>
+			<h3 class="pt-2 font-display font-semibold">For the whole unit</h3>
 			<div class="grid grid-cols-2 gap-3">
 				<TextField
 					label="Money ($)"
@@ -168,16 +168,14 @@
 					{failure}
 				/>
 				<TextField
-					label="Things made by hand"
+					label="Hands-on projects"
 					name="projects"
 					inputmode="numeric"
 					value={data.load.limits.projects ?? ''}
 					{failure}
 				/>
 			</div>
-			<Button type="submit" look={data.load.limits.minutes === null ? 'main' : 'plain'}
-				>Save our limits</Button
-			>
+			<Button type="submit" look={data.load.limits.minutes === null ? 'main' : 'plain'}>Save limits</Button>
 		</form>
 	</section>
 </div>

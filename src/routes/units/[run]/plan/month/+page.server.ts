@@ -20,7 +20,7 @@ export const actions: Actions = {
 			(where: string) => where,
 			async ({ trx }, form) => {
 				await placeActivity(trx, Number(event.params.run), form.id, { lesson: null, day: form.day });
-				return form.day ? `Moved to ${dayText(form.day)}` : 'Back in the pool';
+				return form.day ? `Moved to ${dayText(form.day)}` : 'Moved to ideas';
 			}
 		)
 };

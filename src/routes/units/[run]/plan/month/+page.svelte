@@ -48,8 +48,8 @@
 
 <div class="mt-4 flex flex-wrap items-center gap-4">
 	<h2 class="min-w-44 text-xl">{data.month.title}</h2>
-	<Button size="small" href="?m={data.month.before}" data-sveltekit-noscroll>Month before</Button>
-	<Button size="small" href="?m={data.month.after}" data-sveltekit-noscroll>Month after</Button>
+	<Button size="small" href="?m={data.month.before}" data-sveltekit-noscroll>Previous month</Button>
+	<Button size="small" href="?m={data.month.after}" data-sveltekit-noscroll>Next month</Button>
 	<span class="text-sm text-ink-2">Drag an extra to another day, or move it with the arrow keys.</span>
 </div>
 
@@ -60,7 +60,7 @@
 
 {#snippet extra(one: Extra & { fixed?: boolean }, day: string)}
 	{#if one.fixed}
-		<span class="{chip} border-dashed" title="It belongs to the lesson of this day">{one.title}</span>
+		<span class="{chip} border-dashed" title="Part of this day’s lesson">{one.title}</span>
 	{:else}
 		<button
 			type="button"
@@ -74,7 +74,7 @@
 			ondragend={() => (dragged = null)}
 			onkeydown={(event) => day && byKey(event, one, day)}
 			onclick={() => ask(one, day)}
-			aria-label="{one.title}, {one.about}{day ? '' : ', in the pool'}. Move it"
+			aria-label="{one.title}, {one.about}{day ? '' : ', no date yet'}. Move it"
 			><span class="font-semibold">{one.title}</span><span class="block text-ink-2">{one.about}</span></button
 		>
 	{/if}
@@ -156,7 +156,7 @@
 							{lesson.text}
 						</p>{/each}
 					{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
-					{#each day.begins as begin, i (i)}<p class="text-due">begin {begin}</p>{/each}
+					{#each day.begins as begin, i (i)}<p class="text-due">start {begin}</p>{/each}
 				</div>
 			</li>
 		{/each}
@@ -164,10 +164,10 @@
 
 	<div class="space-y-6">
 		<section aria-labelledby="pool">
-			<h2 id="pool" class="mb-2 text-lg">Waiting in the pool</h2>
+			<h2 id="pool" class="mb-2 text-lg">Ideas, no date yet</h2>
 			<div class="space-y-1">
 				{#each data.month.pool as one (one.id)}{@render extra(one, '')}{:else}<p class="text-ink-2">
-						Nothing waits.
+						None.
 					</p>{/each}
 			</div>
 		</section>
@@ -187,20 +187,20 @@
 		<form method="post" action="?/move" use:enhance={saves({ done: () => (open = false) })} class="space-y-4">
 			<input type="hidden" name="id" value={moving.extra.id} />
 			<DateField
-				label="On this day"
+				label="Date"
 				name="day"
 				value={moving.day || data.month.weeks.flat().find((day) => day.isToday)?.day || ''}
 				{failure}
 			/>
 			<div class="flex justify-between gap-3">
-				<Button type="submit" look="main">Move it there</Button>
+				<Button type="submit" look="main">Move</Button>
 			</div>
 		</form>
 		{#if moving.day}
 			<form method="post" action="?/move" use:enhance={saves({ done: () => (open = false) })} class="mt-3">
 				<input type="hidden" name="id" value={moving.extra.id} />
 				<input type="hidden" name="day" value="" />
-				<Button type="submit" look="quiet">Back to the pool</Button>
+				<Button type="submit" look="quiet">Move to ideas</Button>
 			</form>
 		{/if}
 	{/if}

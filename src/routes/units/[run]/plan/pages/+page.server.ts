@@ -13,6 +13,7 @@ import { addUse, removeUse } from '$lib/server/stores/library/resources.ts';
 import { opened } from '$lib/server/live/data.ts';
 import * as spines from '$lib/server/stores/plan/spines.ts';
 import type { Actions, PageServerLoad } from './$types';
+import { counted } from '$core/words/index.ts';
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
@@ -38,14 +39,14 @@ const whole = (what: string) =>
 		.max(9999)
 		.required()
 		.messages({
-			'any.required': `Please give ${what}`,
-			'number.base': `Please give ${what} as a whole number`,
-			'number.integer': `Please give ${what} as a whole number`,
+			'any.required': `Enter ${what}`,
+			'number.base': `Enter ${what} as a whole number`,
+			'number.integer': `Enter ${what} as a whole number`,
 			'number.min': `${what} must be 1 or more`,
-			'number.max': `${what} cannot be over 9,999`
+			'number.max': `${what} must be 9,999 or less`
 		});
 const spineFields = {
-	title: title('the book a title'),
+	title: title('a title for the book'),
 	counted: Joi.string().valid('pages', 'chapters').default('pages'),
 	first: whole('the first page').optional().empty('').default(1),
 	last: whole('the last page'),
@@ -69,7 +70,7 @@ export const actions: Actions = {
 				lesson: id.required(),
 				slip: Joi.string().trim().allow('').max(500).default('')
 			}),
-			(warning: string) => (warning ? `Flagged; ${warning}` : 'Flagged'),
+			(warning: string) => (warning ? `Assigned; ${warning}` : 'Assigned'),
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const resource = await resourceNamed((await opened()).read, now, form.title);
@@ -82,7 +83,7 @@ export const actions: Actions = {
 			}
 		),
 	unuse: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Flag taken away', ({ trx }, form) =>
+		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Pages removed', ({ trx }, form) =>
 			removeUse(trx, Number(event.params.run), form.id)
 		),
 	add: (event) =>
@@ -93,7 +94,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
-			'Book changed',
+			'Book saved',
 			({ trx }, form) => spines.updateSpine(trx, Number(event.params.run), form.spine, asSpine(form))
 		),
 	remove: (event) =>
@@ -108,7 +109,7 @@ export const actions: Actions = {
 				by: Joi.string().valid('evenly', 'contents').default('evenly'),
 				most: wholeOrNothing('the pages a day', 500)
 			}),
-			'Pages shared over the lessons',
+			'Pages divided among lessons',
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				await shareBook(trx, now, run, form);
@@ -121,15 +122,14 @@ export const actions: Actions = {
 				...one,
 				lesson: id.required(),
 				flag: Joi.string().trim().max(300).required().messages({
-					'string.empty': 'Please start with the pages, like “12–19 aloud: how scale works”'
+					'string.empty': 'Start with the pages, like “12–19 aloud: how scale works”'
 				})
 			}),
-			'Flag added',
+			'Pages added',
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				const { pages, ids, who: _, ...rest } = flagTyped(now, form.flag);
-				if (!pages)
-					throw new Refusal('Please start with the pages, like “12–19 aloud: how scale works”.', 'flag');
+				if (!pages) throw new Refusal('Start with the pages, like “12–19 aloud: how scale works”.', 'flag');
 				await spines.addRange(trx, run.row.id, form.spine, form.lesson, {
 					...pages,
 					way: rest.way,
@@ -143,7 +143,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ range: number }>({ range: id.required() }),
-			'Flag taken off',
+			'Pages removed',
 			({ trx }, form) => spines.removeRange(trx, Number(event.params.run), form.range)
 		),
 	reached: (event) =>
@@ -153,7 +153,7 @@ export const actions: Actions = {
 				...one,
 				reached: wholeOrNothing('the page', 9999)
 			}),
-			'Read so far',
+			'Reading saved',
 			({ trx }, form) => spines.setReached(trx, Number(event.params.run), form.spine, form.reached)
 		),
 	readOn: (event) =>
@@ -163,14 +163,14 @@ export const actions: Actions = {
 				...one,
 				on: Joi.string().valid('lessons', 'weekdays', 'every day').required()
 			}),
-			'Days for reading',
+			'Reading schedule saved',
 			({ trx }, form) => spines.setReadOn(trx, Number(event.params.run), form.spine, form.on)
 		),
 	swap: (event) =>
 		handleForm(
 			event,
 			Joi.object<SpineForm & { spine: number }>({ ...one, ...spineFields }),
-			(lapsed: number) => `Swapped; ${lapsed === 1 ? 'one flag has' : `${lapsed} flags have`} lapsed`,
+			(lapsed: number) => `Swapped; ${counted(lapsed, 'set')} of pages cleared`,
 			async ({ trx }, form) => {
 				const { now, run } = await runOf(event.params);
 				return swapBook(trx, now, run, form.spine, asSpine(form));

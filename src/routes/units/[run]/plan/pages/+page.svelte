@@ -45,7 +45,7 @@
 				</h2>
 				{#if spine.inUse}
 					<span class="flex gap-4">
-						<Button size="small" look="quiet" onclick={() => show(spine, 'edit')}>Change</Button>
+						<Button size="small" look="quiet" onclick={() => show(spine, 'edit')}>Edit</Button>
 						<Button size="small" look="quiet" onclick={() => show(spine, 'swap')}>Swap for another</Button>
 					</span>
 				{/if}
@@ -61,17 +61,17 @@
 						>
 							<input type="hidden" name="spine" value={spine.id} />
 							<TextField
-								label="At most a day"
+								label="Most per day"
 								name="most"
 								inputmode="numeric"
 								placeholder="all"
 								look="!w-20"
 							/>
 							<Button type="submit" size="small" name="by" value="evenly" class="mb-1"
-								>Share evenly over the lessons to come</Button
+								>Divide evenly among upcoming lessons</Button
 							>
 							{#if data.hasStarts}<Button type="submit" size="small" name="by" value="contents" class="mb-1"
-									>As the contents say</Button
+									>Use the table of contents</Button
 								>{/if}
 						</form>
 					{/if}
@@ -80,7 +80,7 @@
 							<LessonFlags {spine} {row} {failure} />
 						{/each}
 					</ol>
-					{#if spine.left}<p class="mt-2 border-l-4 border-due pl-3">{spine.left}: next run.</p>{/if}
+					{#if spine.left}<p class="mt-2 border-l-4 border-due pl-3">{spine.left}: next time.</p>{/if}
 				</div>
 				{#if spine.reading}<ReadingPlan {spine} reading={spine.reading} {failure} />{/if}
 			</div>
@@ -96,7 +96,7 @@
 	<OtherUses uses={data.uses} {showOver} {failure} />
 	{#if data.pages.spines.length && data.pages.mixGaps.length}
 		<section aria-labelledby="mix">
-			<h2 id="mix" class="mb-1 text-lg">The mix you want in each lesson</h2>
+			<h2 id="mix" class="mb-1 text-lg">Books missing from lessons</h2>
 			<ul class="list-inside list-disc text-sm">
 				{#each data.pages.mixGaps as gap, i (i)}<li>{gap}</li>{/each}
 			</ul>
@@ -108,7 +108,7 @@
 	bind:open
 	title={dialog?.what === 'swap' ? `Swap ${dialog.spine.title}` : (dialog?.spine.title ?? '')}
 	about={dialog?.what === 'swap'
-		? 'Its flags in lessons to come lapse; what has been read stays as a record; it goes back to its shelf.'
+		? 'Its pages in upcoming lessons are cleared. What you’ve read stays on record.'
 		: undefined}
 >
 	{#if dialog}
@@ -130,9 +130,9 @@
 				/>
 			{:else}<BookFields {failure} />{/if}
 			<div class="flex justify-between gap-3">
-				<Button type="submit" look="main">{what === 'swap' ? 'Swap it' : 'Save'}</Button>
+				<Button type="submit" look="main">{what === 'swap' ? 'Swap' : 'Save'}</Button>
 				{#if what === 'edit'}<Button type="submit" look="quiet" formaction="?/remove"
-						>Remove with its flags</Button
+						>Remove with its pages</Button
 					>{/if}
 			</div>
 		</form>

@@ -12,11 +12,11 @@
 	const lined = (text: string) => text.split(/\r?\n/).filter((line) => line.trim());
 </script>
 
-<svelte:head><title>On paper · {data.unit.name} · Gather Bin</title></svelte:head>
+<svelte:head><title>Print · {data.unit.name} · Gather Bin</title></svelte:head>
 
 <div class="no-print mb-6">
 	<p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">
-		What the wall or the binder needs, set for your paper.
+		For the wall or the binder, set for your paper.
 	</p>
 	<div class="mt-4 flex flex-wrap items-center gap-3">
 		{#each VIEWS as [show, label] (show)}<Button
@@ -26,7 +26,7 @@
 				class="aria-[current]:border-ink aria-[current]:bg-lined">{label}</Button
 			>{/each}
 		<Button size="small" look="main" onclick={() => window.print()}
-			><Printer size={18} aria-hidden="true" /> Print this</Button
+			><Printer size={18} aria-hidden="true" /> Print</Button
 		>
 	</div>
 </div>
@@ -61,8 +61,8 @@
 	<div class="mb-2 flex items-baseline justify-between">
 		<h2 class="text-xl">{data.unit.name}: {data.month.title}</h2>
 		<p class="no-print flex gap-4 text-sm">
-			<a href="?show=month&m={data.month.before}">month before</a><a href="?show=month&m={data.month.after}"
-				>month after</a
+			<a href="?show=month&m={data.month.before}">previous month</a><a href="?show=month&m={data.month.after}"
+				>next month</a
 			>
 		</p>
 	</div>
@@ -85,7 +85,7 @@
 										{lesson.text}
 									</p>{/each}
 								{#each day.extras as one (one.id)}<p class="leading-tight">{one.title}</p>{/each}
-								{#each day.begins as begin, i (i)}<p class="leading-tight italic">begin {begin}</p>{/each}
+								{#each day.begins as start, i (i)}<p class="leading-tight italic">start {start}</p>{/each}
 							{/if}
 						</td>
 					{/each}
@@ -98,11 +98,11 @@
 		<article class="{i ? 'break-before-page border-t border-rule pt-6 print:border-0 print:pt-0' : ''} mb-6">
 			<h2 class="text-xl">Lesson {lesson.number}: {lesson.title}</h2>
 			<p class="text-ink-2">{data.unit.name} · {lesson.day}{lesson.topic ? ` · ${lesson.topic}` : ''}</p>
-			{#if lesson.objective}<p class="mt-3"><strong>So that</strong> {lesson.objective}</p>{/if}
+			{#if lesson.objective}<p class="mt-3"><strong>Objective:</strong> {lesson.objective}</p>{/if}
 			{#if lesson.note}<p class="mt-2">{lesson.note}</p>{/if}
 			<div class="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2">
 				{#if lesson.pages.length || lesson.uses.length}<section>
-						<h3 class="font-display font-semibold">Open these</h3>
+						<h3 class="font-display font-semibold">Links</h3>
 						<ul>
 							{#each lesson.pages as flag (flag.id)}<li>{flag.book} {flag.pages}: {flag.text}</li>{/each}
 							{#each lesson.uses as use (use.id)}
@@ -118,38 +118,38 @@
 						</ul>
 					</section>{/if}
 				{#if lesson.supplies.length}<section>
-						<h3 class="font-display font-semibold">Things</h3>
+						<h3 class="font-display font-semibold">Supplies</h3>
 						<ul>
 							{#each lesson.supplies as line, k (k)}<li>□ {line}</li>{/each}
 						</ul>
 					</section>{/if}
 				{#if lesson.vocabulary}<section>
-						<h3 class="font-display font-semibold">Words</h3>
+						<h3 class="font-display font-semibold">Vocabulary</h3>
 						<p>{lined(lesson.vocabulary).join(', ')}</p>
 					</section>{/if}
 				{#if lesson.questions}<section>
-						<h3 class="font-display font-semibold">To talk about</h3>
+						<h3 class="font-display font-semibold">Discuss</h3>
 						<ol class="list-inside list-decimal">
 							{#each lined(lesson.questions) as question, k (k)}<li>{question}</li>{/each}
 						</ol>
 					</section>{/if}
 				{#if lesson.extras.length}<section>
-						<h3 class="font-display font-semibold">And then</h3>
+						<h3 class="font-display font-semibold">Extras</h3>
 						<ul>
 							{#each lesson.extras as one (one.id)}<li>
 									□ {one.title}, {one.fields.minutes} min{one.takes.length
-										? `; takes ${one.takes.map((thing) => thing.title).join(', ')}`
+										? `; uses ${one.takes.map((thing) => thing.title).join(', ')}`
 										: ''}
 								</li>{/each}
 						</ul>
 					</section>{/if}
 				{#if lesson.extension}<section>
-						<h3 class="font-display font-semibold">For the older ones</h3>
+						<h3 class="font-display font-semibold">For older children</h3>
 						<p>{lesson.extension}</p>
 					</section>{/if}
 			</div>
 		</article>
 	{:else}
-		<p class="text-ink-2">Every lesson has been taught.</p>
+		<p class="text-ink-2">Every lesson is finished.</p>
 	{/each}
 {/if}

@@ -1,0 +1,19 @@
+import type { Day } from '$core/calendar/index.ts';
+import { monthsOld } from '$core/cautions/index.ts';
+import { latestBirth } from '$core/house/index.ts';
+import { counted } from '$core/words/index.ts';
+import type { Row } from '../../database/tables/index.ts';
+
+type Born = Pick<Row<'person'>, 'born' | 'born_within'>;
+
+/** The birth that cautions go by: where only the age is known, the latest that it can be. */
+export function youngest({ born, born_within }: Born): Day | null {
+	return latestBirth({ born, bornWithin: born_within });
+}
+
+/** "10", "about 10", "18 months"; empty where no birth is known. */
+export function ageText({ born, born_within }: Born, today: Day): string {
+	if (born === null) return '';
+	const months = monthsOld(born, today);
+	return `${born_within ? 'about ' : ''}${months < 24 ? counted(months, 'month') : Math.floor(months / 12)}`;
+}
