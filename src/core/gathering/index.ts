@@ -5,7 +5,16 @@
  */
 export { kitOrSingles, type KitAnswer, type KitChoice } from './kit-or-singles.ts';
 export { afterMaking, kitState, readKitParts, type KitPart, type KitState } from './kit.ts';
-export { nextRung, readLadder, rungOf, RUNGS, USUAL_RUNG_DAYS, type Rung } from './ladder.ts';
+export {
+	nextRung,
+	readLadder,
+	rungNamed,
+	rungOf,
+	RUNG_WORDS,
+	RUNGS,
+	USUAL_RUNG_DAYS,
+	type Rung
+} from './ladder.ts';
 export { lastDayBeforeFrost, type Frost } from './season.ts';
 export { rankSubstitutes, type Ranked, type Substitute } from './substitutes.ts';
 export { walkingOrder } from './walking-order.ts';

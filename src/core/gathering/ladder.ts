@@ -12,7 +12,29 @@ export const USUAL_RUNG_DAYS: Readonly<Record<Rung, number>> = {
 	bought: 0
 };
 
-/** A list of rungs as stored or typed, without what is none and without repeats. */
+/** What a rung is called where one types or reads them in a row. */
+export const RUNG_WORDS: Readonly<Record<Rung, string>> = {
+	made: 'make',
+	free: 'find free',
+	borrowed: 'borrow',
+	gift: 'gift',
+	'second-hand': 'buy used',
+	bought: 'buy new'
+};
+
+/** The rung of a word that somebody typed, by its own or its older word; null where it is none. */
+export function rungNamed(word: string): Rung | null {
+	const said = word.trim().toLowerCase();
+	const also: Readonly<Record<string, Rung>> = {
+		used: 'second-hand',
+		buy: 'bought',
+		new: 'bought',
+		find: 'free'
+	};
+	return RUNGS.find((rung) => rung === said || RUNG_WORDS[rung] === said) ?? also[said] ?? null;
+}
+
+/** A list of rungs as stored, without what is none and without repeats. */
 export function readLadder(names: readonly string[]): Rung[] {
 	return [...new Set(names)].filter((name): name is Rung => RUNGS.includes(name as Rung));
 }

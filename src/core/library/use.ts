@@ -22,8 +22,9 @@ const ROLE = new RegExp(`\\b(?:${RESOURCE_ROLES.join('|')})\\b`, 'i');
 const SAID: readonly (readonly [RegExp, ResourceRole])[] = [
 	[/\b(?:watch|listen(?: to)?|play it)\b/i, 'listen or watch'],
 	[/\blook up\b/i, 'reference'],
-	[/\bmissing\b/i, 'leave out'],
-	[/\bwrong\b/i, 'wrong in the book']
+	[/\bfor an activity\b/i, 'one activity'],
+	[/\bmissing(?: pages)?\b/i, 'leave out'],
+	[/\b(?:wrong|error(?: in the book)?)\b/i, 'wrong in the book']
 ];
 
 /**

@@ -6,7 +6,7 @@ import { yearsOld } from '$core/cautions/index.ts';
 import { bornAbout } from '$core/house/index.ts';
 import { ageText } from '$lib/server/services/house/ages.ts';
 import { Refusal } from '$core/error.ts';
-import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
+import { RUNG_WORDS, rungNamed, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
@@ -76,10 +76,12 @@ export const load: PageServerLoad = async () => {
 			text: `${dayText(one.from_on)} through ${dayText(one.to_on)}`
 		})),
 		sources: {
-			ladder: householdLadder(snapshot.household).join(', '),
+			ladder: householdLadder(snapshot.household)
+				.map((rung) => RUNG_WORDS[rung])
+				.join(', '),
 			days: Object.entries(rungDays(snapshot.household))
 				.filter(([rung]) => rung !== 'bought')
-				.map(([rung, days]) => `${rung} ${days}`)
+				.map(([rung, days]) => `${RUNG_WORDS[rung as Rung]} ${days}`)
 				.join(', '),
 			firstFrost: yearDayText(snapshot.household.first_frost),
 			lastFrost: yearDayText(snapshot.household.last_frost)
@@ -191,16 +193,16 @@ type SupplierForm = {
 
 type SourcesForm = { ladder: string; days: string; firstFrost: string; lastFrost: string };
 
-/** "made 2, gift 40" */
+/** "make 2, gift 40" */
 function typedRungDays(text: string): Partial<Record<Rung, number>> {
 	const days: Partial<Record<Rung, number>> = {};
 	for (const part of text
 		.split(',')
 		.map((one) => one.trim())
 		.filter(Boolean)) {
-		const [, name, count] = /^([a-z-]+)\s+(\d{1,3})(?:\s+days?)?$/i.exec(part) ?? [];
-		const [rung] = readLadder([name?.toLowerCase() ?? '']);
-		if (!rung) throw new Refusal(`Couldn’t read “${part}”. Try “gift 30, free 3”.`, 'days');
+		const [, name, count] = /^([a-z][a-z -]*?)\s+(\d{1,3})(?:\s+days?)?$/i.exec(part) ?? [];
+		const rung = rungNamed(name ?? '');
+		if (!rung) throw new Refusal(`Couldn’t read “${part}”. Try “gift 30, find free 3”.`, 'days');
 		days[rung] = Number(count);
 	}
 	return days;

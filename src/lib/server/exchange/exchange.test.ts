@@ -308,7 +308,7 @@ describe('the library as BibTeX and MARCXML', () => {
 		await change(store.write, doer(), 'import', plan.apply);
 		const row = (await situationOf(store)).snapshot.resources.at(-1)!;
 		expect(row).toMatchObject({ isbn13: '9780306406157', publisher: 'Two Ponds', year: 1998, pages: 96 });
-		expect(() => readSheet('<collection><record></collection>')).toThrow('not whole');
+		expect(() => readSheet('<collection><record></collection>')).toThrow('isn’t complete');
 	});
 });
 

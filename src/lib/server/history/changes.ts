@@ -311,7 +311,7 @@ async function setRow(
 	label: string
 ) {
 	const name = TRACKED.find((tracked) => tracked === table);
-	if (!name) throw new Error(`The table ${table} is not tracked.`);
+	if (!name) throw new Error(`The table ${table} isn’t tracked.`);
 	const current = await trx.selectFrom(name).selectAll().where('id', '=', id).executeTakeFirst();
 	if (!isSameRow(current, from)) {
 		throw new Refusal(`“${label}” can’t be undone: part of it has changed since.`);

@@ -66,7 +66,7 @@ async function bringIn(job: ImportJob, name: string, plan: ImportPlan, doer: Doe
 		job.state = error instanceof Stopped ? 'stopped' : 'failed';
 		if (error instanceof Refusal) job.said = error.message;
 		else if (!(error instanceof Stopped)) {
-			console.error('A file could not be brought in', error);
+			console.error('A file could not be imported', error);
 			job.said = faultText(error) ?? 'Something went wrong. Nothing was imported.';
 		}
 	}

@@ -35,7 +35,7 @@ const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 export function refusal(request: Request, listed: readonly string[]): string | null {
 	const host = request.headers.get('host') ?? '';
 	if (!isAllowedHost(host, listed)) {
-		return `This server does not answer to the name ${hostname(host) || '(none)'}. Add it to GATHER_BIN_HOSTS to allow it.`;
+		return `This server doesn’t answer to the name ${hostname(host) || '(none)'}. Add it to GATHER_BIN_HOSTS to allow it.`;
 	}
 	if (SAFE.has(request.method)) return null;
 	const origin = request.headers.get('origin');

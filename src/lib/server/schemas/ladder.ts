@@ -1,6 +1,6 @@
 import { readDay } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { readLadder, RUNGS, type Rung } from '$core/gathering/index.ts';
+import { RUNG_WORDS, rungNamed, type Rung } from '$core/gathering/index.ts';
 
 /** An order of sources as typed, with commas; null when nothing is typed. @throws Refusal at the field. */
 export function typedLadder(text: string, path: string): Rung[] | null {
@@ -9,9 +9,12 @@ export function typedLadder(text: string, path: string): Rung[] | null {
 		.map((one) => one.trim().toLowerCase())
 		.filter(Boolean);
 	if (names.length === 0) return null;
-	const unknown = names.find((name) => !RUNGS.includes(name as Rung));
-	if (unknown) throw new Refusal(`“${unknown}” isn’t one of ${RUNGS.join(', ')}.`, path);
-	return readLadder(names);
+	const rungs = names.map((name) => {
+		const rung = rungNamed(name);
+		if (!rung) throw new Refusal(`“${name}” isn’t one of ${Object.values(RUNG_WORDS).join(', ')}.`, path);
+		return rung;
+	});
+	return [...new Set(rungs)];
 }
 
 /** A day of every year as typed ("Oct 15"), as month and day; null when nothing is typed. */

@@ -106,7 +106,7 @@ export const resourceForm = Joi.object<ResourceForm>({
 function isbnTyped(text: string): string | null {
 	if (!text) return null;
 	const isbn = readIsbn(text);
-	if (!isbn.valid) throw new Refusal(`That ISBN is not right: ${isbn.why}.`, 'isbn');
+	if (!isbn.valid) throw new Refusal(`That ISBN isn’t right: ${isbn.why}.`, 'isbn');
 	return isbn.isbn13;
 }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { money } from '$core/words/index.ts';
+	import { counted, money } from '$core/words/index.ts';
 	import { kitOrSingles } from '$core/gathering/index.ts';
 	import { CoreError } from '$core/error.ts';
 
@@ -26,15 +26,15 @@
 				singleCents: Math.round(single * 100),
 				runs: counts
 			});
-			const kits = one.classKits === 1 ? 'One class kit' : `${one.classKits} class kits`;
+			const kits = counted(one.classKits, 'class kit');
 			const cheaper = one.classTotal <= one.singlesTotal;
-			return `${kits} for ${money(one.classTotal)}, single kits for ${money(one.singlesTotal)}: ${
-				cheaper ? 'the class kit' : 'single kits'
-			} cost less.${
+			return `${kits}: ${money(one.classTotal)}. Single kits: ${money(one.singlesTotal)}. ${
+				cheaper ? 'The class kit costs' : 'Single kits cost'
+			} less.${
 				one.paysFrom && one.paysFrom > 1
-					? ` It pays from the ${one.paysFrom}${one.paysFrom === 2 ? 'nd' : one.paysFrom === 3 ? 'rd' : 'th'} time on.`
+					? ` The class kit pays off the ${one.paysFrom}${one.paysFrom === 2 ? 'nd' : one.paysFrom === 3 ? 'rd' : 'th'} time.`
 					: ''
-			}${one.unused ? ` ${one.unused} makings of the class kit stay unused.` : ''}`;
+			}${one.unused ? ` ${counted(one.unused, 'set')} left over.` : ''}`;
 		} catch (error) {
 			return error instanceof CoreError ? error.message : '';
 		}

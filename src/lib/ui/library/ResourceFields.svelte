@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { CopyingRight } from '$core/library/index.ts';
+	import { labeled, RIGHTS_TEXT } from '$core/words/index.ts';
 	import { dollarsTyped } from '$core/words/index.ts';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
@@ -48,7 +50,7 @@
 		row: Row;
 		isbn: string;
 		kinds: readonly string[];
-		rights: readonly string[];
+		rights: readonly CopyingRight[];
 		places: readonly Option[];
 		sources: readonly Option[];
 		contents: readonly string[];
@@ -56,7 +58,6 @@
 		failure: Failure;
 	};
 	let { row, isbn, kinds, rights, places, sources, contents, readers, failure }: Props = $props();
-	const option = (value: string) => ({ value, label: value });
 	let kind = $derived<string>(row.kind);
 	const isRead = $derived(['book', 'picture book', 'magazine', 'printable'].includes(kind));
 	const content = $derived((JSON.parse(row.content) as string[]).join(', '));
@@ -71,7 +72,7 @@
 <TextField label="Title" name="title" value={row.title} {failure} />
 <div class="grid grid-cols-2 gap-3">
 	<TextField label="By" name="authors" value={row.authors} {failure} />
-	<SelectField label="Kind" name="kind" options={kinds.map(option)} bind:value={kind} {failure} />
+	<SelectField label="Kind" name="kind" options={kinds.map(labeled)} bind:value={kind} {failure} />
 	<TextField label="Topics (comma-separated)" name="topics" value={row.topics} {failure} />
 	<TextField label="ISBN" name="isbn" value={isbn} {failure} />
 </div>
@@ -123,21 +124,27 @@
 		<SelectField
 			label="How it went"
 			name="liked"
-			options={[{ value: '', label: 'not rated' }, ...['good', 'all right', 'not used'].map(option)]}
+			options={[{ value: '', label: 'not rated' }, ...['good', 'all right', 'not used'].map(labeled)]}
 			value={row.liked}
 			{failure}
 		/>
 		<SelectField
 			label="Copies allowed"
 			name="rights"
-			options={rights.map(option)}
+			options={rights.map((value) => ({ value, label: RIGHTS_TEXT[value] }))}
 			value={row.rights}
 			{failure}
 		/>
 		<TextField label="Copies we own" name="copies" inputmode="numeric" value={row.copies} {failure} />
 		{#if isRead}
 			<TextField label="Pages" name="pages" inputmode="numeric" value={row.pages ?? ''} {failure} />
-			<TextField label="Spine, in mm" name="width" inputmode="decimal" value={row.width_mm ?? ''} {failure} />
+			<TextField
+				label="Thickness (mm)"
+				name="width"
+				inputmode="decimal"
+				value={row.width_mm ?? ''}
+				{failure}
+			/>
 		{:else}
 			<TextField label="Pieces" name="pieces" inputmode="numeric" value={row.pieces ?? ''} {failure} />
 			<TextField label="Pieces missing" name="piecesMissing" value={row.pieces_missing} {failure} />

@@ -1,3 +1,5 @@
+import { counted } from '$core/words/index.ts';
+
 /** What is known of one scanned or typed book. */
 export type Scanned = {
 	/** What was scanned; for a title, a word of its own. */
@@ -114,7 +116,9 @@ export class ShelfSession {
 				title: one.title || entry?.title || '',
 				authors: entry?.authors ?? '',
 				about: entry
-					? [entry.kind, entry.pages ? `${entry.pages} pages` : '', entry.topics].filter(Boolean).join(' · ')
+					? [entry.kind, entry.pages ? counted(entry.pages, 'page') : '', entry.topics]
+							.filter(Boolean)
+							.join(' · ')
 					: '',
 				entry: entry ?? {},
 				same: read.same ?? []

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { dollarsTyped } from '$core/words/index.ts';
+	import { labeled } from '$core/words/index.ts';
 	import { ACTIVITY_KINDS, MESS } from '$core/plan/index.ts';
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
@@ -39,12 +40,11 @@
 		failure: Failure;
 	};
 	let { fields, lessons, people, failure }: Props = $props();
-	const option = (value: string) => ({ value, label: value });
 </script>
 
 <TextField label="Name" name="title" value={fields.title} {failure} />
 <div class="grid grid-cols-2 gap-3 sm:grid-cols-3">
-	<SelectField label="Kind" name="kind" options={ACTIVITY_KINDS.map(option)} value={fields.kind} {failure} />
+	<SelectField label="Kind" name="kind" options={ACTIVITY_KINDS.map(labeled)} value={fields.kind} {failure} />
 	<TextField label="Minutes" name="minutes" inputmode="numeric" value={fields.minutes} {failure} />
 	<SelectField
 		label="How much you want to do it"

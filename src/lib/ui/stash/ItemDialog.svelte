@@ -84,7 +84,7 @@
 				<TextField
 					label="What to try first, for this item"
 					name="ladder"
-					placeholder="made, free, borrowed, gift, second-hand, bought"
+					placeholder="make, find free, borrow, gift, buy used, buy new"
 					hint="Blank: same as Household."
 					value={item.sources.ladder}
 					{failure}

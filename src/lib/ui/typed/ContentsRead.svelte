@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { readContents } from '$core/plan/index.ts';
 
 	type Props = { text: string };
@@ -11,8 +12,8 @@
 {#if read}
 	<div class="border-l-4 border-rule pl-4" aria-live="polite">
 		<p class="font-semibold">
-			{read.lessons.length === 1 ? '1 lesson' : `${read.lessons.length} lessons`}{read.leftOut.length
-				? `, ${read.leftOut.length} ${read.leftOut.length === 1 ? 'line' : 'lines'} left out`
+			{counted(read.lessons.length, 'lesson')}{read.leftOut.length
+				? `, ${counted(read.leftOut.length, 'line')} skipped`
 				: ''}
 		</p>
 		<ol class="mt-1 text-sm">

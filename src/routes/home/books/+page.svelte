@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { labeled } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -44,7 +45,6 @@
 		);
 	}
 	const { kind, where, content, use } = $derived(data.filter);
-	const option = (value: string) => ({ value, label: value });
 </script>
 
 <svelte:head><title>Home library · Gather Bin</title></svelte:head>
@@ -117,7 +117,7 @@
 				<SelectField
 					label="Kind"
 					name="kind"
-					options={[{ value: '', label: 'all' }, ...data.kinds.map(option)]}
+					options={[{ value: '', label: 'all' }, ...data.kinds.map(labeled)]}
 					value={kind}
 				/>
 				<SelectField
@@ -134,7 +134,7 @@
 				<SelectField
 					label="Content"
 					name="content"
-					options={[{ value: '', label: 'any' }, ...data.contents.map(option)]}
+					options={[{ value: '', label: 'any' }, ...data.contents.map(labeled)]}
 					value={content}
 				/>
 				<SelectField
@@ -144,7 +144,7 @@
 						{ value: '', label: 'any' },
 						{ value: 'never used', label: 'never used' },
 						{ value: 'good', label: 'liked' },
-						{ value: 'not used', label: 'not used last time' }
+						{ value: 'not used', label: 'didn’t use last time' }
 					]}
 					value={use}
 				/>

@@ -294,7 +294,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number; makings: number | null; parts: string }>({
 				id: id.required(),
-				makings: wholeOrNothing('The makings', 1000),
+				makings: wholeOrNothing('The sets', 1000),
 				parts: Joi.string().trim().allow('').max(3000).default('')
 			}),
 			'Kit saved',

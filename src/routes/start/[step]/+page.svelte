@@ -9,6 +9,7 @@
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import ContentsRead from '$lib/ui/typed/ContentsRead.svelte';
 	import { isDayFirst } from '$core/house/index.ts';
+	import { counted } from '$core/words/index.ts';
 	import PeopleRead from '$lib/ui/typed/PeopleRead.svelte';
 	import PlacesRead from '$lib/ui/typed/PlacesRead.svelte';
 	import Weekdays from '$lib/ui/weekdays/Weekdays.svelte';
@@ -21,7 +22,7 @@
 	let contents = $derived(typed.contents ?? '');
 	const at = $derived(data.evening.steps.findIndex((step) => step.id === data.step));
 	const done = $derived(data.evening.steps[at].state === 'done' ? data.evening.steps[at].says : '');
-	const counted = $derived(contents.trim() ? readContents(contents).lessons.length : 0);
+	const found = $derived(contents.trim() ? readContents(contents).lessons.length : 0);
 	const titles = {
 		who: 'Who are you teaching?',
 		places: 'Where do you keep things?',
@@ -167,7 +168,9 @@
 						chosen={failure ? [1, 2, 3, 4, 5, 6, 7].filter((day) => typed[`weekday${day}`] === 'on') : []}
 					/>
 				</div>
-				<Button type="submit" look="main">{counted ? `Start with ${counted} lessons` : 'Continue'}</Button>
+				<Button type="submit" look="main"
+					>{found ? `Start with ${counted(found, 'lesson')}` : 'Continue'}</Button
+				>
 			</form>
 		{:else if data.evening.run === null}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">Supply lists belong to a unit, so start there.</p>

@@ -60,7 +60,7 @@ function parsedXml(text: string): { collection?: { record?: Node[] }; record?: N
 	try {
 		const valid = XMLValidator.validate(text);
 		if (valid !== true)
-			throw new Refusal(`The file is not whole: line ${valid.err.line} can’t be read (${valid.err.msg}).`);
+			throw new Refusal(`The file isn’t complete: line ${valid.err.line} can’t be read (${valid.err.msg}).`);
 		return PARSER.parse(text) as ReturnType<typeof parsedXml>;
 	} catch (error) {
 		if (error instanceof Refusal) throw error;

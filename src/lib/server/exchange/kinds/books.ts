@@ -12,6 +12,7 @@ import { placeByPath } from '../../stores/house/places.ts';
 import { addResource, updateResource, type ResourceInput } from '../../stores/library/resources.ts';
 import { nameCell, yesCell } from '../columns.ts';
 import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
+import { labelOf, RIGHTS_TEXT } from '$core/words/index.ts';
 
 type Key =
 	| 'title'
@@ -161,14 +162,14 @@ function isbnCell(cell: string): string | null {
 
 function kindCell(cell: string): ResourceKind {
 	if (!cell) return 'book';
-	const kind = RESOURCE_KINDS.find((one) => one === cell.toLowerCase());
+	const kind = RESOURCE_KINDS.find((one) => [one, labelOf(one).toLowerCase()].includes(cell.toLowerCase()));
 	if (!kind) throw new Refusal(`“${short(cell)}” isn’t a kind we know. Use ${RESOURCE_KINDS.join(', ')}.`);
 	return kind;
 }
 
 function rightsCell(cell: string): CopyingRight {
 	if (!cell) return 'own family';
-	const rights = COPYING_RIGHTS.find((one) => one === cell.toLowerCase());
+	const rights = COPYING_RIGHTS.find((one) => [one, RIGHTS_TEXT[one]].includes(cell.toLowerCase()));
 	if (!rights) throw new Refusal(`“${short(cell)}” isn’t a copy setting. Use ${COPYING_RIGHTS.join(', ')}.`);
 	return rights;
 }

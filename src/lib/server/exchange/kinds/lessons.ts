@@ -14,7 +14,7 @@ export const PLAN: SheetKind<Key> = {
 		{ key: 'lesson', title: 'lesson', also: ['lesson number', 'number', 'week'] },
 		{ key: 'title', title: 'lesson title', also: ['title', 'topic'] },
 		{ key: 'days', title: 'days', also: ['date', 'dates', 'day'] },
-		{ key: 'sessions', title: 'teaching days', also: ['sessions'] },
+		{ key: 'sessions', title: 'school days', also: ['teaching days', 'sessions'] },
 		{ key: 'optional', title: 'optional', also: [] },
 		{ key: 'note', title: 'what is done', also: ['note', 'notes'] }
 	],

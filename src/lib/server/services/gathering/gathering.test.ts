@@ -406,7 +406,7 @@ describe('kits', () => {
 		const { item, lot } = kit.result;
 		const shown = async () => stashOf(await now()).items.find((one) => one.id === item)!.lots[0];
 		expect(await shown()).toMatchObject({
-			kit: '22 of 25 makings left',
+			kit: '22 of 25 sets left',
 			kitParts: '1 felt heart, 22 there\n2 googly eyes, 44 there'
 		});
 		const lesson = (await now()).runs[0].lessons.findLast((one) => one.dates.length > 0)!;
@@ -431,7 +431,7 @@ describe('kits', () => {
 		await act((trx) =>
 			setKit(trx, lot, 25, readKitParts('1 felt heart\n2 googly eyes, 39 there', exact(22)).parts)
 		);
-		expect((await shown()).kit).toBe('22 of 25 makings left, pieces for 19, 5 googly eyes missing');
+		expect((await shown()).kit).toBe('22 of 25 sets left, pieces for 19, 5 googly eyes missing');
 		expect(needsOf(await now(), 'felt heart kit')[0].standing.missing.valueOf()).toBe(3);
 	});
 });

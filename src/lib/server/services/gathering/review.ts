@@ -163,7 +163,7 @@ function doubtOf(line: {
 	if (line.quantity === null) return 'The list doesn’t say how much.';
 	if (line.per === 'group' && line.groupSize === null) return 'How many children in a group?';
 	if (line.or.length) return 'Not sure which words go with both items.';
-	return 'This could mean two things. Please check.';
+	return 'This could mean two things. Check it.';
 }
 
 export function knownLines(situation: Situation, run: RunSituation): KnownLine[] {

@@ -1,5 +1,6 @@
 import { parsed } from '../../database/json.ts';
 import type { Moment } from '../../snapshot/moment.ts';
+import { counted } from '$core/words/index.ts';
 
 /** The steps of a first evening, in their order. */
 export const STEPS = ['who', 'places', 'measures', 'unit', 'list'] as const;
@@ -43,10 +44,10 @@ export function eveningOf({ snapshot }: Moment): Evening {
 	const { measures, paper } = snapshot.household;
 	const says: Record<Step, string> = {
 		who: children.join(', '),
-		places: places ? `${places} places` : '',
+		places: places ? counted(places, 'place') : '',
 		measures: marks.measures === 'done' ? `${measures === 'us' ? 'US' : 'metric'}, ${paper}` : '',
-		unit: unit ? `${unit.name}, ${lessons} lessons` : '',
-		list: snapshot.lines.length ? `${snapshot.lines.length} lines` : ''
+		unit: unit ? `${unit.name}, ${counted(lessons, 'lesson')}` : '',
+		list: snapshot.lines.length ? counted(snapshot.lines.length, 'line') : ''
 	};
 	const steps = STEPS.map((id): EveningStep => ({
 		id,

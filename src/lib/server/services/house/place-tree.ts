@@ -1,7 +1,7 @@
 import { furnitureCaution } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact, lengthText } from '$core/measure/index.ts';
-import { listText } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { reachers, reachText } from './reach.ts';
@@ -77,7 +77,7 @@ export function placesSentence(tree: readonly PlaceNode[]): string {
 	if (all.length === 0) return 'No places yet. Start with the rooms, in the order you walk through them.';
 	const things = all.reduce((sum, one) => sum + one.things.length, 0);
 	const minded = all.filter((one) => one.cautions.length).length;
-	return `${all.length} places, in walking order, with ${things} lots in them${minded ? `; ${minded} ${minded === 1 ? 'wants' : 'want'} minding` : ''}.`;
+	return `${counted(all.length, 'place')}, in the order you walk, holding ${counted(things, 'entry', 'entries')}${minded ? `; ${minded} ${minded === 1 ? 'needs' : 'need'} a safety check` : ''}.`;
 }
 
 function flat(tree: readonly PlaceNode[]): PlaceNode[] {

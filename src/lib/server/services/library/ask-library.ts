@@ -41,8 +41,8 @@ export async function askLibrary(
 		if (hold === null)
 			told.push({
 				loan: loan.id,
-				patch: { state: 'back', back_on: today, note: 'the library does not have it' },
-				words: `${title} is not in this library`
+				patch: { state: 'back', back_on: today, note: 'the library doesn’t have it' },
+				words: `this library doesn’t have ${title}`
 			});
 		if (!number) continue;
 		// An account that shows hardly anything is rather wrong than read out to the last book.

@@ -1,4 +1,4 @@
-import { listText } from '$core/words/index.ts';
+import { labelOf, listText } from '$core/words/index.ts';
 import { parsed, type Json } from '../../database/json.ts';
 
 /** "read aloud 12–18 · Odile · 15 min · why maps lie" */
@@ -16,8 +16,8 @@ export function flagText(
 	const who = more.participants ? parsed(more.participants) : [];
 	const pages = from === null ? '' : to === null || to === from ? ` ${from}` : ` ${from}–${to}`;
 	return [
-		`${how}${pages}`,
-		who.length ? listText(who.map((id) => names.get(id) ?? 'somebody who left')) : '',
+		`${labelOf(how)}${pages}`,
+		who.length ? listText(who.map((id) => names.get(id) ?? 'someone who left')) : '',
 		more.minutes ? `${more.minutes} min` : '',
 		more.note
 	]

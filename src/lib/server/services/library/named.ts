@@ -3,6 +3,7 @@ import { titleKey } from '$core/library/index.ts';
 import type { Db } from '../../database/open.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { EVERYTHING, libraryPage } from './search.ts';
+import { counted } from '$core/words/index.ts';
 
 const OFFERED = 4;
 
@@ -15,7 +16,7 @@ export async function resourceNamed(read: Db, situation: Situation, title: strin
 	if (total === 0)
 		throw new Refusal(`“${title.slice(0, 60)}” isn’t in your home library. Add it under At home.`, 'title');
 	throw new Refusal(
-		`${total} things go by that: ${rows
+		`${counted(total, 'title')} match that: ${rows
 			.slice(0, OFFERED)
 			.map((row) => row.title)
 			.join('; ')}${total > OFFERED ? ' …' : ''}. Type more of the title.`,

@@ -1,6 +1,7 @@
 import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { counted } from '$core/words/index.ts';
 
 /** The topics of all resources, most frequent first. */
 export function topicsOf({ snapshot }: Situation): { topic: string; count: number }[] {
@@ -28,14 +29,14 @@ export function librarySentence(situation: Situation): string {
 	const borrowed = loans.filter((one) => one.direction === 'in' && one.state === 'on loan').length;
 	const lent = loans.filter((one) => one.direction === 'out' && one.state === 'on loan').length;
 	const parts = [
-		`${owned} ${owned === 1 ? 'thing is' : 'things are'} ours`,
-		borrowed ? `${borrowed} ${borrowed === 1 ? 'is' : 'are'} on loan` : '',
-		lent ? `${lent} ${lent === 1 ? 'is' : 'are'} lent` : ''
+		`You own ${counted(owned, 'title')}`,
+		borrowed ? `${borrowed} borrowed` : '',
+		lent ? `${lent} lent` : ''
 	].filter(Boolean);
 	const [first] = returns;
 	const idle = unusedOf(situation).length;
-	const unused = idle ? ` ${idle} ${idle === 1 ? 'was' : 'were'} not used in two units or more.` : '';
-	return `${parts.join(', ')}.${unused}${first ? ` ${first.resource.title} goes back first.` : ''}`;
+	const unused = idle ? ` ${idle} ${idle === 1 ? 'wasn’t' : 'weren’t'} used in the last two units.` : '';
+	return `${parts.join(', ')}.${unused}${first ? ` ${first.resource.title} is due first.` : ''}`;
 }
 
 const useCounts = remember<readonly Row<'resource'>[]>();

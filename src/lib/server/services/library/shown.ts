@@ -3,6 +3,7 @@ import { spineWidth, type ResourceKind } from '$core/library/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { counted, labelOf } from '$core/words/index.ts';
 
 export type LibraryRow = {
 	readonly id: number;
@@ -24,8 +25,8 @@ export function libraryRow({ snapshot }: Situation, row: Row<'resource'>): Libra
 		authors: row.authors,
 		kind: row.kind,
 		about: [
-			row.kind,
-			row.pages ? `${row.pages} pages` : row.pieces ? `${row.pieces} pieces` : '',
+			labelOf(row.kind),
+			row.pages ? counted(row.pages, 'page') : row.pieces ? counted(row.pieces, 'piece') : '',
 			agesText(row),
 			row.topics
 		]

@@ -323,5 +323,5 @@ function sentenceOf(all: readonly Trip[], holds: number, libraries: number): str
 		.join(', ');
 	const books = new Set(all.flatMap((trip) => [...trip.fetch, ...trip.bring].map((one) => one.resource)))
 		.size;
-	return `Next trip ${next.text}: ${what}. ${all.length === 1 ? '1 trip covers' : `${all.length} trips cover`} ${counted(books, 'book')}.${waiting}`;
+	return `Next trip ${next.text}: ${what}. ${counted(all.length, 'trip')} ${all.length === 1 ? 'covers' : 'cover'} ${counted(books, 'book')}.${waiting}`;
 }

@@ -140,7 +140,7 @@ function sentenceOf(
 	const where = first.map((hole) => hole.lesson.number);
 	const some =
 		where.length > 6
-			? `${where.length} lessons`
+			? counted(where.length, 'lesson')
 			: `${where.length === 1 ? 'lesson' : 'lessons'} ${listText(where.map(String))}`;
 	const others = holes.length - first.length;
 	return `${name} has nothing at the right level in ${some}.${others ? ` ${counted(others, 'more gap', 'more gaps')} for the others.` : ''} Add a task, a tray, or pages.`;

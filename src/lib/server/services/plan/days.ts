@@ -95,9 +95,9 @@ function planSentence(run: RunSituation): string {
 		return `${counted(calendar.count, 'school day')} for ${counted(sessions, 'lesson day')}: ${short} fit. Move the last day, add a weekday, or make lessons optional.`;
 	}
 	const dropped = calendar.dropped.length;
-	const spare = calendar.spare === 1 ? '1 day to spare' : `${calendar.spare} days to spare`;
+	const spare = `${counted(calendar.spare ?? 0, 'day')} to spare`;
 	const lost = dropped
-		? ` ${dropped} optional ${dropped === 1 ? 'lesson was' : 'lessons were'} dropped to fit.`
+		? ` ${counted(dropped, 'optional lesson')} ${dropped === 1 ? 'was' : 'were'} dropped to fit.`
 		: '';
 	return `${counted(calendar.count, 'school day')} for ${counted(sessions, 'lesson day')}, ${finish}. ${spare}.${lost}`;
 }

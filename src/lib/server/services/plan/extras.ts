@@ -3,7 +3,7 @@ import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
-import { listText, money, thingText } from '$core/words/index.ts';
+import { labelOf, listText, money, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
@@ -157,7 +157,7 @@ function extraRow(
 		title: activity.title,
 		kind: activity.kind,
 		about: [
-			activity.kind,
+			labelOf(activity.kind),
 			`${activity.minutes} min`,
 			activity.mess ? MESS[activity.mess] : '',
 			activity.cents ? money(activity.cents) : '',

@@ -63,9 +63,8 @@ function titleOf(way: FitOption, run: RunSituation): string {
 function resultText(result: TeachingDays): string {
 	if (result.shortBy) return `still ${counted(result.shortBy, 'day')} short`;
 	const finish = result.finish ? `done ${dayText(result.finish)}` : '';
-	const spare =
-		result.spare === null ? '' : result.spare === 1 ? '1 day to spare' : `${result.spare} days to spare`;
-	const dropped = result.dropped.length ? `${result.dropped.length} left out` : 'nothing left out';
+	const spare = result.spare === null ? '' : `${counted(result.spare, 'day')} to spare`;
+	const dropped = result.dropped.length ? `${result.dropped.length} dropped` : 'none dropped';
 	return [finish, spare, dropped].filter(Boolean).join(', ');
 }
 

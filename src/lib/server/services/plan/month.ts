@@ -1,7 +1,7 @@
 import { dayWindow } from '$core/calendar/index.ts';
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { counted, listText } from '$core/words/index.ts';
+import { labelOf, counted, listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -88,7 +88,7 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 					extras: (extras.get(day) ?? []).map(({ activity }) => ({
 						id: activity.id,
 						title: activity.title,
-						about: `${activity.kind}, ${activity.minutes} min`,
+						about: `${labelOf(activity.kind)}, ${activity.minutes} min`,
 						fixed: activity.lesson_id !== null
 					})),
 					begins: (begins.get(day) ?? []).map(({ activity }) => activity.title)
@@ -101,7 +101,7 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 		.map(({ activity }) => ({
 			id: activity.id,
 			title: activity.title,
-			about: `${activity.kind}, ${activity.minutes} min`
+			about: `${labelOf(activity.kind)}, ${activity.minutes} min`
 		}));
 	const competing = [...lessons]
 		.filter(
@@ -155,7 +155,7 @@ function sentenceOf(weeks: readonly (readonly MonthDay[])[], pool: number, compe
 	const parts = [
 		`${counted(lessons, 'lesson')} and ${counted(extras, 'extra')} this month`,
 		pool ? `${counted(pool, 'more idea')} with no date` : '',
-		competing ? `${competing === 1 ? '1 day also has' : `${competing} days also have`} another unit` : ''
+		competing ? `${counted(competing, 'day')} also ${competing === 1 ? 'has' : 'have'} another unit` : ''
 	];
 	return `${parts.filter(Boolean).join('; ')}.`;
 }

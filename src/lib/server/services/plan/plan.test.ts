@@ -57,7 +57,7 @@ describe('what has to be begun days before', () => {
 		expect(cell(after)).toMatchObject({ text: 'ready', verdict: 'done' });
 		await expect(
 			change(store.write, doer(), 'Again', async (trx) => takeStep(trx, after, keys))
-		).rejects.toThrow('done already');
+		).rejects.toThrow('already done');
 	});
 });
 

@@ -77,8 +77,8 @@ function movedText(
 	const parts = [
 		moved === 0
 			? 'no lessons move'
-			: `${moved === 1 ? '1 lesson moves' : `${moved} lessons move`}${finish ? `, ending ${dayText(finish)}` : ''}`,
-		spare === null ? '' : spare === 1 ? '1 day to spare' : `${spare} days to spare`,
+			: `${counted(moved, 'lesson')} ${moved === 1 ? 'moves' : 'move'}${finish ? `, ending ${dayText(finish)}` : ''}`,
+		spare === null ? '' : `${counted(spare, 'day')} to spare`,
 		lost > 0 ? `${lost} no longer ${lost === 1 ? 'fits' : 'fit'}` : '',
 		morelate > 0 ? `${counted(morelate, 'more item')} would be late` : '',
 		unreached.length

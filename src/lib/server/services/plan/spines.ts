@@ -133,7 +133,7 @@ function spineView(
 						pages: pagesText({ from: range.from_page, to: range.to_page }),
 						text: [
 							range.way,
-							who.length ? listText(who.map((one) => people.get(one) ?? 'somebody who left')) : '',
+							who.length ? listText(who.map((one) => people.get(one) ?? 'someone who left')) : '',
 							range.way === 'skip' ? '' : `${minutesOfRange(range, spine)} min`,
 							range.note
 						]

@@ -3,7 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
-import { byText, capital, lessonsText, listText, thingText } from '$core/words/index.ts';
+import { counted, byText, capital, lessonsText, listText, thingText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
 import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import type { Returning } from './returns.ts';
@@ -187,7 +187,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const title = isList
 		? things.length === 1
 			? titleOf(kind, things[0])
-			: titleOf(kind, `${things.length} items for ${lessonsText([one.lesson.number])}`)
+			: titleOf(kind, `${counted(things.length, 'item')} for ${lessonsText([one.lesson.number])}`)
 		: titleOf(kind, thingText(amount, one.unit, one.item.name));
 	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList

@@ -29,7 +29,7 @@ describe('the stash', () => {
 			.where('name', '=', '1-inch brad')
 			.execute();
 		expect((await brads()).low).toBe(true);
-		expect(stashOf(await situationOf(store)).sentence).toContain('1 runs low');
+		expect(stashOf(await situationOf(store)).sentence).toContain('1 running low');
 	});
 
 	it('amounts in units that do not compare stand side by side', async () => {

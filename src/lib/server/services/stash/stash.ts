@@ -10,7 +10,7 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
-import { dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
+import { counted, dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { once } from '../../snapshot/remember.ts';
@@ -19,6 +19,7 @@ import { placePath } from '../house/place-paths.ts';
 import { reachText } from '../house/reach.ts';
 import { kitOf } from '../readiness/netting.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { readLadder, RUNG_WORDS } from '$core/gathering/index.ts';
 
 export type StashLot = {
 	readonly id: number;
@@ -106,15 +107,15 @@ function makeStash(situation: Situation): Stash {
 	const lots = items.flatMap((item) => item.lots);
 	const places = new Set(snapshot.lots.map((lot) => lot.place_id)).size;
 	const parts = [
-		phrase(items.filter((item) => item.low).length, 'runs low', 'run low'),
-		phrase(lots.filter((lot) => lot.goesOff).length, 'goes off within the month', 'go off within the month'),
-		phrase(lots.filter((lot) => lot.lookAgain).length, 'was counted long ago', 'were counted long ago')
+		phrase(items.filter((item) => item.low).length, 'running low', 'running low'),
+		phrase(lots.filter((lot) => lot.goesOff).length, 'expires this month', 'expire this month'),
+		phrase(lots.filter((lot) => lot.lookAgain).length, 'not counted in a while', 'not counted in a while')
 	].filter(Boolean);
 	return {
 		sentence:
 			snapshot.lots.length === 0
 				? 'Nothing added yet. List what you have, one line at a time.'
-				: `${lots.length} lots of ${items.length} things in ${places} places${parts.length ? `; ${parts.join(', ')}` : ''}.`,
+				: `${counted(items.filter((item) => item.lots.length).length, 'item')} in ${counted(places, 'place')}${parts.length ? `; ${parts.join(', ')}` : ''}.`,
 		items
 	};
 }
@@ -189,7 +190,11 @@ function stashItem(
 		lowUnit,
 		supplier: item.supplier_id === null ? '' : String(item.supplier_id),
 		sources: {
-			ladder: item.ladder ? parsed(item.ladder).join(', ') : '',
+			ladder: item.ladder
+				? readLadder(parsed(item.ladder))
+						.map((rung) => RUNG_WORDS[rung])
+						.join(', ')
+				: '',
 			startDays: item.start_days === null ? '' : String(item.start_days),
 			openGround: item.season === 'open ground',
 			makeCost: item.make_cents === null ? '' : dollarsTyped(item.make_cents),
@@ -218,7 +223,9 @@ function kitShown(
 		lot.kit_of === null && parts.length === 0
 			? ''
 			: [
-					lot.kit_of === null ? `${left} makings left` : `${left} of ${lot.kit_of} makings left`,
+					lot.kit_of === null
+						? `${counted(Number(left), 'set')} left`
+						: `${left} of ${counted(lot.kit_of, 'set')} left`,
 					state.scarcest ? `pieces for ${numberTyped(state.makings)}` : '',
 					lacks.length ? `${listText(lacks)} missing` : ''
 				]

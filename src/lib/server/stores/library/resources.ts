@@ -3,6 +3,7 @@ import { Refusal } from '$core/error.ts';
 import { requirePages } from '$core/plan/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { counted } from '$core/words/index.ts';
 
 export type ResourceInput = Partial<Omit<Row<'resource'>, 'id' | 'added_on' | 'title' | 'kind'>> &
 	Pick<Row<'resource'>, 'title' | 'kind'>;
@@ -58,7 +59,7 @@ export async function addUse(trx: Trx, run: number, input: UseInput): Promise<nu
 	if (input.from_page !== null) {
 		requirePages({ from: input.from_page, to: input.to_page ?? input.from_page });
 		if (resource.pages !== null && (input.to_page ?? input.from_page) > resource.pages)
-			throw new Refusal(`“${resource.title}” has ${resource.pages} pages.`, 'text');
+			throw new Refusal(`“${resource.title}” has ${counted(resource.pages, 'page')}.`, 'text');
 	}
 	const { id } = await trx.insertInto('resource_use').values(input).returning('id').executeTakeFirstOrThrow();
 	return id;

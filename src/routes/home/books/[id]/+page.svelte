@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RIGHTS_TEXT } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -89,7 +90,7 @@
 					</li>{/each}
 			</ul>
 			{#each view.cautions as caution, i (i)}<p class="mt-2 text-sm text-due">{caution}</p>{/each}
-			<p class="mt-2 text-sm text-ink-2">Copies allowed: {row.rights}.</p>
+			<p class="mt-2 text-sm text-ink-2">Copies allowed: {RIGHTS_TEXT[row.rights]}.</p>
 		</section>
 		{#if row.pieces !== null || view.pieces.length}
 			<Pieces {view} trays={data.trays} {failure} />

@@ -10,6 +10,7 @@ import { id } from '$lib/server/schemas/fields.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { addResource } from '$lib/server/stores/library/resources.ts';
 import type { Actions, PageServerLoad } from './$types';
+import { counted } from '$core/words/index.ts';
 
 export const load: PageServerLoad = async () => ({ places: placeOptions(await situation()) });
 
@@ -64,7 +65,7 @@ export const actions: Actions = {
 				list: Joi.string().max(2_000_000).required(),
 				place: id.empty('').allow(null).default(null)
 			}),
-			(count: number) => (count === 1 ? '1 book added' : `${count} books added`),
+			(count: number) => `${counted(count, 'book')} added`,
 			async ({ trx, now }, form) => {
 				const list = checkedList(scanned, form.list);
 				const { today } = now;

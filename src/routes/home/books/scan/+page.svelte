@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { onMount } from 'svelte';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -40,7 +41,7 @@
 <p class="max-w-3xl font-display text-xl leading-snug font-medium">
 	{list.length === 0
 		? 'Scan one book at a time. A handheld scanner works anywhere on this page.'
-		: `${session.fresh} new ${session.fresh === 1 ? 'book' : 'books'}${session.there ? `, ${session.there} you already have` : ''}. Choose where they go, and save.`}
+		: `${counted(session.fresh, 'new book')}${session.there ? `, ${session.there} you already have` : ''}. Choose where they go, and save.`}
 </p>
 
 <div class="mt-4 flex flex-wrap items-end gap-3">
@@ -114,7 +115,7 @@
 			{failure}
 		/>
 		<Button type="submit" look="main" disabled={session.fresh === 0}
-			>Save {session.fresh === 1 ? 'this book' : `these ${session.fresh} books`}</Button
+			>Save {counted(session.fresh, 'book')}</Button
 		>
 	</form>
 	{#if failure}<p class="mt-2 text-late">{failure.message}</p>{/if}

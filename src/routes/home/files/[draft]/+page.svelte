@@ -52,7 +52,7 @@
 		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
 			<Button type="submit">Stop reading</Button>
 		</form>
-		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
+		<noscript><p class="mt-3"><a href={page.url.pathname}>Reload</a></p></noscript>
 	{:else if data.job}
 		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
 			{data.job.done} of {data.job.total} rows imported.
@@ -66,7 +66,7 @@
 		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
 			<Button type="submit">Stop and import nothing</Button>
 		</form>
-		<noscript><p class="mt-3"><a href={page.url.pathname}>Look again</a></p></noscript>
+		<noscript><p class="mt-3"><a href={page.url.pathname}>Reload</a></p></noscript>
 	{:else if data.kind && data.counts}
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
 			{told}

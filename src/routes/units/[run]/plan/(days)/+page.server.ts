@@ -38,6 +38,7 @@ import {
 import * as units from '$lib/server/stores/plan/units.ts';
 import { json } from '$lib/server/database/json.ts';
 import type { Actions, PageServerLoad } from './$types';
+import { counted } from '$core/words/index.ts';
 
 type AskForm = { children: number | null; start: string | null; budget: number | null } & WeekdayFlags;
 
@@ -195,7 +196,7 @@ export const actions: Actions = {
 					'string.max': 'That calendar is too large: export less of it'
 				})
 			}),
-			(added: number) => (added === 1 ? '1 day off added' : `${added} days off added`),
+			(added: number) => `${counted(added, 'day')} off added`,
 			async ({ trx }, form) => {
 				const { run } = await runOf(event.params);
 				const { start_on, end_on } = run.row;
@@ -243,7 +244,7 @@ export const actions: Actions = {
 					.required()
 					.messages({ 'string.empty': 'Paste the lessons first, one per line' })
 			}),
-			(added: number) => (added === 1 ? '1 lesson added' : `${added} lessons added`),
+			(added: number) => `${counted(added, 'lesson')} added`,
 			async ({ trx }, form) => {
 				const lessons = lessonsTyped(form.contents);
 				for (const lesson of lessons) await addLesson(trx, Number(event.params.run), lesson);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
@@ -43,7 +44,7 @@
 		[
 			lesson.days,
 			lesson.optional ? 'optional' : '',
-			lesson.sessions > 1 ? `${lesson.sessions} days` : '',
+			lesson.sessions > 1 ? counted(lesson.sessions, 'day') : '',
 			lesson.supplies === 1 ? '1 supply line' : `${lesson.supplies} supply lines`
 		]
 			.filter(Boolean)

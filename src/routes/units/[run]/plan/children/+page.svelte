@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
@@ -103,7 +104,7 @@
 {#if data.grid.never}<p class="mt-3 text-sm text-ink-2">{data.grid.never}</p>{/if}
 {#if overCount}<p class="mt-3">
 		<Button size="small" onclick={() => (showOver = !showOver)}
-			>{showOver ? 'Hide' : 'Show'} the {overCount === 1 ? 'lesson that is' : `${overCount} lessons that are`} over</Button
+			>{showOver ? 'Hide' : 'Show'} {counted(overCount, 'finished lesson')}</Button
 		>
 	</p>{/if}
 

@@ -115,7 +115,7 @@ export const actions: Actions = {
 			setStanding(trx, Number(event.params.run), form.id, 'do without')
 		),
 	back: (event) =>
-		handleForm(event, one, 'Brought back', ({ trx }, form) =>
+		handleForm(event, one, 'Needed again', ({ trx }, form) =>
 			setStanding(trx, Number(event.params.run), form.id, 'extra')
 		),
 	remove: (event) =>

@@ -114,7 +114,7 @@
 							<span class="flex-1 text-ink-2">{row.title}</span>
 							<form method="post" action="?/back" use:enhance={saves()}>
 								<input type="hidden" name="id" value={row.id} />
-								<Button type="submit" size="small" aria-label="Bring back {row.title}">Bring it back</Button>
+								<Button type="submit" size="small" aria-label="Restore {row.title}">Restore</Button>
 							</form>
 						</li>
 					{/each}

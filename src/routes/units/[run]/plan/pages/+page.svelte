@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
@@ -88,9 +89,7 @@
 	{/each}
 	{#if overCount}<p>
 			<Button size="small" onclick={() => (showOver = !showOver)}
-				>{showOver ? 'Hide' : 'Show'} the pages of {overCount === 1
-					? 'the lesson that is'
-					: `${overCount} lessons that are`} over</Button
+				>{showOver ? 'Hide' : 'Show'} pages of {counted(overCount, 'finished lesson')}</Button
 			>
 		</p>{/if}
 	<OtherUses uses={data.uses} {showOver} {failure} />

@@ -1,0 +1,37 @@
+import type { CopyingRight } from '../library/index.ts';
+
+/** What is kept under one word and shown under another, where the other is the one that people say. */
+const LABELS: Readonly<Record<string, string>> = {
+	'shelf tray': 'tray',
+	outing: 'field trip',
+	film: 'movie',
+	'hands-busy work': 'busy hands',
+	disc: 'CD or DVD',
+	'one activity': 'for an activity',
+	'leave out': 'missing pages',
+	'wrong in the book': 'error in the book',
+	'all right': 'okay',
+	'not used': 'didn’t use'
+};
+
+/** Who may copy, as it is said after "Copies allowed". */
+export const RIGHTS_TEXT: Readonly<Record<CopyingRight, string>> = {
+	'own family': 'our family',
+	'one class': 'one class',
+	none: 'no copies',
+	ask: 'ask first'
+};
+
+/**
+ * The word for a stored kind, role or rating.
+ * @example labelOf('outing') === 'field trip'
+ * @example labelOf('game') === 'game'
+ */
+export function labelOf(value: string): string {
+	return LABELS[value] ?? value;
+}
+
+/** A stored value as an option of a field. */
+export function labeled(value: string): { value: string; label: string } {
+	return { value, label: labelOf(value) };
+}
