@@ -24,7 +24,7 @@ export const SUPPLIERS = [
 	{ name: 'Friends and family', kind: 'friend', weekdays: [1, 2, 3, 4, 5, 6, 7], leadDays: 4 },
 	{ name: 'Fernhill Library', kind: 'library', weekdays: [2, 3, 4, 5, 6], leadDays: 11 },
 	// Comes by on Fridays and lends for two weeks, once.
-	{ name: 'The book van', kind: 'library', weekdays: [5], leadDays: 3, loanDays: 14, renewals: 0 }
+	{ name: 'Bookmobile', kind: 'library', weekdays: [5], leadDays: 3, loanDays: 14, renewals: 0 }
 ] as const;
 
 export type DemoPlace = {

@@ -51,8 +51,8 @@ Blank maps of everywhere||printable|40|||maps|paper shelf
 Contour journal pages||printable|12|||maps, mountains|paper shelf
 Globe net to cut out||printable|2|||maps, globe|paper shelf
 Street map bingo boards||printable|8|||maps, towns|paper shelf
-Film: across the ice||link||||maps, cold|
-Film: how a globe is made||link||||maps, globe|
+Movie: across the ice||link||||maps, cold|
+Movie: how a globe is made||link||||maps, globe|
 Live view of a harbor||link||||maps, ships|
 A recording of a lighthouse keeper||link||||maps, sea|
 Magazine: Rivers of the World||magazine|52|7-13|4|maps, rivers|desk
@@ -81,7 +81,7 @@ Anemometer kit||kit|12|8-14||wind|art cart
 Weather cards, three-part||card set|24|4-9||weather|desk
 Wind rose poster||poster||||wind|paper shelf
 Catch the Breeze|Marrow Games|game|40|5-10||wind|game shelf
-Film: kites over the beach||link||||kites|
+Movie: kites over the beach||link||||kites|
 Wind map of today||link||||wind, weather|
 Dandelion seed head||live specimen||||wind, plants|
 A jar of feathers||model|20|3-12||birds, wind|game shelf
@@ -117,8 +117,8 @@ Harvest, a board game|Marrow Games|game|72|7-12||grain|game shelf
 Sorting grains tray||puzzle|5|2-5||grain|box for Bread
 Bread journal pages||printable|14|||bread|box for Bread
 Label the loaf||printable|3|||bread|box for Bread
-Film: a night at the bakery||link||||bread|
-Film: the water mill||link||||grain, machines|
+Movie: a night at the bakery||link||||bread|
+Movie: the water mill||link||||grain, machines|
 Recording: the miller’s song||link||||grain, music|
 Sourdough starter||live specimen||||bread, science|
 Wheat sprouts||live specimen||||grain, plants|
@@ -147,7 +147,7 @@ Beetle in a Box|Marrow Games|game|36|4-8||insects|game shelf
 Pond life cards||card set|28|4-9||ponds, animals|desk
 Insect hotel plans||printable|4|||insects|paper shelf
 Poem pages to illustrate||printable|20|||poems|paper shelf
-Film: a year at the pond||link||||ponds, animals|
+Movie: a year at the pond||link||||ponds, animals|
 Tuning fork and strings||kit|9|6-12||music|art cart
 Hundred board||puzzle|101|4-8||numbers|game shelf
 The Beekeeper’s Calendar|Alder Wren|book|108|8-12|5|insects, plants|library
@@ -181,7 +181,7 @@ export const USES: readonly (readonly [lesson: number, title: string, text: stri
 	[6, 'Lines That Are Not There', 'read aloud 12–18, 15 min: why every map lies a little'],
 	[6, 'Globe net to cut out', 'one activity'],
 	[6, 'Wooden continents tray', 'one activity, Tamsin'],
-	[6, 'Film: how a globe is made', 'listen or watch, 20 min'],
+	[6, 'Movie: how a globe is made', 'listen or watch, 20 min'],
 	[9, 'Maps in a Suitcase', 'look at, Perrin, 10 min'],
 	[13, 'Maps in a Suitcase', 'read aloud, 15 min'],
 	[7, 'Latitude for Breakfast', 'read alone Odile 20–34, 20 min'],
@@ -206,7 +206,7 @@ export const KITE_USES: typeof USES = [
 	[1, 'Flying with a Feather', 'look at, Tamsin, 10 min'],
 	[1, 'Feathers and Sails', 'read aloud 8–19, 20 min: what holds a wing up'],
 	[1, 'A jar of feathers', 'one activity'],
-	[1, 'Film: kites over the beach', 'listen or watch'],
+	[1, 'Movie: kites over the beach', 'listen or watch'],
 	[2, 'The Kite Loft', 'read aloud 1–14, 20 min'],
 	[2, 'Bridles, Tails and Spars', 'reference 20–27: where the bridle sits'],
 	[2, 'Seven Knots', 'read alone Odile 12–24, 20 min'],
@@ -232,7 +232,7 @@ export const BREAD_USES: typeof USES = [
 	[2, 'Loaf by Loaf', 'look at, 10 min'],
 	[2, 'Kneading Time', 'read alone Perrin, 15 min'],
 	[2, 'Bread journal pages', 'one activity'],
-	[2, 'Film: a night at the bakery', 'listen or watch']
+	[2, 'Movie: a night at the bakery', 'listen or watch']
 ];
 
 /** One of the library's books in its state on the demo's day, as the library's own computer has it too. */

@@ -178,14 +178,14 @@ export const ACTIVITIES: readonly DemoActivity[] = [
 		weather: 'a clear day'
 	},
 	{
-		text: 'Map puzzle tray, shelf tray, 15 min, Tamsin',
+		text: 'Map puzzle tray, tray, 15 min, Tamsin',
 		lesson: 6,
 		worth: 4,
 		helper: 'Perrin',
 		takes: ['Wooden continents tray']
 	},
 	{
-		text: 'Sorting ships and whales, shelf tray, 15 min, Tamsin',
+		text: 'Sorting ships and whales, tray, 15 min, Tamsin',
 		lesson: 11,
 		worth: 3,
 		takes: ['Little ships and sea animals', 'Sea chart cards, three-part']
@@ -198,24 +198,24 @@ export const ACTIVITIES: readonly DemoActivity[] = [
 		supplies: '2 lemons\n1 candle stub',
 		subjects: 'art, history'
 	},
-	{ text: 'Museum of seafaring, outing, 180 min, with an adult, $18', day: '2027-02-12', worth: 4 },
+	{ text: 'Museum of seafaring, field trip, 180 min, with an adult, $18', day: '2027-02-12', worth: 4 },
 	{ text: 'Weather and wind log, project, 5 min, 24 times, daily', lesson: 1, worth: 3, done: 13 },
 	{
-		text: 'Big wall atlas, project, 30 min, 8 instalments, crumbs',
+		text: 'Big wall atlas, project, 30 min, 8 parts, crumbs',
 		lesson: 2,
 		worth: 4,
 		done: 3,
 		supplies: '1 roll butcher paper'
 	},
-	{ text: 'Film: across the ice, film, 55 min', worth: 2 },
+	{ text: 'Movie: across the ice, movie, 55 min', worth: 2 },
 	{
 		text: 'Rice bin with buried landmarks, sensory bin, 25 min, messy, Tamsin',
 		worth: 4,
 		supplies: '2 lb rice'
 	},
-	{ text: 'Geocache with the cousins, outing, 90 min, with an adult', worth: 4, weather: 'dry' },
+	{ text: 'Geocache with the cousins, field trip, 90 min, with an adult', worth: 4, weather: 'dry' },
 	{ text: 'Edible contour map, snack, 45 min, messy, with an adult, $5, for Odile and Perrin', worth: 3 },
-	{ text: 'Lacing maps, hands-busy work, 20 min, Tamsin', worth: 3 },
+	{ text: 'Lacing maps, busy hands, 20 min, Tamsin', worth: 3 },
 	{ text: 'Street map bingo, game, 25 min, $1', worth: 2, takes: ['Street map bingo boards'] },
 	{
 		text: 'Sextant from cardboard, project, 55 min, crumbs, ages 8 and up',

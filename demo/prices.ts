@@ -13,7 +13,7 @@ export const PRICES: readonly (readonly [
 ])[] = [
 	['orange', 'Corner Grocer', '1', 0.79, 'fruit'],
 	['orange', 'Corner Grocer', '8', 4.99, 'fruit'],
-	['orange', 'Hobby & Hardware', '1', 1.29, 'till'],
+	['orange', 'Hobby & Hardware', '1', 1.29, 'checkout'],
 	['bar magnet', 'Mail order', '2', 6.4, ''],
 	['bar magnet', 'Hobby & Hardware', '1', 4.25, 'tools'],
 	['cork', 'Hobby & Hardware', '10', 2.9, 'crafts'],
@@ -21,7 +21,7 @@ export const PRICES: readonly (readonly [
 	['sidewalk chalk', 'Hobby & Hardware', '12 stick', 3.49, 'crafts'],
 	['sidewalk chalk', 'Corner Grocer', '6 stick', 2.29, 'seasonal'],
 	['sidewalk chalk', 'Mail order', '20 stick', 3.2, '', 'excluded', 'crumbles in the damp'],
-	['chocolate coin', 'Corner Grocer', '1 bag', 1.99, 'sweets'],
+	['chocolate coin', 'Corner Grocer', '1 bag', 1.99, 'candy'],
 	['chocolate coin', 'Mail order', '4 bag', 6.8, ''],
 	['wooden dowel', 'Hobby & Hardware', '4', 3.6, 'wood'],
 	['tissue paper', 'Hobby & Hardware', '10 sheet', 2.5, 'crafts'],

@@ -36,10 +36,10 @@ Lesson 2: What floats
 3 corks per child
 some salt`;
 
-test('a first evening from an empty house to a first true answer, by keyboard alone', async ({ page }) => {
+test('a first evening Getting started: set up the basics, by keyboard alone', async ({ page }) => {
 	await open(page, '/');
-	await expect(page.getByText('from an empty house to a first true answer')).toBeVisible();
-	await tabTo(page, page.getByRole('link', { name: 'Begin' }));
+	await expect(page.getByText('Getting started: set up the basics')).toBeVisible();
+	await tabTo(page, page.getByRole('link', { name: 'Start' }));
 	await page.keyboard.press('Enter');
 
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who are you teaching?');
@@ -71,24 +71,24 @@ test('a first evening from an empty house to a first true answer, by keyboard al
 	await expectAccessible(page);
 	await typeInto(page, 'Topic', 'Ponds and Streams');
 	await typeInto(page, 'Lessons, one per line', CONTENTS);
-	await expect(page.getByText('3 lessons, 3 lines left out')).toBeVisible();
+	await expect(page.getByText('3 lessons, 3 lines skipped')).toBeVisible();
 	await expect(page.getByText('Frogs and toads')).toBeVisible();
 	await press(page, 'Start with 3 lessons');
 
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('What does it need?');
 	await typeInto(page, 'Supply list', LIST);
 	await press(page, 'Read the list');
-	await expect(page.getByRole('heading', { name: '1 of 4 lines want a look' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: '1 of 4 lines needs checking' })).toBeVisible();
 	await press(page, 'Save the list');
 
 	// The first true answer: two children, so two jars and six corks, nothing at home.
-	await expect(page.getByText('4 things are listed, 4 not at home')).toBeVisible();
+	await expect(page.getByText('4 items on the list, 4 not at home')).toBeVisible();
 	await open(page, '/units/1/gather');
 	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('6 corks');
 	await open(page, '/');
 	await expect(page.getByText('Getting started')).toHaveCount(0);
 	await open(page, '/home/places');
-	await expect(page.getByText('7 places, in walking order')).toBeVisible();
+	await expect(page.getByText('7 places, in the order you walk')).toBeVisible();
 });
 
 test('the first evening can be skipped, left and resumed @phone', async ({ page }) => {
@@ -105,13 +105,13 @@ test('the first evening can be skipped, left and resumed @phone', async ({ page 
 	await expect(page.getByText('Getting started: 1 of 5 steps done')).toBeVisible();
 	await page.getByRole('link', { name: 'Continue' }).click();
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('How do you measure?');
-	await page.getByRole('link', { name: /Family/ }).click();
+	await page.getByRole('link', { name: /Children/ }).click();
 	await page.getByLabel('Children: name, age or birth date, allergies').fill('Perrin 2019-06-02');
 	await page.getByRole('button', { name: 'Continue' }).click();
-	await expect(page.getByText('In the house: Perrin')).toBeVisible();
+	await expect(page.getByText('Added: Perrin')).toBeVisible();
 
 	await open(page, '/start/list');
-	await expect(page.getByText('A supply list belongs to a unit')).toBeVisible();
+	await expect(page.getByText('Supply lists belong to a unit')).toBeVisible();
 	await page.getByRole('button', { name: 'Skip setup' }).click();
 	await expect(page.getByRole('heading', { name: 'No unit yet' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
@@ -120,13 +120,13 @@ test('the first evening can be skipped, left and resumed @phone', async ({ page 
 
 test('every first screen of an empty house says what to do, on the phone too @both', async ({ page }) => {
 	for (const [view, words] of [
-		['/', 'Begin'],
+		['/', 'Start'],
 		['/units', 'Start with a name'],
 		['/lists/walk', 'Nothing'],
 		['/home/supplies', 'Start with one shelf'],
 		['/home/places', 'Just the places that matter'],
 		['/home/count', ''],
-		['/home/files', 'Take out'],
+		['/home/files', 'Export'],
 		['/house', 'Add the children first']
 	]) {
 		await open(page, view);

@@ -18,8 +18,8 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await page.getByRole('button', { name: 'Read the list' }).click();
 
 	// Doubtful lines stand first and say what is doubtful.
-	await expect(page.getByRole('heading', { level: 2 })).toContainText('2 of 8 lines want a look');
-	await expect(page.getByText('Line 10, “Lesson 44: Nowhere”: no such lesson here.')).toBeVisible();
+	await expect(page.getByRole('heading', { level: 2 })).toContainText('2 of 8 lines need checking');
+	await expect(page.getByText('Line 10, “Lesson 44: Nowhere”: no lesson matches.')).toBeVisible();
 	const first = page.locator('ol > li').first();
 	await expect(first).toContainText('“some yarn”');
 	await expect(first).toContainText('The list doesn’t say how much.');
@@ -70,7 +70,7 @@ test('the same list pasted again changes nothing; a line taken out is shown as g
 			'Lesson 7\n9 ft of string\n1 roll masking tape\n1 index card per child\n1 sheet construction paper per child'
 		);
 	await page.getByRole('button', { name: 'Read the list' }).click();
-	await expect(page.getByText('4 as before, 1 gone')).toBeVisible();
+	await expect(page.getByText('4 unchanged, 1 removed')).toBeVisible();
 	await expect(page.getByLabel('“1 pencil per child”')).toBeChecked();
 	await page.getByLabel('“1 pencil per child”').uncheck();
 	await page.getByRole('button', { name: 'Save the list' }).click();
@@ -86,19 +86,19 @@ test('what cannot be read is said at its line, and what was typed stays', async 
 	await expect(page.getByText('Paste or type a list first, one item per line.').first()).toBeVisible();
 	await page.getByLabel('Supply list').fill('Lesson 6:\nSupplies:');
 	await page.getByRole('button', { name: 'Read the list' }).click();
-	await expect(page.getByText(/nothing to gather in this text/).first()).toBeVisible();
+	await expect(page.getByText(/No items found/).first()).toBeVisible();
 	await expect(page.getByLabel('Supply list')).toHaveValue('Lesson 6:\nSupplies:');
 
 	await page.getByLabel('Supply list').fill('7 corks\n2 bowls');
 	await page.getByRole('button', { name: 'Read the list' }).click();
 	await page.getByLabel('Amount: 2 bowls').fill('two-ish');
-	await page.getByLabel('Thing: 7 corks').fill('champagne cork');
+	await page.getByLabel('Item: 7 corks').fill('champagne cork');
 	await page.getByRole('button', { name: 'Save the list' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: '“2 bowls”' })).toContainText(
-		'“two-ish” is not an amount'
+		'“two-ish” isn’t an amount'
 	);
 	await expect(page.getByLabel('Amount: 2 bowls')).toHaveValue('two-ish');
-	await expect(page.getByLabel('Thing: 7 corks')).toHaveValue('champagne cork');
+	await expect(page.getByLabel('Item: 7 corks')).toHaveValue('champagne cork');
 	await page.getByLabel('Amount: 2 bowls').fill('2');
 	await page.getByRole('button', { name: 'Save the list' }).click();
 	await expect(page.getByRole('row', { name: /^champagne cork/ })).toContainText('7');
@@ -107,31 +107,31 @@ test('what cannot be read is said at its line, and what was typed stays', async 
 test('a row says why, and takes what was decided about it', async ({ page }) => {
 	await open(page, '/units/1/gather');
 	await page.getByRole('button', { name: /^bar magnet/ }).click();
-	await expect(page.getByText('Lesson 8: 1 × 1 (pairs of 2 children) = 1')).toBeVisible();
-	await expect(page.getByText(/swallowed, pinch the gut/)).toBeVisible();
-	await expect(page.getByText('16 CFR 1262 (from memory)')).toBeVisible();
+	await expect(page.getByText('Lesson 8: 1 per pair × 1 pair = 1')).toBeVisible();
+	await expect(page.getByText(/Two swallowed magnets/)).toBeVisible();
+	await expect(page.getByText('source')).toBeVisible();
 	await expectAccessible(page);
 
 	await page.getByLabel('Get it from').selectOption({ label: 'Corner Grocer' });
-	await page.getByRole('button', { name: 'Change', exact: true }).last().click();
+	await page.getByRole('button', { name: 'Edit', exact: true }).last().click();
 	await expect(page.getByRole('row', { name: /^bar magnet/ })).toContainText('by Sat, Jan 30');
 
-	await page.getByRole('button', { name: 'Bought: 1 bar magnet' }).click();
+	await page.getByRole('button', { name: 'Got it: 1 bar magnet' }).click();
 	await expect(page.getByRole('row', { name: /^bar magnet/ })).toContainText('box for Maps');
 
 	await page.getByRole('button', { name: /^cork/ }).click();
 	await page.getByRole('button', { name: 'Skip it' }).click();
-	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('doing without');
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('skipped');
 });
 
 test('one line, typed as one would say it, and then changed in the dialog', async ({ page }) => {
 	await open(page, '/units/1/gather');
-	await page.getByLabel('New note line, as you would say it').fill('4 paper cups per child');
+	await page.getByLabel('Add an item').fill('4 paper cups per child');
 	await page.getByRole('button', { name: 'Add' }).click();
 	const row = page.getByRole('row', { name: /^paper cup/ });
 	await expect(row).toContainText('12 paper cups');
 	await page.getByRole('button', { name: /^paper cup/ }).click();
-	await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+	await page.getByRole('button', { name: 'Edit', exact: true }).first().click();
 	const dialog = page.getByRole('dialog');
 	await expectAccessible(page);
 	await dialog.getByLabel('Tamsin').uncheck();

@@ -17,7 +17,7 @@ test('a backup is made, gone back to, and come back from', async ({ page }) => {
 	const asked = page.getByRole('listitem').filter({ hasText: 'asked for' });
 	await asked.getByRole('button').click();
 	const dialog = page.getByRole('dialog');
-	await expect(dialog).toContainText('What is there today is kept as one more backup');
+	await expect(dialog).toContainText('What you have today is kept as one more backup');
 	await expectAccessible(page);
 	await dialog.getByRole('button', { name: 'Go back to it' }).click();
 	await expect(page.getByText(/^Back to /)).toBeVisible();
@@ -43,7 +43,7 @@ test('a year of two digits is what one means by it; one too far is said, and bre
 	await last.blur();
 	await expect(last).toHaveValue('2027-03-11');
 	await page.getByRole('button', { name: 'Save dates' }).click();
-	await expect(page.getByText(/teaching days for 13 sessions/)).toBeVisible();
+	await expect(page.getByText(/school days for 13 lesson days/)).toBeVisible();
 
 	// As a browser without such fields sends it.
 	await page.locator('form').evaluateAll((forms) => {

@@ -75,7 +75,7 @@ test('from a cold open the next thing is ticked in two taps @phone', async ({ pa
 	expect(taps).toBeLessThanOrEqual(2);
 
 	await open(page, '/');
-	await page.getByRole('link', { name: 'Walk: Fetch 5 things for lesson 6' }).click();
+	await page.getByRole('link', { name: 'Gather: Gather 5 items for lesson 6' }).click();
 	await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
 	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveAttribute(
 		'aria-pressed',
@@ -107,9 +107,9 @@ test('a walk with no network goes on, and catches up @phone', async ({ page, hou
 		'aria-pressed',
 		'true'
 	);
-	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await expect(page.getByText('2 changes are saved on this device')).toBeVisible();
 	await house.start();
-	await expect(page.getByText(/ticks? waits? on this device/)).toHaveCount(0, { timeout: 15_000 });
+	await expect(page.getByText(/waiting to send/)).toHaveCount(0, { timeout: 15_000 });
 	await open(page, '/lists/walk');
 	await expect(page.getByRole('button', { name: 'Found: 6 paper plates' })).toHaveCount(0);
 	await expect(page.getByRole('button', { name: 'Found: 3 sheets of tracing film' })).toHaveCount(0);
@@ -117,7 +117,7 @@ test('a walk with no network goes on, and catches up @phone', async ({ page, hou
 
 test('what is not where it should be goes to missing', async ({ page }) => {
 	await open(page, '/lists/walk');
-	await page.getByRole('button', { name: 'Can’t get it, or less: 6 paper plates' }).click();
+	await page.getByRole('button', { name: 'Not there, or less: 6 paper plates' }).click();
 	await expectAccessible(page);
 	await page.getByLabel('Total there now').fill('many');
 	await page.getByRole('button', { name: 'Fix the count' }).click();
@@ -141,18 +141,18 @@ test('the plan: dates follow the calendar, lessons are added, moved, changed and
 	page
 }) => {
 	await open(page, '/units/1/plan');
-	await expect(page.getByText('16 teaching days for 13 sessions')).toBeVisible();
+	await expect(page.getByText('16 school days for 13 lesson days')).toBeVisible();
 
 	await page.getByLabel('From', { exact: true }).fill('2027-02-23');
-	await page.getByLabel('Why').fill('museum');
+	await page.getByLabel('Reason').fill('museum');
 	await page.getByRole('button', { name: 'Add days off' }).click();
 	await expect(
-		page.getByText('15 teaching days for 13 sessions, the last on Thu, Mar 4; 2 days are spare.')
+		page.getByText('15 school days for 13 lesson days, ending Thu, Mar 4. 2 days to spare.')
 	).toBeVisible();
 
-	await page.getByLabel('Next lesson').fill('A map of the stars');
+	await page.getByLabel('Add a lesson').fill('A map of the stars');
 	await page.getByRole('button', { name: 'Add lesson' }).click();
-	await expect(page.getByText('15 teaching days for 14 sessions')).toBeVisible();
+	await expect(page.getByText('15 school days for 14 lesson days')).toBeVisible();
 	const lesson = (name: string) => page.getByRole('listitem').filter({ hasText: name });
 	await expect(lesson('A map of the stars')).toContainText('Tue, Mar 9');
 	await page.getByRole('button', { name: 'Move A map of the stars up' }).click();
@@ -169,7 +169,7 @@ test('the plan: dates follow the calendar, lessons are added, moved, changed and
 
 	await page.getByLabel('Last day', { exact: true }).fill('2027-02-01');
 	await page.getByRole('button', { name: 'Save dates' }).click();
-	await expect(page.getByText(/7 teaching days for 15 sessions: 8 sessions do not fit/)).toBeVisible();
+	await expect(page.getByText(/7 school days for 15 lesson days: 8 don’t fit/)).toBeVisible();
 	await page.getByLabel('Last day', { exact: true }).fill('2026-02-01');
 	await page.getByRole('button', { name: 'Save dates' }).click();
 	await expect(page.getByText('The last day must be after the first day.').first()).toBeVisible();
@@ -196,15 +196,15 @@ test.describe('an empty household', () => {
 		await expectAccessible(page);
 		await open(page, '/units');
 		await page.getByRole('button', { name: 'Start this unit' }).click();
-		await expect(page.getByText('Enter the unit a name.').first()).toBeVisible();
+		await expect(page.getByText('Enter a name for the unit.').first()).toBeVisible();
 		await page.getByLabel('New unit').fill('Ponds and Streams');
 		await page.getByRole('button', { name: 'Start this unit' }).click();
 		await expect(page.getByText('No lessons yet. Type the first one below.')).toBeVisible();
-		await page.getByLabel('Next lesson').fill('What lives in a pond');
+		await page.getByLabel('Add a lesson').fill('What lives in a pond');
 		await page.getByRole('button', { name: 'Add lesson' }).click();
-		await expect(page.getByText('1 lesson without dates')).toBeVisible();
+		await expect(page.getByText('1 lesson, no dates yet').first()).toBeVisible();
 		await page.getByRole('link', { name: /^Gather (?!Bin)/ }).click();
-		await expect(page.getByText('No supply list yet')).toBeVisible();
+		await expect(page.getByText('No supply list yet').first()).toBeVisible();
 		await expectAccessible(page);
 		await page.getByRole('link', { name: 'Paste a list', exact: true }).first().click();
 		await page.getByLabel('Supply list').fill('2 jars with lids\n1 hand lens');

@@ -47,10 +47,10 @@ test('a walk in the basement: ticks wait, outlive a reload without the server, a
 		await found(page).nth(1).getAttribute('aria-label')
 	];
 	for (const name of names) await page.getByRole('button', { name: name!, exact: true }).click();
-	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await expect(page.getByText('2 changes are saved on this device')).toBeVisible();
 	await page.reload();
 	await page.waitForSelector('html[data-ready]');
-	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await expect(page.getByText('2 changes are saved on this device')).toBeVisible();
 	for (const name of names)
 		await expect(page.getByRole('button', { name: name!, exact: true })).toHaveAttribute(
 			'aria-pressed',
@@ -58,20 +58,20 @@ test('a walk in the basement: ticks wait, outlive a reload without the server, a
 		);
 	// One of them was a slip: what was not sent is simply taken back.
 	await page.getByRole('button', { name: names[1]!, exact: true }).click();
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 	// Undo takes back what still waits, not what the house did before.
 	await page.getByRole('button', { name: names[1]!, exact: true }).click();
-	await expect(page.getByText('2 ticks wait on this device')).toBeVisible();
+	await expect(page.getByText('2 changes are saved on this device')).toBeVisible();
 	await page.getByRole('heading', { level: 1 }).click();
 	await page.keyboard.press('Control+z');
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 	await expect(page.getByRole('button', { name: names[1]!, exact: true })).toHaveAttribute(
 		'aria-pressed',
 		'false'
 	);
 	await expectAccessible(page);
 	await house.start();
-	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await expect(page.getByText('saved on this device')).toHaveCount(0);
 	await page.goto('/lists/walk');
 	await page.waitForSelector('html[data-ready]');
 	await expect(found(page)).toHaveCount(before - 1);
@@ -94,11 +94,11 @@ test('without a network the kept pages open, others say what is kept', async ({ 
 	await expect(found(page).first()).toBeVisible();
 	await page.goto('/house');
 	await expect(page.getByRole('heading', { name: 'Can’t reach Gather Bin right now.' })).toBeVisible();
-	await page.getByRole('link', { name: 'Errands' }).click();
+	await page.getByRole('link', { name: 'Shopping list' }).click();
 	await expect(page.getByRole('heading', { name: 'No list yet.' })).toBeVisible();
 	await context.setOffline(false);
 	await page.goto('/house');
-	await expect(page.getByRole('heading', { name: 'House', exact: true })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Household', exact: true })).toBeVisible();
 });
 
 test('two phones: a tick is seen on the other within two seconds', async ({ page, context, house }) => {
@@ -121,13 +121,13 @@ test('a count that was made without a network never goes over a newer one unseen
 }) => {
 	await open(page, '/lists/walk');
 	await keepsLists(page);
-	const more = page.getByRole('button', { name: /^Can’t get it, or less: / });
+	const more = page.getByRole('button', { name: /^Not there, or less: / });
 	const label = (await more.first().getAttribute('aria-label'))!;
 	await context.setOffline(true);
 	await more.first().click();
 	await page.getByLabel('Total there now').fill('1');
 	await page.getByRole('button', { name: 'Fix the count' }).click();
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 
 	const other = await otherPhone(context, house);
 	await open(other, '/lists/walk');
@@ -137,7 +137,7 @@ test('a count that was made without a network never goes over a newer one unseen
 	await expect(other.getByText(/^Count fixed: /).first()).toBeVisible();
 
 	await context.setOffline(false);
-	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
+	const met = page.getByRole('alert').filter({ hasText: 'someone else changed this first' });
 	await expect(met).toContainText('Another device got there first: “Count fixed:');
 	await expect(met).toContainText('Count there now');
 	// Over a reload the question stays.
@@ -159,20 +159,20 @@ test('what is next waits, too; where another phone was faster one is asked, and 
 	await keepsLists(page);
 	await context.setOffline(true);
 	await page.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 	await expect(page.getByText('Bought: Buy 6 oranges.')).toBeVisible();
 	const other = await otherPhone(context, house);
 	await open(other, '/');
 	await other.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
-	await expect(other.getByText('6 oranges: in the house').first()).toBeVisible();
+	await expect(other.getByText('Got 6 oranges').first()).toBeVisible();
 	await context.setOffline(false);
-	const met = page.getByRole('alert').filter({ hasText: 'somebody was faster' });
-	await expect(met).toContainText('“6 oranges: in the house”');
+	const met = page.getByRole('alert').filter({ hasText: 'someone else changed this first' });
+	await expect(met).toContainText('“Got 6 oranges”');
 	await met.getByRole('button', { name: /^Keep theirs/ }).click();
 	await expect(met).toHaveCount(0);
 	await open(page, '/home/supplies?q=orange');
-	await expect(page.getByRole('button', { name: /^Change orange, / })).toHaveCount(1);
-	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Edit orange, / })).toHaveCount(1);
+	await expect(page.getByRole('button', { name: /^Edit orange, 6,/ })).toBeVisible();
 	await other.context().close();
 });
 
@@ -193,12 +193,12 @@ test('an act that was done but whose answer was lost waits, is sent again and co
 	);
 	await page.getByRole('button', { name: 'Bought: Buy 6 oranges' }).click();
 	await expect.poll(() => sent).toBe(1);
-	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await expect(page.getByText('saved on this device')).toHaveCount(0);
 	await open(page, '/home/supplies?q=orange');
-	await expect(page.getByRole('button', { name: /^Change orange, / })).toHaveCount(1);
-	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Edit orange, / })).toHaveCount(1);
+	await expect(page.getByRole('button', { name: /^Edit orange, 6,/ })).toBeVisible();
 	await page.reload();
-	await expect(page.getByRole('button', { name: /^Change orange, 6,/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Edit orange, 6,/ })).toBeVisible();
 });
 
 test('in a second-hand shop without a network: on the list, have one already, and what is found waits', async ({
@@ -216,10 +216,10 @@ test('in a second-hand shop without a network: on the list, have one already, an
 	await expect(page.getByText(/^We have .*flour/)).toBeVisible();
 	await page.getByLabel('Paid for brass compass, in dollars').fill('9.50');
 	await page.getByRole('button', { name: 'Found: brass compass' }).click();
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 	await expectAccessible(page);
 	await context.setOffline(false);
-	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await expect(page.getByText('saved on this device')).toHaveCount(0);
 	await page.reload();
 	await expect(page.getByText('brass compass, Fri, Jan 22, $9.50')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Found: brass compass' })).toHaveCount(0);
@@ -244,10 +244,10 @@ test('errands: taken along, ticked in the shop without a network at what they co
 	const what = name.replace('In the cart: ', '');
 	await page.getByLabel(`Paid for ${what}, in dollars`, { exact: true }).fill('3.33');
 	await page.getByRole('button', { name, exact: true }).click();
-	await expect(page.getByText('1 tick waits on this device')).toBeVisible();
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
 	await expectAccessible(page);
 	await house.start();
-	await expect(page.getByText('on this device for the house')).toHaveCount(0);
+	await expect(page.getByText('saved on this device')).toHaveCount(0);
 	await page.reload();
 	await expect(page.getByRole('button', { name, exact: true })).toHaveAttribute('aria-pressed', 'true');
 	await expect(page.getByLabel(`Paid for ${what}, in dollars`, { exact: true })).toHaveValue('3.33');
@@ -290,7 +290,7 @@ test('by another address: over http it says what is missing; over HTTPS it keeps
 		const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
 		const plain = await context.newPage();
 		await plain.goto(`http://${address}:${http}/phone`);
-		await expect(plain.getByRole('status').first()).toContainText('over http');
+		await expect(plain.getByRole('status').first()).toContainText('plain http');
 		const taking = plain.waitForEvent('download');
 		await plain.getByRole('link', { name: 'Download the certificate' }).click();
 		expect((await taking).suggestedFilename()).toBe('gather-bin-house.crt');
@@ -312,7 +312,7 @@ test('by another address: over http it says what is missing; over HTTPS it keeps
 		await found(safe).first().click();
 		await expect(safe.getByText(/^Found: /).first()).toBeVisible();
 		await safe.goto(`https://${address}:${https}/phone`);
-		await expect(safe.getByText('This device keeps the lists')).toBeVisible();
+		await expect(safe.getByText('This device is set up')).toBeVisible();
 		// Whoever trusts the house's certificate gets a chain that holds for this address.
 		const ca = readFileSync(join(folder, 'https', 'authority.crt'));
 		const ask = (path: string) =>

@@ -66,7 +66,7 @@ async function crawl(page: Page, most = MOST_OF_A_ROUTE): Promise<{ wrong: strin
 		if (answer?.status() !== 200) wrong.push(`${address}: answered ${answer?.status()}`);
 		const main = page.locator('main');
 		if (!(await main.isVisible()) || !(await main.innerText()).trim()) wrong.push(`${address}: blank`);
-		if (await page.getByText('This part could not be shown').count()) wrong.push(`${address}: a part failed`);
+		if (await page.getByText('This part couldn’t be shown').count()) wrong.push(`${address}: a part failed`);
 		for (const size of [LAPTOP, PHONE]) {
 			const wide = await tooWide(page, size);
 			if (wide) wrong.push(`${address}: ${wide}`);
@@ -220,7 +220,7 @@ test.describe('a part of a page that fails', () => {
 			} as unknown as typeof Worker;
 		});
 		await open(page, '/lists/shops');
-		await expect(page.getByText('This part could not be shown')).toHaveCount(1);
+		await expect(page.getByText('This part couldn’t be shown')).toHaveCount(1);
 		await expect(page.getByRole('heading', { name: 'Prices' })).toBeVisible();
 		await page.getByRole('button', { name: 'Save price' }).click();
 		await expect(page.getByText('Enter the pack size').first()).toBeVisible();

@@ -5,7 +5,7 @@ test('prices are noted, the cheapest way is worked out, and what was bought is i
 }) => {
 	await open(page, '/lists/shops');
 	const way = page.getByRole('region', { name: 'Cheapest way' });
-	await expect(way.getByText(/in all; no other way costs less/)).toBeVisible();
+	await expect(way.getByText(/the lowest possible/)).toBeVisible();
 	await expectAccessible(page);
 	const bought = way.getByRole('button', { name: /^Bought: / });
 	const count = await bought.count();
@@ -25,7 +25,7 @@ test('prices are noted, the cheapest way is worked out, and what was bought is i
 	await expect(page.getByText(/: bought$/)).toBeVisible();
 	await expect(bought).toHaveCount(count - 1);
 	await expect(page.getByRole('button', { name, exact: true })).toBeHidden();
-	await expect(page.getByRole('region', { name: 'Bought' })).toContainText('$3.30');
+	await expect(page.getByRole('region', { name: 'Purchases' })).toContainText('$3.30');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(bought).toHaveCount(count);
 });
@@ -38,12 +38,12 @@ test('a pack is compared as soon as its price is known; one shop at most says wh
 	const unpriced = prices.getByRole('listitem').filter({ hasText: 'no price yet' });
 	const before = await unpriced.count();
 	expect(before).toBeGreaterThan(0);
-	await page.getByLabel('Holds', { exact: true }).fill('nothing at all, ever');
-	await page.getByLabel('Costs ($)').fill('2.50');
+	await page.getByLabel('Pack size', { exact: true }).fill('nothing at all, ever');
+	await page.getByLabel('Price ($)').first().fill('2.50');
 	await page.getByRole('button', { name: 'Save price' }).click();
 	await expect(page.getByText('Enter the pack size').first()).toBeVisible();
-	await page.getByLabel('Holds', { exact: true }).fill('100');
-	await page.getByLabel('Costs ($)').fill('2.50');
+	await page.getByLabel('Pack size', { exact: true }).fill('100');
+	await page.getByLabel('Price ($)').first().fill('2.50');
 	await page.getByRole('button', { name: 'Save price' }).click();
 	await expect(unpriced).toHaveCount(before - 1);
 	await page.getByRole('link', { name: 'One store', exact: true }).click();

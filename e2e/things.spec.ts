@@ -46,14 +46,14 @@ test('a set: its picture, a piece lent to a tray and back, and what is no pictur
 	await expect(page.getByText('narwhal and two sailing ships: with Sorting ships and whales')).toBeVisible();
 	await page.getByLabel('Piece', { exact: true }).fill('lighthouse');
 	await page.getByLabel('Tray or place').fill('window sill');
-	await page.getByRole('button', { name: 'Lend' }).first().click();
+	await page.getByRole('button', { name: 'Move out' }).first().click();
 	await expect(page.getByText('lighthouse: with window sill since Fri, Jan 22')).toBeVisible();
 	await page.getByRole('button', { name: /^Put back: lighthouse/ }).click();
 	await expect(page.getByText('lighthouse: with window sill')).toBeHidden();
 
 	const field = page.getByLabel('Take a picture');
 	await field.setInputFiles({ name: 'note.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
-	await expect(page.getByText('That is not a picture that can be shown').first()).toBeVisible();
+	await expect(page.getByText('Couldn’t read that picture').first()).toBeVisible();
 	await field.setInputFiles({ name: 'set.png', mimeType: 'image/png', buffer: picture() });
 	await expect(page.getByText('Change picture')).toBeVisible();
 	const image = page.locator('img[src^="/pictures/"]');
@@ -70,7 +70,7 @@ test('the family is warned about content before it plans; the slip of a book; a 
 	await expect(page.getByText('You asked to be warned: sensitive matter.')).toBeVisible();
 	await page.getByLabel('How you’ll use it').fill('read aloud 60–72');
 	await page.getByRole('button', { name: 'Assign' }).click();
-	await expect(page.getByText(/Flagged for lesson \d+; mind its content: sensitive matter/)).toBeVisible();
+	await expect(page.getByText(/Assigned to lesson \d+; content note: sensitive matter/)).toBeVisible();
 	await page.getByRole('link', { name: 'Print bookmark' }).click();
 	await expect(page.getByRole('heading', { name: 'The Chart Room' })).toBeVisible();
 	await expect(page.getByText('read alone 40–58')).toBeVisible();
@@ -79,7 +79,7 @@ test('the family is warned about content before it plans; the slip of a book; a 
 
 	await open(page, '/units/1/plan/paper?show=lessons');
 	const lesson = page.getByRole('article').filter({ hasText: 'Lesson 6:' });
-	await expect(lesson).toContainText('Film: how a globe is made');
+	await expect(lesson).toContainText('Movie: how a globe is made');
 	const code = lesson.getByRole('img', { name: /^Code for https:/ });
 	await expect(code).toBeVisible();
 	expect(await code.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(20);
@@ -87,15 +87,15 @@ test('the family is warned about content before it plans; the slip of a book; a 
 
 test('an activity takes books and models along, and they are wanted on its day', async ({ page }) => {
 	await open(page, '/units/1/plan/extras');
-	await expect(page.getByText('takes Wooden continents tray')).toBeVisible();
+	await expect(page.getByText('uses Wooden continents tray')).toBeVisible();
 	await page.getByRole('button', { name: 'Compass dance', exact: true }).click();
 	const field = page.getByLabel('Books, games, and printables, one title per line');
 	await field.fill('Compass rose poster\nno such thing anywhere');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('“no such thing anywhere” is not in the library').first()).toBeVisible();
+	await expect(page.getByText('“no such thing anywhere” isn’t in your home library').first()).toBeVisible();
 	await field.fill('Compass rose poster');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('takes Compass rose poster')).toBeVisible();
+	await expect(page.getByText('uses Compass rose poster')).toBeVisible();
 	await open(page, '/units/1');
 	await page.getByRole('button', { name: /^Books of lesson 8:/ }).click();
 	await expect(page.getByRole('dialog').getByText('Compass rose poster')).toBeVisible();
@@ -130,7 +130,7 @@ test('a printable is printed for its lesson: an act of the copies stream, done i
 	page
 }) => {
 	await open(page, '/units/1');
-	await page.getByRole('button', { name: /^Copies of lesson 6:/ }).click();
+	await page.getByRole('button', { name: /^Printables of lesson 6:/ }).click();
 	await expect(page.getByRole('dialog').getByText('Globe net to cut out')).toBeVisible();
 	await open(page, '/');
 	const act = page.getByRole('listitem').filter({ hasText: 'Print Globe net to cut out' });

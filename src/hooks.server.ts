@@ -46,7 +46,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.device = device;
 	event.locals.actor = event.cookies.get(ACTOR) ?? null;
 
-	const response = await resolve(event);
+	const response = await resolve(event, {
+		// The two fonts of every page, in the letters that it is written in, before anything is drawn.
+		preload: ({ type, path }) =>
+			type === 'js' || type === 'css' || (type === 'font' && /-latin-wght-normal\./.test(path))
+	});
 	response.headers.set('x-content-type-options', 'nosniff');
 	response.headers.set('referrer-policy', 'same-origin');
 	// A family's pages are kept by nobody on the way; what a phone takes along its own worker keeps.

@@ -25,7 +25,7 @@ export async function seedLibrary(
 ) {
 	const suppliers = await trx.selectFrom('supplier').selectAll().execute();
 	const supplierId = (kind: string) => suppliers.find((one) => one.kind === kind)!.id;
-	const van = suppliers.find((one) => one.name === 'The book van')!.id;
+	const van = suppliers.find((one) => one.name === 'Bookmobile')!.id;
 	const people = await trx.selectFrom('person').selectAll().where('kind', '!=', 'adult').execute();
 	const ids = new Map<string, number>();
 	for (const [i, one] of RESOURCES.entries()) {
@@ -55,7 +55,7 @@ export async function seedLibrary(
 				minutes: one.kind === 'link' ? 20 : null,
 				address:
 					one.kind === 'link' ? `https://films.example.org/${titleKey(one.title).replaceAll(' ', '-')}` : '',
-				service: one.kind === 'link' ? 'the library’s film shelf' : '',
+				service: one.kind === 'link' ? 'the library’s movie shelf' : '',
 				device: one.kind === 'link' ? 'laptop' : '',
 				rights: one.kind === 'printable' ? 'one class' : 'own family',
 				content: json(CONTENT[one.title] ?? [])

@@ -116,7 +116,7 @@
 					><input type="checkbox" name="season" class="size-5" checked={item.sources.openGround} /> Can’t be gathered
 					when the ground is frozen</label
 				>
-				<Button type="submit">Save</Button>
+				<Button type="submit">Save sources</Button>
 			</form>
 		</details>
 		<section class="mt-5 border-t border-rule pt-4" aria-labelledby="instead">
@@ -143,7 +143,7 @@
 			>
 				<input type="hidden" name="id" value={item.id} />
 				<TextField label="For" name="for" placeholder="1 cup" value="1" {failure} />
-				<TextField label="take" name="other" placeholder="2 tbsp lemon juice" {failure} />
+				<TextField label="use" name="other" placeholder="2 tbsp lemon juice" {failure} />
 				<Button type="submit">Add</Button>
 			</form>
 		</section>

@@ -37,7 +37,7 @@
 		{ value: 'family', label: 'family' },
 		{ value: 'child', label: 'per child' },
 		{ value: 'pair', label: 'per pair' },
-		{ value: 'group', label: 'per group of' }
+		{ value: 'group', label: 'group of' }
 	];
 	const uses = [
 		{ value: 'consumed', label: 'used up' },
@@ -98,7 +98,7 @@
 			aria-label="Item: {row.written}"
 			aria-invalid={bad('item')}
 		/>
-		<div class="col-span-2 flex gap-1 sm:col-span-1">
+		<div class="col-span-2 flex gap-1 *:min-w-0 sm:col-span-1">
 			<Select options={pers} bind:value={per} name={name('per')} aria-label="Who it’s for: {row.written}" />
 			{#if per === 'group'}<input
 					class="typed !w-14 text-right"

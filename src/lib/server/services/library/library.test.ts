@@ -189,7 +189,7 @@ describe('trips', () => {
 		for (const title of fetched) expect(brought).toContain(title);
 		// Fernhill Library is closed on Sundays and Mondays.
 		for (const trip of view.trips) expect(trip.text).not.toMatch(/^(Sun|Mon)/);
-		// The book van lends for two weeks, once, and its book is wanted in two lessons three weeks apart.
+		// Bookmobile lends for two weeks, once, and its book is wanted in two lessons three weeks apart.
 		expect(view.problems.map((one) => [one.text.split(':')[0], one.loans.length])).toEqual([
 			['Maps in a Suitcase', 2]
 		]);

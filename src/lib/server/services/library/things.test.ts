@@ -175,7 +175,7 @@ describe('a loan that is too short', () => {
 		await store.write
 			.updateTable('supplier')
 			.set({ loan_days: 28 })
-			.where('name', '=', 'The book van')
+			.where('name', '=', 'Bookmobile')
 			.execute();
 		expect(tripsView(await situationOf(store)).problems).toEqual([]);
 	});

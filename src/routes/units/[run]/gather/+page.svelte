@@ -92,7 +92,8 @@
 				{/each}
 			</div>
 			{#if data.list.counts.looks}<p class="text-sm font-semibold text-due">
-					{data.list.counts.looks} want a look
+					{data.list.counts.looks}
+					{data.list.counts.looks === 1 ? 'needs' : 'need'} checking
 				</p>{/if}
 		</div>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -83,8 +84,12 @@
 {:else}
 	<h2 class="font-display text-xl font-medium sm:text-2xl">
 		{#if review.counts.doubtful}<span class="underline decoration-due decoration-[3px] underline-offset-4"
-				>{review.counts.doubtful} of {review.rows.length} lines want a look</span
-			>; the rest was read.{:else}All {review.rows.length} lines were read.{/if}
+				>{review.counts.doubtful} of {counted(review.rows.length, 'line')}
+				{review.counts.doubtful === 1 ? 'needs' : 'need'} checking</span
+			>{review.rows.length > review.counts.doubtful ? '; the rest are fine.' : '.'}{:else}{review.rows
+				.length === 1
+				? 'The line was read.'
+				: `All ${review.rows.length} lines were read.`}{/if}
 	</h2>
 	<p class="mt-1 text-ink-2">
 		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want.
