@@ -5,7 +5,7 @@
 	import { onDestroy } from 'svelte';
 	import type { Bundle } from '$core/buying/index.ts';
 	import { nameForCount } from '$core/naming/index.ts';
-	import { dollarsTyped, money } from '$core/words/index.ts';
+	import { counted, dollarsTyped, money } from '$core/words/index.ts';
 	import type { Buying } from '$lib/server/services/buying/shopping.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
@@ -143,21 +143,26 @@
 	);
 </script>
 
-<section aria-labelledby="cheapest">
+<!-- While it is worked out, its room is kept: a line for each thing that has a price, and the head of a store. -->
+<section
+	aria-labelledby="cheapest"
+	style:min-height={shown || !input.items.length ? null : `${14 + input.items.length * 5.8}rem`}
+>
 	<h2 id="cheapest" class="mb-1 text-lg">Cheapest way</h2>
 	<div role="status">
 		{#if working}
 			<p class="flex items-center gap-3">
-				Comparing every way to buy {input.items.length}
-				{input.items.length === 1 ? 'thing' : 'things'} … <Button size="small" look="quiet" onclick={stop}
-					>Stop</Button
+				Comparing every way to buy {counted(input.items.length, 'item')} … <Button
+					size="small"
+					look="quiet"
+					onclick={stop}>Stop</Button
 				>
 			</p>
 		{:else if shown && 'problem' in shown}
 			<p class="border-l-4 border-late pl-3">{shown.problem}</p>
 		{:else if shown}
 			<p class="font-semibold">
-				{money(shown.purchase.cost)} in all{shown.purchase.optimal
+				{money(shown.purchase.cost)} total{shown.purchase.optimal
 					? ', the lowest possible.'
 					: `; the lowest possible is at least ${money(shown.purchase.bound ?? 0)}.`}
 			</p>

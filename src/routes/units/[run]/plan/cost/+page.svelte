@@ -7,11 +7,7 @@
 	let { data } = $props();
 	const cost = $derived(data.cost);
 	const cell = (cents: number) => (cents ? money(cents) : '');
-	const SERIES = [
-		['spent', 'mat'],
-		['committed', 'taught'],
-		['planned', 'due']
-	] as const;
+	const SERIES = ['spent', 'committed', 'planned'] as const;
 	const WORDS = { spent: 'spent', committed: 'ordered', planned: 'planned' } as const;
 </script>
 
@@ -38,21 +34,12 @@
 {:else}
 	<div class="mt-6 grid gap-x-12 gap-y-8 xl:grid-cols-[minmax(0,1fr)_24rem]">
 		<div>
-			<StackChart
-				columns={cost.lessons.map((one) => (one.number ? `${one.number}` : 'unit'))}
-				series={SERIES.map(([key, color]) => ({
-					name: WORDS[key],
-					color,
-					values: cost.lessons.map((one) => one[key] / 100)
-				}))}
-				format={(dollars) => `$${dollars}`}
-				label="Cost of each lesson: {cost.sentence}"
-			/>
+			<StackChart chart={data.chart} label="Cost of each lesson: {cost.sentence}" />
 			<div class="mt-4 overflow-x-auto" role="region" aria-label="Every lesson" tabindex="-1">
 				<table class="w-full border-collapse text-left">
 					<thead class="border-b-2 border-ink text-sm">
 						<tr
-							><th class="py-1.5 font-semibold">Lesson</th>{#each SERIES as [key] (key)}<th
+							><th class="py-1.5 font-semibold">Lesson</th>{#each SERIES as key (key)}<th
 									class="w-28 py-1.5 text-right font-semibold">{WORDS[key]}</th
 								>{/each}</tr
 						>
@@ -60,13 +47,13 @@
 					<tbody>
 						{#each cost.lessons as one (one.number)}
 							<tr class="border-b border-rule"
-								><td class="py-1.5">{one.number || ''} {one.title}</td>{#each SERIES as [key] (key)}<td
+								><td class="py-1.5">{one.number || ''} {one.title}</td>{#each SERIES as key (key)}<td
 										class="text-right tabular-nums">{cell(one[key])}</td
 									>{/each}</tr
 							>
 						{/each}
 						<tr class="font-semibold"
-							><td class="py-1.5">Total</td>{#each SERIES as [key] (key)}<td class="text-right tabular-nums"
+							><td class="py-1.5">Total</td>{#each SERIES as key (key)}<td class="text-right tabular-nums"
 									>{money(cost.total[key])}</td
 								>{/each}</tr
 						>
@@ -79,7 +66,7 @@
 			<table class="w-full border-collapse text-left">
 				<thead class="border-b-2 border-ink text-sm">
 					<tr
-						><th class="py-1.5"><span class="sr-only">Kind</span></th>{#each SERIES as [key] (key)}<th
+						><th class="py-1.5"><span class="sr-only">Kind</span></th>{#each SERIES as key (key)}<th
 								class="py-1.5 text-right font-semibold">{WORDS[key]}</th
 							>{/each}</tr
 					>
@@ -87,7 +74,7 @@
 				<tbody>
 					{#each cost.streams as one (one.stream)}
 						<tr class="border-b border-rule"
-							><th class="py-1.5 font-normal">{one.stream}</th>{#each SERIES as [key] (key)}<td
+							><th class="py-1.5 font-normal">{one.stream}</th>{#each SERIES as key (key)}<td
 									class="text-right tabular-nums">{cell(one[key])}</td
 								>{/each}</tr
 						>

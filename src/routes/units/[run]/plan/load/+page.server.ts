@@ -3,14 +3,37 @@ import type { MEASURES_OF_LOAD } from '$core/plan/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, dollars, wholeOrNothing } from '$lib/server/schemas/fields.ts';
-import { easeWeek, loadView } from '$lib/server/services/plan/load.ts';
+import { easeWeek, loadView, type LoadView } from '$lib/server/services/plan/load.ts';
 import { setLimits } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
+import { stackChart } from '$lib/ui/chart/stack-chart.ts';
 
 export const load: PageServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
-	return { load: loadView(now, run) };
+	const load = loadView(now, run);
+	return { load, chart: load.weeks.length ? chartOf(load) : null };
 };
+
+/** The minutes of each week: its lessons, its reading days, its extras. */
+function chartOf({ weeks, lessons, limits }: LoadView) {
+	const parts = weeks.map((week) => {
+		const own = lessons.filter((lesson) => lesson.week === week.week);
+		const sum = (key: 'lesson' | 'reading') => own.reduce((total, one) => total + one.parts[key], 0);
+		const [lesson, reading] = [sum('lesson'), sum('reading')];
+		return { lesson, reading, extras: week.load.minutes - lesson - reading };
+	});
+	return stackChart({
+		columns: weeks.map((week) => `week ${week.week}${week.over.length ? '\ntoo full' : ''}`),
+		series: [
+			{ name: 'lessons', color: 'mat', values: parts.map((part) => part.lesson) },
+			{ name: 'reading', color: 'taught', values: parts.map((part) => part.reading) },
+			{ name: 'extras', color: 'due', values: parts.map((part) => part.extras) }
+		],
+		limit: limits.minutes === null ? null : { at: limits.minutes, text: 'your limit' },
+		step: 60,
+		format: (minutes) => `${minutes} min`
+	});
+}
 
 type LimitForm = Record<(typeof MEASURES_OF_LOAD)[number] | 'projects', number | null> & {
 	budget: number | null;

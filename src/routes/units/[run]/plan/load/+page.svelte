@@ -9,21 +9,6 @@
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
 	const money = (cents: number | null) => (cents === null ? '' : dollarsTyped(cents));
-	const weeks = $derived(
-		data.load.weeks.map((week) => {
-			const lessons = data.load.lessons.filter((lesson) => lesson.week === week.week);
-			const sum = (key: 'lesson' | 'reading') =>
-				lessons.reduce((total, lesson) => total + lesson.parts[key], 0);
-			const [lesson, reading] = [sum('lesson'), sum('reading')];
-			return {
-				label: `week ${week.week}`,
-				lesson,
-				reading,
-				extras: week.load.minutes - lesson - reading,
-				over: week.over.length > 0
-			};
-		})
-	);
 </script>
 
 <svelte:head><title>Workload · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -53,20 +38,7 @@
 
 <div class="mt-6 grid gap-x-10 gap-y-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
 	<div>
-		{#if weeks.length}<StackChart
-				columns={weeks.map((week) => (week.over ? `${week.label}\ntoo full` : week.label))}
-				series={[
-					{ name: 'lessons', color: 'mat', values: weeks.map((week) => week.lesson) },
-					{ name: 'reading', color: 'taught', values: weeks.map((week) => week.reading) },
-					{ name: 'extras', color: 'due', values: weeks.map((week) => week.extras) }
-				]}
-				limit={data.load.limits.minutes === null
-					? null
-					: { at: data.load.limits.minutes, text: 'your limit' }}
-				step={60}
-				format={(minutes) => `${minutes} min`}
-				label="Minutes of each week: {data.load.sentence}"
-			/>{/if}
+		{#if data.chart}<StackChart chart={data.chart} label="Minutes of each week: {data.load.sentence}" />{/if}
 		<div class="mt-4 overflow-x-auto" role="region" aria-label="Every lesson and week" tabindex="-1">
 			<table class="w-full min-w-[36rem] border-collapse text-left text-sm">
 				<thead>
