@@ -72,7 +72,7 @@
 							class="mt-4 flex flex-wrap items-center gap-x-1 gap-y-1 text-sm"
 						>
 							<span class="mr-1 text-ink-2">Show tasks for</span>
-							{#each [{ id: 0, name: 'everybody' }, ...data.adults] as one (one.id)}
+							{#each [{ id: 0, name: 'everyone' }, ...data.adults] as one (one.id)}
 								<button
 									name="person"
 									value={one.id}

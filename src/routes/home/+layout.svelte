@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
+	import Tabs from '$lib/ui/tabs/Tabs.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 
 	let { children } = $props();
@@ -16,16 +16,7 @@
 	<main>
 		<div class="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-2 border-b-2 border-ink">
 			<h1 class="text-[1.75rem]">At home</h1>
-			<nav aria-label="At home" class="flex">
-				{#each tabs as tab (tab.href)}
-					<a
-						href={tab.href}
-						aria-current={page.url.pathname.startsWith(tab.href) ? 'page' : undefined}
-						class="flex min-h-11 items-center px-3 font-semibold text-ink-2 no-underline hover:text-ink aria-[current]:bg-ink aria-[current]:text-sheet"
-						>{tab.label}</a
-					>
-				{/each}
-			</nav>
+			<Tabs label="At home" {tabs} look="block" below class="min-w-0" />
 		</div>
 		{@render children()}
 	</main>

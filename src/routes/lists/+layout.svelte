@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
+	import Tabs from '$lib/ui/tabs/Tabs.svelte';
 
 	let { children } = $props();
 	const LISTS = [
@@ -12,14 +12,5 @@
 	];
 </script>
 
-<nav aria-label="Lists" class="no-print flex gap-1 overflow-x-auto px-2">
-	{#each LISTS as { href, label } (href)}
-		<a
-			{href}
-			aria-current={page.url.pathname === href ? 'page' : undefined}
-			class="flex min-h-11 items-center shrink-0 rounded-t-md border border-b-0 border-rule bg-desk-2 px-2 font-display text-[0.9375rem] sm:px-4 sm:text-base font-semibold text-ink no-underline aria-[current]:border-ink aria-[current]:bg-sheet"
-			>{label}</a
-		>
-	{/each}
-</nav>
+<Tabs label="Lists" tabs={LISTS} look="folder" class="px-2" />
 {@render children()}

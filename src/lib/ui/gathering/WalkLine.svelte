@@ -19,7 +19,9 @@
 </script>
 
 <!-- One thing to fetch from its place. -->
-<li class="flex items-center gap-3 border-b border-rule py-2">
+<li
+	class="flex break-inside-avoid items-center gap-3 border-b border-rule py-2 print:items-start print:gap-2 print:py-0.5"
+>
 	<form
 		method="post"
 		action="?/found"
@@ -35,15 +37,17 @@
 		<input type="hidden" name="move" value={move ? 'on' : ''} />
 		<button
 			aria-pressed={done}
-			class="group grid size-12 place-items-center rounded-[3px] border-2 border-ink aria-pressed:bg-good aria-pressed:text-sheet"
+			class="group grid size-12 place-items-center rounded-[3px] border-2 border-ink print:mt-1 print:size-3.5 print:rounded-none print:border aria-pressed:bg-good aria-pressed:text-sheet"
 			aria-label="Found: {row.text}"
 		>
 			<Check size={26} class={done ? '' : 'text-rule print:hidden'} aria-hidden="true" />
 		</button>
 	</form>
 	<div class="min-w-0 flex-1 {done ? 'text-ink-2' : ''}">
-		<p class="text-lg leading-snug font-semibold {done ? 'line-through' : ''}">{row.text}</p>
-		<p class="text-sm text-ink-2">
+		<p class="text-lg leading-snug font-semibold print:text-sm print:text-black {done ? 'line-through' : ''}">
+			{row.text}
+		</p>
+		<p class="text-sm text-ink-2 print:text-xs print:text-black">
 			{row.lessons}{unit ? `, ${unit}` : ''} · {row.there}
 			there{row.lookAgain ? ` · ${row.lookAgain}` : ''}
 		</p>

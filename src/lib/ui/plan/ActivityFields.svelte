@@ -156,7 +156,7 @@
 			label="Helper"
 			name="helper"
 			options={[
-				{ value: '', label: 'nobody' },
+				{ value: '', label: 'no one' },
 				...people.map((person) => ({ value: String(person.id), label: person.name }))
 			]}
 			value={String(fields.helper_id ?? '')}

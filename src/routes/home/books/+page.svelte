@@ -14,7 +14,7 @@
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
 	type Row = (typeof data.first.rows)[number];
-	const LINE = 60;
+	const LINE = 68;
 	const CARD = { width: 150, height: 230 };
 
 	const query = (more: Record<string, string | number>) => {
@@ -191,16 +191,19 @@
 			{#snippet entry(row: Row)}
 				<a
 					href="/home/books/{row.id}"
-					class="grid h-full grid-cols-[minmax(0,1fr)_minmax(0,12rem)] items-center gap-x-4 border-b border-rule px-1 text-ink no-underline hover:bg-lined sm:grid-cols-[minmax(0,1fr)_minmax(0,18rem)]"
+					class="grid h-full grid-cols-1 content-center items-center gap-x-4 border-b border-rule px-1 text-ink no-underline hover:bg-lined sm:grid-cols-[minmax(0,1fr)_minmax(0,18rem)]"
 				>
 					<span class="min-w-0">
-						<span class="block truncate font-semibold"
-							>{row.title}<span class="font-normal text-ink-2">{row.authors ? `, ${row.authors}` : ''}</span
+						<span class="line-clamp-2 leading-tight font-semibold sm:line-clamp-1"
+							>{row.title}<span class="hidden font-normal text-ink-2 sm:inline"
+								>{row.authors ? `, ${row.authors}` : ''}</span
 							></span
 						>
-						<span class="block truncate text-sm text-ink-2">{row.about}</span>
+						<span class="block truncate text-sm text-ink-2"
+							><span class="text-ink sm:hidden">{row.where} ·&nbsp;</span>{row.about}</span
+						>
 					</span>
-					<span class="truncate text-right text-sm">{row.where}</span>
+					<span class="hidden truncate text-right text-sm sm:block">{row.where}</span>
 				</a>
 			{/snippet}
 		</VirtualList>

@@ -45,7 +45,7 @@
 					class="aria-[current]:border-ink aria-[current]:bg-lined">{label}</Button
 				>
 			{/each}
-			<span class="w-4"></span>
+			<span class="hidden w-4 sm:block"></span>
 			{#each [null, 2, 1] as most (most)}
 				<Button
 					size="small"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { onMount, untrack } from 'svelte';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -36,10 +37,10 @@
 	<main>
 		<div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
 			<h1 class="font-display text-xl font-medium sm:text-2xl">
-				{#if walk.left.length}{walk.left.length}
-					{walk.left.length === 1 ? 'thing' : 'things'} to gather{FOR[data.span]}, in {walk.places.length}
-					{walk.places.length === 1 ? 'place' : 'places'}.{:else if walk.hasTicks}All gathered.{:else}Nothing
-					to gather{FOR[data.span]}.{/if}
+				{#if walk.left.length}{counted(walk.left.length, 'item')} to gather{FOR[data.span]}, in {counted(
+						walk.places.length,
+						'place'
+					)}.{:else if walk.hasTicks}All gathered.{:else}Nothing to gather{FOR[data.span]}.{/if}
 			</h1>
 			<button
 				type="button"
@@ -80,52 +81,54 @@
 		{#if data.walk.learned && walk.places.length > 1}
 			<p class="no-print mt-2 text-sm text-ink-2">In the order you usually walk.</p>
 		{/if}
-		{#each walk.places as place (place.path)}
-			<section class="mt-5 break-inside-avoid">
-				<h2 class="mb-1"><Tape text={place.path} /></h2>
-				<ul>
-					{#each place.rows as row (row.id)}
-						<WalkLine
-							{row}
-							{move}
-							done={walk.isDone(row)}
-							unit={data.run === null && data.units.length > 1 ? row.unitName : ''}
-							tick={() => walk.tick(row, place.path, move, data.revision)}
-							ask={() => ((asked = { row, path: place.path }), (askOpen = true))}
-						/>
-					{/each}
-				</ul>
-			</section>
-		{:else}
-			<div class="mt-5">
-				<EmptyState
-					title={data.allThings
-						? data.span === 'next'
-							? 'The next lesson is gathered'
-							: 'This week is gathered'
-						: 'Nothing to gather'}
-				>
-					<p>
-						{data.allThings
-							? 'There’s more for later lessons if you have time.'
-							: 'Everything is already in its bin or has to be bought.'}
-					</p>
-					{#snippet act()}{#if data.allThings}<Button href={link(data.run, 'all')} look="main"
-								>Show everything</Button
-							>{:else}<Button href="/" look="main">What’s next</Button>{/if}{/snippet}
-				</EmptyState>
-			</div>
-		{/each}
+		<div class="print:mt-3 print:columns-2 print:gap-8">
+			{#each walk.places as place (place.path)}
+				<section class="mt-5 print:mt-0 print:mb-3">
+					<h2 class="mb-1"><Tape text={place.path} /></h2>
+					<ul>
+						{#each place.rows as row (row.id)}
+							<WalkLine
+								{row}
+								{move}
+								done={walk.isDone(row)}
+								unit={data.run === null && data.units.length > 1 ? row.unitName : ''}
+								tick={() => walk.tick(row, place.path, move, data.revision)}
+								ask={() => ((asked = { row, path: place.path }), (askOpen = true))}
+							/>
+						{/each}
+					</ul>
+				</section>
+			{:else}
+				<div class="mt-5">
+					<EmptyState
+						title={data.allThings
+							? data.span === 'next'
+								? 'The next lesson is gathered'
+								: 'This week is gathered'
+							: 'Nothing to gather'}
+					>
+						<p>
+							{data.allThings
+								? 'There’s more for later lessons if you have time.'
+								: 'Everything is already in its bin or has to be bought.'}
+						</p>
+						{#snippet act()}{#if data.allThings}<Button href={link(data.run, 'all')} look="main"
+									>Show everything</Button
+								>{:else}<Button href="/" look="main">What’s next</Button>{/if}{/snippet}
+					</EmptyState>
+				</div>
+			{/each}
+		</div>
 		{#if data.walk.things > shownThings}
 			<p class="no-print mt-4">
-				<Button href="{link(data.run, data.span)}&show=all">Show all {data.walk.things} things</Button>
+				<Button href="{link(data.run, data.span)}&show=all">Show all {data.walk.things} items</Button>
 			</p>
 		{/if}
 
 		{#if data.walk.missing.length}
-			<section class="mt-8 break-inside-avoid" aria-labelledby="missing">
+			<section class="mt-8 print:mt-3" aria-labelledby="missing">
 				<h2 id="missing" class="text-lg">Not at home</h2>
-				<ul class="mt-1 columns-1 gap-8 sm:columns-2">
+				<ul class="mt-1 columns-1 gap-8 sm:columns-2 print:columns-2 print:text-sm">
 					{#each data.walk.missing as thing, i (i)}<li class="break-inside-avoid border-b border-rule py-1.5">
 							<strong>{thing.text}</strong> <span class="text-sm text-ink-2">{thing.lessons}</span>
 						</li>{/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
+	import Tabs from '$lib/ui/tabs/Tabs.svelte';
 
 	let { data, children } = $props();
 	const base = $derived(`/units/${data.unit.id}/plan`);
@@ -15,18 +15,10 @@
 	] as const;
 </script>
 
-<nav aria-label="Views of the plan" class="no-print -mt-2 mb-5 overflow-x-auto border-b border-rule">
-	<ul class="flex gap-x-5">
-		{#each VIEWS as [path, label] (path)}
-			<li class="shrink-0">
-				<a
-					href="{base}{path}"
-					aria-current={page.url.pathname === base + path ? 'page' : undefined}
-					class="block border-b-2 border-transparent px-0.5 py-2 text-ink-2 no-underline hover:border-edge hover:text-ink aria-[current]:border-ink aria-[current]:font-semibold aria-[current]:text-ink"
-					>{label}</a
-				>
-			</li>
-		{/each}
-	</ul>
-</nav>
+<Tabs
+	label="Views of the plan"
+	tabs={VIEWS.map(([path, label]) => ({ href: base + path, label }))}
+	look="line"
+	class="-mt-2 mb-5 border-b border-rule"
+/>
 {@render children()}
