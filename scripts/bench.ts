@@ -24,6 +24,8 @@ import { change } from '../src/lib/server/history/changes.ts';
 import { gatherList } from '../src/lib/server/services/gathering/list.ts';
 import { readSnapshot } from '../src/lib/server/snapshot/snapshot.ts';
 import { fillHouse, fillLarge, fillLibrary } from './large-household.ts';
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../playwright.config.ts';
 
 const PAGES = [
 	'/',
@@ -368,10 +370,91 @@ console.log(
 	`${'memory in use'.padEnd(58)} ${(process.memoryUsage().rss / 1024 / 1024).toFixed(0).padStart(8)} MB`
 );
 
+const FIRST_SEEN = [
+	'/',
+	'/units/1',
+	'/units/1/gather',
+	'/units/1/plan',
+	'/units/1/plan/load',
+	'/units/1/plan/cost',
+	'/lists/walk',
+	'/lists/shops',
+	'/home/supplies',
+	'/home/books',
+	'/house'
+];
+
 const OUTPUT = join('.svelte-kit', 'output');
 if (!existsSync(join(OUTPUT, 'server', 'manifest-full.js'))) {
 	console.log('No build: run npm run build to weigh what Gather ships.');
-} else weigh('/units/[run]/gather');
+} else {
+	weigh('/units/[run]/gather');
+	await firstImpressions(FIRST_SEEN);
+}
+
+/**
+ * On a phone with a processor four times slower: how far the layout jumps while a page comes up (cumulative layout
+ * shift, as the web-vitals definition has it), when its scripts have taken over, and the script that it ships.
+ */
+async function firstImpressions(paths: readonly string[]) {
+	const port = '3292';
+	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
+	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
+		env: { ...process.env, GATHER_BIN_DEMO: '1', GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	const browser = await chromium.launch(CHROMIUM);
+	try {
+		await new Promise((started) => server.stdout.once('data', started));
+		for (const path of paths) {
+			const context = await browser.newContext({
+				viewport: { width: 390, height: 844 },
+				isMobile: true,
+				hasTouch: true,
+				serviceWorkers: 'block'
+			});
+			const page = await context.newPage();
+			await page.addInitScript(watchFirstImpression);
+			const talk = await context.newCDPSession(page);
+			await talk.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+			await talk.send('Network.enable');
+			let script = 0;
+			const scripts = new Set<string>();
+			talk.on('Network.responseReceived', (one) => one.type === 'Script' && scripts.add(one.requestId));
+			talk.on('Network.loadingFinished', (one) => {
+				if (scripts.has(one.requestId)) script += one.encodedDataLength;
+			});
+			await page.goto(`http://127.0.0.1:${port}${path}`);
+			await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+			await page.waitForTimeout(2000);
+			const { shift, usable } = await page.evaluate(
+				() => (window as unknown as { seen: { shift: number; usable: number } }).seen
+			);
+			console.log(
+				`${`phone, 4 × slower: ${path}`.padEnd(58)} shift ${shift.toFixed(3)} (wanted: 0.05), usable after ${(usable / 1000).toFixed(1)} s (wanted: 2.5), script ${(script / 1000).toFixed(0)} kB (wanted: 170)`
+			);
+			await context.close();
+		}
+	} finally {
+		await browser.close();
+		server.kill();
+		rmSync(data, { recursive: true, force: true });
+		rmSync(`${data}.household`, { force: true });
+	}
+}
+
+/** Runs in the page, before anything of it. */
+function watchFirstImpression() {
+	const seen = { shift: 0, usable: 0 };
+	Object.assign(window, { seen });
+	new PerformanceObserver((list) => {
+		for (const one of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[])
+			if (!one.hadRecentInput) seen.shift += one.value;
+	}).observe({ type: 'layout-shift', buffered: true });
+	new MutationObserver(() => {
+		if (!seen.usable && document.documentElement?.dataset.ready === 'yes') seen.usable = performance.now();
+	}).observe(document, { subtree: true, attributes: true, childList: true });
+}
 
 /** Compressed script that a cold visit to a page loads: the framework's entries and the page's nodes. */
 function weigh(route: string) {

@@ -82,7 +82,8 @@ export function nameForCount(name: string, count: number): string {
 	const words = name.split(' ');
 	const link = linkIn(words);
 	const head = link < 0 ? words.length - 1 : link - 1;
-	words[head] = pluralWord(words[head]);
+	// Card is a stuff, an index card is not.
+	words[head] = head > 0 && words[head] === 'card' ? 'cards' : pluralWord(words[head]);
 	return words.join(' ');
 }
 
