@@ -14,7 +14,7 @@ const VIEWS = [
 	{ name: 'children', path: '/units/1/plan/children' },
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
-	{ name: 'shops', path: '/lists/shops' },
+	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },
 	{ name: 'errands-phone', path: '/lists/shops', along: true, phone: true },
 	{ name: 'cost', path: '/units/1/plan/cost' },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
@@ -49,7 +49,7 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 try {
-	for (const { name, path, phone, dark, click, paste, contents, along } of VIEWS) {
+	for (const { name, path, phone, dark, click, paste, contents, along, answer } of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			colorScheme: dark ? 'dark' : 'light'
@@ -57,6 +57,7 @@ try {
 		await page.goto(`http://localhost:${PORT}${path}`, { waitUntil: 'load' });
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 		await page.evaluate(() => document.fonts.ready);
+		if (answer) await page.getByText(answer).first().waitFor();
 		if (click) await page.getByRole('button', { name: click }).click();
 		if (paste) {
 			await page.getByLabel('Supply list').fill(LIST);

@@ -8,7 +8,7 @@ import { readIsbn, trips, type TripsInput } from '../core/library/index.ts';
 import { UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
-import { readSupplyLine, requirements, type RequirementsInput } from '../core/supplies/index.ts';
+import { readSupplyLine, requirements, thingOf, type RequirementsInput } from '../core/supplies/index.ts';
 
 /** One computation of the command: what it takes, and the core function that answers. */
 export type Computation = {
@@ -65,6 +65,11 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		'Reads one line of a printed supply list as a person wrote it.',
 		{ text: Joi.string().allow('').required() },
 		(input) => ({ lines: readSupplyLine(input.text) })
+	),
+	thing: computation<{ item: string; quantity: number | null; unit: Unit }>(
+		'What any sensible parent would say of a thing: how it is used, whether a house has it, and where.',
+		{ item: text.required(), quantity: quantity.allow(null).default(null), unit: unit.default('each') },
+		(input) => thingOf(input.item, input.quantity, input.unit)
 	),
 	convert: computation<{
 		quantity: number;

@@ -45,7 +45,7 @@
 				<input type="hidden" name="unit" value={asked.row.unit} />
 				<input type="hidden" name="move" value={move ? 'on' : ''} />
 				<TextField
-					label="Took only ({asked.row.unit})"
+					label="Took only{asked.row.unit === 'each' ? '' : ` (${asked.row.unit})`}"
 					name="amount"
 					class="flex-1"
 					inputmode="decimal"

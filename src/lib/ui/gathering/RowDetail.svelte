@@ -106,7 +106,7 @@
 					value={row.source}
 					{failure}
 				/>
-				<Button type="submit">Edit</Button>
+				<Button type="submit">Save</Button>
 			</form>
 			{#if row.next}
 				<form
@@ -124,7 +124,12 @@
 			{/if}
 			<form method="post" action="?/got" use:enhance={saves()} class="flex items-end gap-2">
 				<input type="hidden" name="keys" value={row.keys.join(' ')} />
-				<TextField label="Got a different amount ({row.unit})" name="amount" class="flex-1" {failure} />
+				<TextField
+					label="Got a different amount{row.unit === 'each' ? '' : ` (${row.unit})`}"
+					name="amount"
+					class="flex-1"
+					{failure}
+				/>
 				<Button type="submit">Got it</Button>
 			</form>
 			<form method="post" action="?/arrange" use:enhance={saves()} class="flex items-start gap-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
@@ -14,9 +15,9 @@
 
 {#if count}
 	<p class="max-w-3xl font-display text-xl leading-snug font-medium">
-		{count}
-		{count === 1 ? 'thing wants' : 'things want'} a look: lessons ask for {count === 1 ? 'it' : 'them'} soon, or
-		the last count was long ago.
+		{counted(count, 'item')}
+		{count === 1 ? 'needs' : 'need'} a recount: lessons need {count === 1 ? 'it' : 'them'} soon, or you haven’t
+		counted in a while.
 	</p>
 	{#if failure}<p class="mt-2 font-semibold text-late">{failure.message}</p>{/if}
 	{#each data.places as place (place.path)}

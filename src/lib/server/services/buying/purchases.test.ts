@@ -161,7 +161,7 @@ describe('what is ordered', () => {
 		const { things, input } = buyingOf(await now(), 'all', null);
 		const late = things.find((one) => one.item === item)!.offers.find((one) => one.cents === 1)!;
 		// Seven working days before Mon, Jan 25, the day before the lesson.
-		expect(late.problem).toMatch(/^comes after the lesson: it had to be ordered by /);
+		expect(late.problem).toMatch(/^arrives after the lesson; the last day to order was /);
 		expect(input.offers.map((one) => one.id)).not.toContain(late.id);
 		expect(input.offers.some((one) => one.item === 'orange')).toBe(true);
 	});

@@ -154,7 +154,7 @@ function tooLate({ snapshot, today }: Situation, needs: readonly SupplyNeed[], o
 		.sort()
 		.at(-1);
 	return last !== undefined && last < today
-		? `comes after the lesson: it had to be ordered by ${dayText(last)}`
+		? `arrives after the lesson; the last day to order was ${dayText(last)}`
 		: '';
 }
 /** "Made at home: $0.90 and 20 min"; empty where nobody has said what making one takes. */

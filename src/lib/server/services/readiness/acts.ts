@@ -210,7 +210,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		title,
 		detail:
 			isList && things.length > 1
-				? `${listText(things.slice(0, 3))}${things.length > 3 ? `, and ${things.length - 3} more` : ''}`
+				? listText([...things.slice(0, 3), ...(things.length > 3 ? [`${things.length - 3} more`] : [])])
 				: wants + where + (other ? ` · still in time from ${other.name}` : ''),
 		actBy,
 		when: byText(actBy, today),

@@ -133,7 +133,7 @@
 								{/each}
 								{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
 								{#each day.begins as begin, i (i)}<p class="text-sm leading-tight text-due">
-										begin {begin}
+										start {begin}
 									</p>{/each}
 							</div>
 						</td>
