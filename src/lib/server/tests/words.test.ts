@@ -33,7 +33,7 @@ const RETIRED: readonly (readonly [RegExp, string])[] = [
 	[/\bsecond-hand\b/i, 'used'],
 	[/\bPlease\b/, 'the plain request'],
 	[/\bwants? a look\b|\blies\b|\bstands here\b|\bmend\b/i, 'needs checking, is, fix'],
-	[/^begin\b|\bbegun\b/i, 'start'],
+	[/^(?:begin|Begin)\b|\bbegun\b/, 'start'],
 	[/\bcannot\b|\bdoes not\b|\bdo not\b|\bis not\b/i, 'can’t, doesn’t, don’t, isn’t'],
 	[/\bfrom memory\b/i, 'nothing: the source stays behind a tap']
 ];

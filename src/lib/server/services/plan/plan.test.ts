@@ -83,7 +83,7 @@ describe('children', () => {
 describe('extras, month and load', () => {
 	it('an extra moves from ideas to a day, its week fills, and undo takes it back', async () => {
 		const { store, now, run } = await demo();
-		const film = activity(run, 'Film');
+		const film = activity(run, 'Movie');
 		const before = await allRows(store);
 		const minutes = (of: Situation) =>
 			loadView(of, running(of)).weeks.find((one) => one.week === 4)!.load.minutes;
