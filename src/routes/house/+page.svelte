@@ -68,7 +68,7 @@
 									<span class="text-sm text-ink-2">
 										{[
 											one.kind === 'guest' ? 'guest' : one.kind,
-											one.age,
+											one.age && `${one.age}${/\d$/.test(one.age) ? ' years' : ''}`,
 											one.allergies && `allergic to ${one.allergies}`
 										]
 											.filter(Boolean)

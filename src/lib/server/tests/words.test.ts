@@ -65,7 +65,7 @@ const SAYING = ['src/routes', 'src/lib/ui', ...SERVER_ROOMS.map((room) => `src/l
 	(folder) => files(folder, '.ts')
 );
 
-/** Words in a program: those of more than one word, since a single one is a value more often than a text. */
+/** Words in a program: those of more than one word or with a capital, since any other is a value more often than a text. */
 function textsOf(code: string): string[] {
 	const found: string[] = [];
 	const visit = (node: ts.Node): void => {
@@ -76,7 +76,9 @@ function textsOf(code: string): string[] {
 		ts.forEachChild(node, visit);
 	};
 	visit(ts.createSourceFile('text.ts', code, ts.ScriptTarget.Latest, true));
-	return found.filter((text) => /\s/.test(text.trim()) && /[a-z]{2}/i.test(text));
+	return found.filter(
+		(text) => (/\s/.test(text.trim()) || /^[A-Z][a-z]/.test(text)) && /[a-z]{2}/i.test(text)
+	);
 }
 
 type Node = { readonly type?: string; readonly name?: string; readonly start: number; readonly end: number };

@@ -28,7 +28,7 @@
 			value={spine.fields.read_on}
 			aria-label="When {spine.title} is read"
 		/>
-		<Button type="submit" size="small">Save</Button>
+		<Button type="submit" size="small" class="shrink-0">Save</Button>
 	</form>
 	<form method="post" action="?/reached" use:enhance={saves()} class="mt-2 flex items-end gap-2">
 		<input type="hidden" name="spine" value={spine.id} />

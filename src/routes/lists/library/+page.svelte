@@ -140,8 +140,8 @@
 				{#each view.trips as trip, i (i)}
 					<section aria-label="Trip on {trip.text}" class="break-inside-avoid">
 						<h2 class="text-lg">{trip.text} <span class="font-normal text-ink-2">{trip.library}</span></h2>
-						{@render books('Fetch', trip.fetch)}
-						{@render books('Bring back', trip.bring)}
+						{@render books('Pick up', trip.fetch)}
+						{@render books('Return', trip.bring)}
 					</section>
 				{/each}
 			</div>

@@ -65,7 +65,7 @@
 								label="Most per day"
 								name="most"
 								inputmode="numeric"
-								placeholder="all"
+								placeholder="any"
 								look="!w-20"
 							/>
 							<Button type="submit" size="small" name="by" value="evenly" class="mb-1"
