@@ -6,7 +6,7 @@ test('what is not to be had goes down the ladder, to a friend, with the day that
 	await open(page, '/units/1/gather');
 	await page.getByRole('button', { name: /^cork/ }).click();
 	await page.getByLabel('Get it from').selectOption({ label: 'find it free' });
-	await page.getByRole('button', { name: 'Edit', exact: true }).last().click();
+	await page.getByRole('button', { name: 'Save source' }).last().click();
 	await expect(page.getByText('Can’t get it there? Next: borrow it.')).toBeVisible();
 	await expectAccessible(page);
 	await open(page, '/lists/borrow');
@@ -120,7 +120,12 @@ test('prices from the shops’ lists, a bundle that is worth it, making it, a cl
 	await expect(receipts.getByText('returned Fri, Jan 22')).toBeVisible();
 
 	await open(page, '/units/1/plan/cost');
-	await expect(page.getByRole('img', { name: /^Cost of each lesson/ }).locator('svg')).toBeVisible();
+	await expect(
+		page
+			.getByRole('img', { name: /^Cost of each lesson/ })
+			.locator('svg')
+			.last()
+	).toBeVisible();
 	await expect(page.getByText(/spent, .* planned/).first()).toBeVisible();
 });
 

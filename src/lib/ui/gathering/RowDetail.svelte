@@ -106,7 +106,7 @@
 					value={row.source}
 					{failure}
 				/>
-				<Button type="submit">Save</Button>
+				<Button type="submit">Save source</Button>
 			</form>
 			{#if row.next}
 				<form
