@@ -40,10 +40,10 @@ test('something instead: what at home first, in its own amount; nothing stands i
 
 	await open(page, '/home/supplies?q=flour');
 	await page.getByRole('button', { name: 'flour', exact: true }).click();
-	await page.getByLabel('use', { exact: true }).fill('2 cups flour');
+	await page.getByLabel('Use', { exact: true }).fill('2 cups flour');
 	await page.getByRole('dialog').getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByText('flour can’t be its own substitute').first()).toBeVisible();
-	await page.getByLabel('use', { exact: true }).fill('1 cup rice flour');
+	await page.getByLabel('Use', { exact: true }).fill('1 cup rice flour');
 	await page.getByLabel('For', { exact: true }).fill('1 cup');
 	await page.getByRole('dialog').getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByText('for 1 cup: 1 cup rice flour')).toBeVisible();

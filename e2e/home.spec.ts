@@ -144,7 +144,7 @@ test('some of a lot is put elsewhere, and both lots know what happened', async (
 	await dialog.getByRole('button', { name: 'Move', exact: true }).click();
 	await expect(page.getByText('There’s only 60.').first()).toBeVisible();
 	await dialog.getByLabel('Move some').fill('20');
-	await dialog.getByLabel('to', { exact: true }).selectOption({ label: 'Kitchen › pantry' });
+	await dialog.getByLabel('To', { exact: true }).selectOption({ label: 'Kitchen › pantry' });
 	await expectAccessible(page);
 	await dialog.getByRole('button', { name: 'Move', exact: true }).click();
 	await expect(page.getByText('Some moved')).toBeVisible();

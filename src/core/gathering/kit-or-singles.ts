@@ -28,7 +28,7 @@ export type KitAnswer = {
 export function kitOrSingles({ classCents, classSize, singleCents, runs }: KitChoice): KitAnswer {
 	if (!Number.isInteger(classSize) || classSize < 1)
 		throw new CoreError('A class kit is for at least one child.', 'classSize');
-	if (classCents < 0 || singleCents < 0) throw new CoreError('A price cannot be below 0.', 'classCents');
+	if (classCents < 0 || singleCents < 0) throw new CoreError('A price must be 0 or more.', 'classCents');
 	const children = runs.reduce((sum, one) => sum + one, 0);
 	if (runs.some((one) => !Number.isInteger(one) || one < 0) || children === 0)
 		throw new CoreError('Say how many children take part, in this run and in those to come.', 'runs');

@@ -37,7 +37,7 @@ export function misfit(resource: Fitting, reader: Reader, role: ResourceRole): s
 	if (role !== 'read alone' || resource.grade === null) return null;
 	const language = resource.language || reads[0]?.language;
 	const level = reads.find((one) => one.language === language);
-	if (!level) return reads.length ? `${name} does not read ${language}` : null;
+	if (!level) return reads.length ? `${name} doesn’t read ${language}` : null;
 	return resource.grade > level.grade + STRETCH
 		? `grade ${resource.grade} level; ${name} reads ${language} at grade ${level.grade === 0 ? 'K' : level.grade}`
 		: null;

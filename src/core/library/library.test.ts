@@ -444,7 +444,7 @@ describe('for whom, and how thick', () => {
 		expect(misfit(book, reader(9, 2), 'read alone')).toContain('grade 5 level');
 		expect(misfit(book, reader(9, 4), 'read alone')).toBeNull();
 		expect(misfit({ ...book, language: 'Spanish' }, reader(9, 9), 'read alone')).toBe(
-			'Perrin does not read Spanish'
+			'Perrin doesn’t read Spanish'
 		);
 	});
 

@@ -115,7 +115,7 @@ export function readResource(text: string): TypedResource {
 	}
 	if (!found.title && !found.isbn13)
 		throw new CoreError(
-			parts.length ? 'Begin with the title, or give the ISBN.' : 'Type a title or an ISBN first.'
+			parts.length ? 'Start with the title, or enter the ISBN.' : 'Type a title or an ISBN first.'
 		);
 	return { ...found, rest };
 

@@ -49,13 +49,13 @@ export function ratio(from: Unit, to: Unit, item: string | null, system: Measure
 	const volumeToMass = a.dimension === 'volume' && b.dimension === 'mass';
 	const massToVolume = a.dimension === 'mass' && b.dimension === 'volume';
 	if (!volumeToMass && !massToVolume)
-		throw new CoreError(`Cannot convert ${named}: they measure different things.`);
+		throw new CoreError(`Can’t convert ${named}: they measure different things.`);
 	const density = item ? densityOf(item) : null;
 	if (!density) {
 		throw new CoreError(
 			item
-				? `Cannot convert ${named}: no density is known for ${item}.`
-				: `Cannot convert ${named}: say which item, a density is needed.`
+				? `Can’t convert ${named}: no density is known for ${item}.`
+				: `Can’t convert ${named}: say which item, a density is needed.`
 		);
 	}
 	const gramsPerMl = exact(density.gramsPerCup).div(CUP_ML);

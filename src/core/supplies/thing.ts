@@ -16,14 +16,13 @@ export type Thing =
 type Said = { readonly use: Use; readonly staple: Staple; readonly place: PlaceAtHome };
 
 const SAID: ReadonlyMap<string, Said> = new Map(
-	THINGS.flatMap(([place, staple, use, names]) =>
-		names.split(', ').map((name) => [nameKey(name), { use, staple, place }] as const)
-	)
+	THINGS.map(({ name, ...said }) => [nameKey(name), said] as const)
 );
-const NO_HEADS: ReadonlySet<string> = new Set(NO_THING.heads.split(', ').map(nameKey));
+const NO_HEADS: ReadonlySet<string> = new Set(NO_THING.heads.map(nameKey));
 /** Words behind which a name only tells more about its thing. */
 const TELLS_MORE =
 	/[ ,](?:with|without|for|about|from|in|on|to|that|which|such as|of your|or larger|per)\b.*$/;
+
 /**
  * What a thing on a list is, from its name and its amount. The household's own answers replace it.
  * @example thingOf('clear tape', 1, 'each') // { use: 'some', staple: 'often', place: 'school supplies', notAThing: false }
@@ -113,7 +112,7 @@ const KINDS: readonly (readonly [RegExp, Said])[] = [
 		/\b(?:box|carton|lid|cap|tube|bottle|can|container|wrapper)$/,
 		{ use: 'used up', staple: 'often', place: 'recycling' }
 	],
-	[/\b(?:bag|cup|plate|napkin|straw|filter)$/, { use: 'used up', staple: 'often', place: 'kitchen' }],
+	[/\b(?:bag|napkin|straw|filter)$/, { use: 'used up', staple: 'often', place: 'kitchen' }],
 	[
 		/\b(?:stick|bead|button|feather|foam|clay|wax|stem|glitter)$/,
 		{ use: 'used up', staple: 'often', place: 'art supplies' }

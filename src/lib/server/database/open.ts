@@ -154,9 +154,9 @@ async function migrateAside(connection: SqliteDatabase.Database, file: string): 
 			);
 		// Rows that were written down for undo fit only into tables of the same shape.
 		const [before, after] = [shapesOf(connection), shapesOf(copy)];
-		const reshaped = [...after]
-			.filter(([table, shape]) => before.get(table) !== shape)
-			.map(([table]) => table);
+		const reshaped = [...new Set([...before.keys(), ...after.keys()])].filter(
+			(table) => before.get(table) !== after.get(table)
+		);
 		if (reshaped.length)
 			await db
 				.deleteFrom('change')

@@ -8,6 +8,7 @@ import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import type { FormContext } from '../schemas/fields.ts';
 import type { Situation } from '../services/readiness/situation.ts';
+import { capital } from '$core/words/index.ts';
 
 /** What every action answers: a toast when something changed, or what is wrong and where. */
 export type ActionAnswer = {
@@ -106,6 +107,5 @@ export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] 
 }
 
 function sentence(text: string): string {
-	const capital = text.charAt(0).toUpperCase() + text.slice(1);
-	return /[.!?]$/.test(capital) ? capital : `${capital}.`;
+	return /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;
 }

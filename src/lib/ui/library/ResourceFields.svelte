@@ -155,7 +155,13 @@
 				value={row.players_from ?? ''}
 				{failure}
 			/>
-			<TextField label="max" name="playersTo" inputmode="numeric" value={row.players_to ?? ''} {failure} />
+			<TextField
+				label="Players, max"
+				name="playersTo"
+				inputmode="numeric"
+				value={row.players_to ?? ''}
+				{failure}
+			/>
 		{/if}
 		<TextField label="Minutes" name="minutes" inputmode="numeric" value={row.minutes ?? ''} {failure} />
 		<TextField label="Web address" name="address" value={row.address} {failure} />

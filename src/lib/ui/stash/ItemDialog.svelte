@@ -55,7 +55,7 @@
 							{...aria}
 						/>{/snippet}
 				</Field>
-				<Field label="Running running low below" name="lowLevel" {failure}>
+				<Field label="Running low below" name="lowLevel" {failure}>
 					{#snippet children(aria)}<AmountField
 							name="lowLevel"
 							unitName="lowUnit"
@@ -143,7 +143,7 @@
 			>
 				<input type="hidden" name="id" value={item.id} />
 				<TextField label="For" name="for" placeholder="1 cup" value="1" {failure} />
-				<TextField label="use" name="other" placeholder="2 tbsp lemon juice" {failure} />
+				<TextField label="Use" name="other" placeholder="2 tbsp lemon juice" {failure} />
 				<Button type="submit">Add</Button>
 			</form>
 		</section>

@@ -64,7 +64,7 @@
 			>
 				<input type="hidden" name="id" value={lot.id} />
 				<TextField label="Move some" name="some" {failure} />
-				<SelectField label="to" name="to" options={places} value={places[0].value} {failure} />
+				<SelectField label="To" name="to" options={places} value={places[0].value} {failure} />
 				<Button type="submit">Move</Button>
 			</form>
 		{/if}

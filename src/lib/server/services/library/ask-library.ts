@@ -1,5 +1,5 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { listText } from '$core/words/index.ts';
+import { capital, listText } from '$core/words/index.ts';
 import type { Db } from '../../database/open.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { change, type Doer } from '../../history/changes.ts';
@@ -70,7 +70,7 @@ export async function askLibrary(
 			for (const { loan, patch, words } of told)
 				if (await patchLoan(trx, seen.get(loan)!, patch)) written.push(words);
 			const text = listText(written);
-			return text && `${text[0].toUpperCase()}${text.slice(1)}.`;
+			return text && `${capital(text)}.`;
 		}
 	);
 	return [words, doubt].filter(Boolean).join(' ') || 'Nothing new from the library.';

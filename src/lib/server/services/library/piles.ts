@@ -1,6 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import { reportPile, type PileThing } from '$core/library/index.ts';
-import { listText } from '$core/words/index.ts';
+import { capital, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addSpine } from '../../stores/plan/spines.ts';
@@ -56,7 +56,7 @@ export function pilesOf({ snapshot, runs, today }: Situation): Pile[] {
 export async function startFromPile(trx: Trx, situation: Situation, topic: string): Promise<number> {
 	const rows = situation.snapshot.resources.filter((row) => topicList(row.topics).includes(topic));
 	if (rows.length === 0) throw new Refusal('That topic has no titles now. Reload the page.');
-	const run = await createUnit(trx, topic[0].toUpperCase() + topic.slice(1), situation.today);
+	const run = await createUnit(trx, capital(topic), situation.today);
 	const { spine } = reportPile(rows.map(thing), []);
 	const book = rows.find((row) => String(row.id) === spine);
 	if (book) {
@@ -81,8 +81,6 @@ export function pilesSentence(piles: readonly Pile[]): string {
 		? `${capital(near.topic)} just needs ${listText(near.lacks)} to make a unit.`
 		: 'Every topic already has a unit.';
 }
-
-const capital = (text: string) => text[0].toUpperCase() + text.slice(1);
 
 function thing(row: Row<'resource'>): PileThing {
 	return { ...fittingOf(row), id: String(row.id), pages: row.pages };

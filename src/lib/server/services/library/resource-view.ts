@@ -2,7 +2,7 @@ import { dayText } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
 import { levelsText } from '$core/house/index.ts';
 import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
-import { counted, listText } from '$core/words/index.ts';
+import { capital, counted, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { policyWarnings } from '../house/content-policy.ts';
@@ -178,7 +178,7 @@ function loanText(snapshot: Situation['snapshot'], loan: Row<'loan'>): string {
 function sentenceOf(situation: Situation, row: Row<'resource'>, uses: number): string {
 	const where = libraryRow(situation, row).where;
 	const times = uses === 0 ? 'no lesson uses it yet' : `used in ${counted(uses, 'lesson')}`;
-	return `${where[0].toUpperCase()}${where.slice(1)}; ${times}.`;
+	return `${capital(where)}; ${times}.`;
 }
 
 /** Common practice, no source: borrowed so often, a book is worth buying. */

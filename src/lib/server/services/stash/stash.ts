@@ -105,7 +105,7 @@ function makeStash(situation: Situation): Stash {
 		)
 		.sort((a, b) => (a.name < b.name ? -1 : 1));
 	const lots = items.flatMap((item) => item.lots);
-	const places = new Set(snapshot.lots.map((lot) => lot.place_id)).size;
+	const places = new Set(snapshot.lots.flatMap((lot) => (lot.place_id === null ? [] : [lot.place_id]))).size;
 	const parts = [
 		phrase(items.filter((item) => item.low).length, 'running low', 'running low'),
 		phrase(lots.filter((lot) => lot.goesOff).length, 'expires this month', 'expire this month'),
@@ -115,7 +115,7 @@ function makeStash(situation: Situation): Stash {
 		sentence:
 			snapshot.lots.length === 0
 				? 'Nothing added yet. List what you have, one line at a time.'
-				: `${counted(items.filter((item) => item.lots.length).length, 'item')} in ${counted(places, 'place')}${parts.length ? `; ${parts.join(', ')}` : ''}.`,
+				: `${counted(items.filter((item) => item.lots.length).length, 'item')}${places ? ` in ${counted(places, 'place')}` : ', no place set yet'}${parts.length ? `; ${parts.join(', ')}` : ''}.`,
 		items
 	};
 }
@@ -224,7 +224,7 @@ function kitShown(
 			? ''
 			: [
 					lot.kit_of === null
-						? `${counted(Number(left), 'set')} left`
+						? `${left} ${left === '1' ? 'set' : 'sets'} left`
 						: `${left} of ${counted(lot.kit_of, 'set')} left`,
 					state.scarcest ? `pieces for ${numberTyped(state.makings)}` : '',
 					lacks.length ? `${listText(lacks)} missing` : ''

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { goto, invalidate } from '$app/navigation';
 	import { page } from '$app/state';
@@ -21,7 +22,7 @@
 			: ''
 	);
 	const told = $derived(
-		`${data.rowCount === 1 ? 'One row' : `${data.rowCount} rows`} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
+		`${counted(data.rowCount, 'row')} of ${data.kind?.name}${willDo ? `: ${willDo}` : ''}.`
 	);
 	const LOOK_AGAIN_MS = 250;
 	$effect(() => {
@@ -47,7 +48,7 @@
 
 	{#if data.reading}
 		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium" role="status">
-			Reading the file. It is a long one.
+			Reading the file. It’s a long one.
 		</p>
 		<form method="post" action="?/stop" use:enhance={saves()} class="mt-4">
 			<Button type="submit">Stop reading</Button>
@@ -72,7 +73,7 @@
 			{told}
 			{#if data.counts.wrong}
 				<span class="underline decoration-due decoration-[3px] underline-offset-4"
-					>{data.counts.wrong === 1 ? '1 row' : `${data.counts.wrong} rows`} can’t be read and will be skipped.</span
+					>{counted(data.counts.wrong, 'row')} can’t be read and will be skipped.</span
 				>
 			{/if}
 		</p>
@@ -135,7 +136,7 @@
 		{/if}
 	{:else if data.text !== null}
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">
-			{data.text.trim().split('\n').length} lines of text. What is it?
+			{counted(data.text.trim().split('\n').length, 'line')} of text. What is it?
 		</p>
 		{#if data.units.length}
 			<SelectField

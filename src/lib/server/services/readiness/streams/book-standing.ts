@@ -107,7 +107,7 @@ export function standingOf(
 	}
 	const onLoan = {
 		...here,
-		text: loan.due_on ? `borrowed, due ${dayText(loan.due_on)}` : 'on loan',
+		text: loan.due_on ? `borrowed, due ${dayText(loan.due_on)}` : 'borrowed',
 		loan
 	};
 	if (!loan.due_on || useDay === null || loan.due_on >= useDay) return onLoan;
