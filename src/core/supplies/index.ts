@@ -22,6 +22,5 @@ export {
 	type SupplyUse
 } from './net.ts';
 export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';
-export { thingOf, type Thing } from './thing.ts';
+export { thingOf, usualUse, type Thing } from './thing.ts';
 export { together } from './together.ts';
-export { usualUse } from './usual-use.ts';

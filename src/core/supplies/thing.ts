@@ -1,6 +1,7 @@
 import { dimensionOf } from '../measure/index.ts';
 import { nameKey } from '../naming/naming.ts';
 import { NO_THING, THINGS, type PlaceAtHome, type Staple, type Use } from '../reference/things.ts';
+import type { SupplyUse } from './net.ts';
 import type { Unit } from '../reference/measures.ts';
 
 /** What any sensible parent would say of a thing on a list. */
@@ -21,7 +22,7 @@ const SAID: ReadonlyMap<string, Said> = new Map(
 const NO_HEADS: ReadonlySet<string> = new Set(NO_THING.heads.map(nameKey));
 /** Words behind which a name only tells more about its thing. */
 const TELLS_MORE =
-	/[ ,](?:with|without|for|about|from|in|on|to|that|which|such as|of your|or larger|per)\b.*$/;
+	/[ ,](?:with|without|for|about|from|in|on|to|that|which|such as|of your|or larger|per)(?= ).*$/;
 
 /**
  * What a thing on a list is, from its name and its amount. The household's own answers replace it.
@@ -37,6 +38,14 @@ export function thingOf(item: string, quantity: number | null, unit: Unit): Thin
 	if (!said && !isMeasured && unit === 'each' && endsWith(bare, NO_HEADS)) return NOTHING;
 	const found = said ?? byKind(bare, isMeasured);
 	return { ...found, use: useOf(found, quantity, unit), notAThing: false };
+}
+
+/**
+ * Whether a thing is usually used up or kept, from its name alone. It is a suggestion that the review shows and the
+ * household's own choice replaces. What only some is used of counts as used up.
+ */
+export function usualUse(item: string): SupplyUse {
+	return thingOf(item, null, 'each').use === 'kept' ? 'kept' : 'consumed';
 }
 
 const NOTHING: Thing = { notAThing: true, use: null, staple: null, place: null };
