@@ -53,8 +53,8 @@ const ROWS: readonly Row[] = [
 		'kept',
 		`
 		 funnel, rolling pin, cookie cutter, muffin tin, muffin pan, cupcake pan, loaf pan, ice cube tray, mason
-		 jar, jar, glass jar, canning jar, jar with lid, blender, mixer, hand mixer, electric mixer, kitchen
-		 scale, food scale, timer, plastic container, container with lid, food container, storage container,
+		 jar, jar, glass jar, canning jar, blender, mixer, hand mixer, electric mixer, kitchen
+		 scale, food scale, timer, plastic container, container, food container, storage container,
 		 cooler, thermos, water bottle, apron, tea towel, tablecloth, placemat, cooling rack, wire rack, turkey
 		 baster, baster, garlic press, potato masher, masher, egg slicer, melon baller, pastry brush, basting
 		 brush, tea ball, teapot, vase, chopstick, ice pack, lunch box, griddle, hot plate, slow cooker, waffle

@@ -62,16 +62,17 @@ describe('what a parent would say of a thing', () => {
 	});
 
 	it('a color or a size in front changes nothing', () => {
-		const names = THINGS.map(({ name }) => name);
-		fc.assert(
-			fc.property(fc.constantFrom(...names), fc.constantFrom('large', 'blue', 'two-inch'), (name, word) => {
-				const plain = thingOf(name, 1, 'each');
-				const described = thingOf(`${word} ${name}`, 1, 'each');
+		const names = new Set(THINGS.map(({ name }) => name));
+		const changed = [...names].flatMap((name) =>
+			['large', 'blue', 'two-inch'].flatMap((word) => {
+				const described = `${word} ${name}`;
 				// Together they may name another thing: "blue tape" is the painter's.
-				fc.pre(!names.includes(`${word} ${name}`));
-				expect(described).toEqual(plain);
+				if (names.has(described)) return [];
+				const [plain, said] = [thingOf(name, 1, 'each'), thingOf(described, 1, 'each')];
+				return JSON.stringify(plain) === JSON.stringify(said) ? [] : [described];
 			})
 		);
+		expect(changed).toEqual([]);
 	});
 
 	it('no name stands in two rows that disagree on its use', () => {
