@@ -126,6 +126,12 @@ describe('places as jotted down', () => {
 			['Kitchen', [['pantry', ['top shelf']], 'drawer', 'cupboard']],
 			['School room', [['desk', ['drawer 1']], 'blue box']]
 		]);
+		expect(outline(readPlaces('kitchen - pantry > top, junk drawer\nhall, den - desk\nbins 1 - 4'))).toEqual([
+			['kitchen', [['pantry', ['top']], 'junk drawer']],
+			'hall',
+			'den - desk',
+			'bins 1 - 4'
+		]);
 		expect(outline(readPlaces('Attic, Basement and Garage'))).toEqual(['Attic', 'Basement and Garage']);
 	});
 

@@ -26,8 +26,8 @@ export function placeKind(name: string, isTop: boolean): PlaceKind {
 }
 
 /**
- * Reads places as one would jot them down, a room on each line with what is in it behind a colon, or
- * indented below it; " > " goes deeper. Names that come again are one place.
+ * Reads places as one would jot them down, a room on each line with what is in it behind a colon or a
+ * dash, or indented below it; " > " goes deeper. Names that come again are one place.
  *
  *     readPlaces('Kitchen: pantry > top shelf, drawer')
  *     // Kitchen (room) › pantry (furniture) › top shelf (shelf); Kitchen › drawer (shelf)
@@ -44,18 +44,20 @@ export function readPlaces(text: string): TypedPlace[] {
 			.trim()
 			.replace(/\s{2,}/g, ' ')
 			.replace(/^[-*•–]\s+/, '');
-		const colon = plain.indexOf(':');
-		const [head, rest] = colon < 0 ? [plain, ''] : [plain.slice(0, colon), plain.slice(colon + 1)];
-		// Without a colon, a line with commas names several places side by side.
-		const heads = colon < 0 ? listed(head) : [head];
+		const [, head, rest] = /^(.*?):(.*)$/.exec(plain) ?? DASHED.exec(plain) ?? ['', plain, null];
+		// Without a colon or dash, a line with commas names several places side by side.
+		const heads = rest === null ? listed(head) : [head];
 		let last: Growing | null = null;
 		for (const path of heads) last = put(within, path, within === top);
 		if (!last) continue;
-		for (const path of listed(rest)) put(last.inside, path, false);
+		for (const path of listed(rest ?? '')) put(last.inside, path, false);
 		open.push({ indent, place: last });
 	}
 	return top;
 }
+
+/** "kitchen - pantry, drawer", but neither "bins 1 - 4" nor a dash in a list of places. */
+const DASHED = /^([^,;]+?) [-–—]+ (\p{L}.*)$/u;
 
 function listed(text: string): string[] {
 	return text

@@ -35,6 +35,28 @@ describe('a table of contents', () => {
 		expect(pages('1 Route 66 9\n2 Highway 50 3\n3 Road 8 1')).toEqual([null, null, null]);
 	});
 
+	it('one page without a leader among others that have one is a page, if it stands between them', () => {
+		const mixed = (page: number) =>
+			`Lesson 1 Yeast … 4\nLesson 2 Mold ${page}\nLesson 3 Bread … 12\nGlossary 40`;
+		expect(pages(mixed(9))).toEqual([4, 9, 12]);
+		expect(titles(mixed(9))).toEqual(['Yeast', 'Mold', 'Bread']);
+		expect(titles(mixed(1928))).toEqual(['Yeast', 'Mold 1928', 'Bread']);
+	});
+
+	it('a lesson counted on without its word is one; numbered topics are not', () => {
+		expect(titles('Lesson 1 Yeast\n2. Mold\nLesson 3 Bread\n4. Bake day')).toEqual([
+			'Yeast',
+			'Mold',
+			'Bread',
+			'Bake day'
+		]);
+		expect(titles('Lesson 1 Yeast\n1. Warm\n2. Cold\nLesson 2 Mold\nLesson 3 Bread\n   4. Crust')).toEqual([
+			'Yeast',
+			'Mold',
+			'Bread'
+		]);
+	});
+
 	it('a title broken over two lines is one', () => {
 		expect(titles('Lesson 1 Ink … 3\nLesson 2 How paper is\nmade by hand … 9\nLesson 3 Pens … 14')).toEqual([
 			'Ink',

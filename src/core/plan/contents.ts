@@ -75,12 +75,13 @@ export function readContents(text: string): ReadContents {
 	takeBarePages(entries);
 	const joined = joinWrapped(entries);
 	const kind = lessonLabel(joined);
+	const labelled = new Set(joined.filter((entry) => entry.label === kind).map((entry) => entry.number));
 	const lessons: (Omit<ContentsLesson, 'topics'> & { topics: string[]; indent: number })[] = [];
 	for (const entry of joined) {
 		const out = (why: string) => leftOut.push({ lineNumber: entry.lineNumber, written: entry.written, why });
 		const last = lessons.at(-1);
 		if (MATTER.test(entry.title)) out('not a lesson');
-		else if (isLesson(entry, kind)) {
+		else if (isLesson(entry, kind) || (last && goesOn(entry, last) && !labelled.has(entry.number))) {
 			const { number, page, lineNumber, indent } = entry;
 			lessons.push({
 				number,
@@ -171,12 +172,17 @@ function numberOf(text: string): number | null {
 	return values.reduce((sum, value, i) => sum + (value < (values[i + 1] ?? 0) ? -value : value), 0);
 }
 
-/** Takes numbers behind a single space as pages only where most lines have one and they never go back. */
+/**
+ * Takes numbers behind a single space as pages only where most lines have a page, those behind leaders
+ * counted, and none goes back.
+ */
 function takeBarePages(entries: readonly Entry[]): void {
-	const paged = entries.filter((entry) => entry.maybePage !== null);
+	const pageOf = (entry: Entry) => entry.page ?? entry.maybePage;
+	const paged = entries.filter((entry) => pageOf(entry) !== null);
 	if (paged.length < 3 || paged.length * 10 < entries.length * 6) return;
-	if (paged.some((entry, i) => i > 0 && entry.maybePage! < paged[i - 1].maybePage!)) return;
+	if (paged.some((entry, i) => i > 0 && pageOf(entry)! < pageOf(paged[i - 1])!)) return;
 	for (const entry of paged) {
+		if (entry.page !== null) continue;
 		entry.page = entry.maybePage;
 		entry.title = tidy(entry.title.replace(/\s+\d{1,4}$/, ''));
 	}
@@ -209,6 +215,17 @@ function lessonLabel(entries: readonly Entry[]): Entry['label'] {
 	for (const label of ['lesson', 'number', 'other'] as const)
 		if (entries.some((entry) => entry.label === label)) return label;
 	return 'none';
+}
+
+/** "4. Bake day" behind "Lesson 3 Mold": counted on without the word, and no topic of a list below it. */
+function goesOn(entry: Entry, last: { number: number | null; topics: readonly string[]; indent: number }) {
+	return (
+		entry.label === 'number' &&
+		last.number !== null &&
+		entry.number === last.number + 1 &&
+		last.topics.length === 0 &&
+		entry.indent <= last.indent
+	);
 }
 
 function isLesson(entry: Entry, kind: Entry['label']): boolean {

@@ -21,6 +21,8 @@
 	let { places, parent, show, moved }: Props = $props();
 	let items = $derived([...places]);
 	const SHOWN = 6;
+	/** Units that it is the bin of, without the one that its name says already. */
+	const binFor = (place: PlaceNode) => place.collects.filter((unit) => !place.name.includes(unit));
 </script>
 
 <ol
@@ -58,8 +60,7 @@
 					<button type="button" aria-label="Edit {one.name}" onclick={() => show(one)} class="hover:underline"
 						><Tape text={one.name} /></button
 					>
-					{#if one.collects.length}<span class="text-sm text-good">bin for {one.collects.join(', ')}</span
-						>{/if}
+					{#if binFor(one).length}<span class="text-sm text-good">bin for {binFor(one).join(', ')}</span>{/if}
 					{#if one.things.length}<p class="truncate text-sm text-ink-2">
 							{one.things.slice(0, SHOWN).join(', ')}{one.things.length > SHOWN
 								? ` and ${one.things.length - SHOWN} more`

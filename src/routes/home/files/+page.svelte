@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
+	import { counted } from '$core/words/index.ts';
 	import Field from '$lib/ui/field/Field.svelte';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const said = (count: number, what: string) => `${count} ${count === 1 ? what : `${what}s`}`;
 </script>
 
 <svelte:head><title>Import and export · Gather Bin</title></svelte:head>
@@ -43,17 +43,17 @@
 		<h3 id="out" class="text-lg">Export</h3>
 		<ul class="mt-1 divide-y divide-rule border-y border-rule">
 			<li class="flex items-center justify-between gap-3 py-1.5">
-				<span>Supplies at home, {said(data.lots, 'lot')}</span>
+				<span>Supplies at home, {counted(data.lots, 'entry', 'entries')}</span>
 				<Button size="small" href="/take-out/supplies.csv" download>Download CSV</Button>
 			</li>
 			<li class="flex items-center justify-between gap-3 py-1.5">
-				<span>{said(data.places, 'place')}</span>
+				<span>{counted(data.places, 'place')}</span>
 				<Button size="small" href="/take-out/places.csv" download aria-label="Download places as CSV"
 					>Download CSV</Button
 				>
 			</li>
 			<li class="flex items-center justify-between gap-3 py-1.5">
-				<span>Home library, {data.resources}</span>
+				<span>Home library, {counted(data.resources, 'title')}</span>
 				<span class="flex gap-2">
 					<Button
 						size="small"
