@@ -15,8 +15,14 @@ const MONTHS = [
 	'december'
 ];
 
-/** "June", "June 3", "3 June 2027", "2027-06-03", "6/3/2027" as a day on or after today, or null. */
-export function readDay(text: string, today: Day): Day | null {
+/**
+ * "June", "June 3", "3 June 2027", "2027-06-03", "6/3/2027" as a day on or after today, or null. Of a slashed
+ * date the month comes first, unless `dayFirst` or only the other order makes a date.
+ *
+ * @example readDay('3/6/2027', '2027-01-22') === '2027-03-06'
+ * @example readDay('3/6/2027', '2027-01-22', true) === '2027-06-03'
+ */
+export function readDay(text: string, today: Day, dayFirst = false): Day | null {
 	const said = text
 		.trim()
 		.toLowerCase()
@@ -24,7 +30,11 @@ export function readDay(text: string, today: Day): Day | null {
 		.trim();
 	if (isDay(said)) return said;
 	const slashed = /^(\d{1,2})\/(\d{1,2})(?:\/(\d{4}))?$/.exec(said);
-	if (slashed) return dated(Number(slashed[1]), Number(slashed[2]), slashed[3], today);
+	if (slashed) {
+		const [a, b] = [Number(slashed[1]), Number(slashed[2])];
+		const [month, day] = (dayFirst && b <= 12) || a > 12 ? [b, a] : [a, b];
+		return dated(month, day, slashed[3], today);
+	}
 	const found =
 		/^(?:(\d{1,2})\.?\s+)?([a-z]{3,9})\.?(?:\s+(\d{1,2})(?:st|nd|rd|th)?)?(?:,?\s+(\d{4}))?$/.exec(said);
 	const month = found ? MONTHS.findIndex((month) => month.startsWith(found[2])) + 1 : 0;

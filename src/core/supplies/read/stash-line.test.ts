@@ -40,6 +40,15 @@ describe('what the house has, as one would say it', () => {
 		]);
 	});
 
+	it('reads a slashed date in the order of the household', () => {
+		const until = (text: string, dayFirst: boolean) =>
+			readStashLine(text, places, '2027-01-22', dayFirst)[0].goodUntil;
+		expect(until('flour 2 kg, use by 3/6/2027', false)).toBe('2027-03-06');
+		expect(until('flour 2 kg, use by 3/6/2027', true)).toBe('2027-06-03');
+		expect(until('flour 2 kg, use by 25/6/2027', false)).toBe('2027-06-25');
+		expect(until('flour 2 kg, use by 6/25/2027', true)).toBe('2027-06-25');
+	});
+
 	it('says what it could not read', () => {
 		expect(readStashLine('milk 1 l, till the cows come home', places, '2027-01-22')[0]).toMatchObject({
 			item: 'milk',

@@ -27,18 +27,23 @@ const AMOUNT_BEHIND = /^([^,;\d½⅓⅔¼¾]+?)\s+([\d½⅓⅔¼¾][\d./\s½⅓�
 
 /**
  * Reads one line as one would say it: "flour 2 kg pantry, till June". Months without a year are the
- * next ones from today, and last to their end.
+ * next ones from today, and last to their end; a slashed date is read as `readDay` does.
  *
  *     readStashLine('flour 2 kg pantry, till June', places, '2027-01-22')
  *     // [{ item: 'flour', quantity: 2, unit: 'kg', place: '4', goodUntil: '2027-06-30', unread: null }]
  */
-export function readStashLine(text: string, places: readonly KnownPlace[], today: Day): StashLine[] {
+export function readStashLine(
+	text: string,
+	places: readonly KnownPlace[],
+	today: Day,
+	dayFirst = false
+): StashLine[] {
 	let rest = text.trim();
 	let goodUntil: Day | null = null;
 	let unread: string | null = null;
 	const until = UNTIL.exec(rest);
 	if (until) {
-		goodUntil = readDay(until[1], today);
+		goodUntil = readDay(until[1], today, dayFirst);
 		if (!goodUntil) unread = until[0].replace(/^[,;\s]+/, '');
 		rest = rest.slice(0, until.index);
 	}

@@ -79,10 +79,10 @@ export function unitCell(text: string): Unit {
 }
 
 /** A day in a cell; null when it is empty. @throws Refusal when it is none. */
-export function dayCell(text: string, today: Day): Day | null {
+export function dayCell(text: string, today: Day, dayFirst: boolean): Day | null {
 	if (!text) return null;
 	if (text.length > LONGEST_CELL) throw new Refusal(`“${short(text)}” isn’t a date.`);
-	const day = isDay(text) ? text : readDay(text, today);
+	const day = isDay(text) ? text : readDay(text, today, dayFirst);
 	if (!day) throw new Refusal(`“${short(text)}” isn’t a date. Try 2027-06-30.`);
 	return dayMeant(day, 'plan', today, '');
 }

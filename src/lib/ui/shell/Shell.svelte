@@ -72,7 +72,7 @@
 		<a
 			{href}
 			aria-current={isHere(href) ? 'page' : undefined}
-			class="flex min-h-14 flex-1 items-center justify-center font-display text-[0.8125rem] font-semibold whitespace-nowrap text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
+			class="flex min-h-14 flex-1 items-center justify-center font-display text-[0.8125rem] font-semibold tracking-tight whitespace-nowrap text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
 			>{label}</a
 		>
 	{/each}

@@ -42,17 +42,17 @@
 	<section aria-labelledby="out" class="mt-6">
 		<h3 id="out" class="text-lg">Export</h3>
 		<ul class="mt-1 divide-y divide-rule border-y border-rule">
-			<li class="flex items-center justify-between gap-3 py-1.5">
+			<li class="flex flex-wrap items-center justify-between gap-3 py-1.5">
 				<span>Supplies at home, {counted(data.lots, 'entry', 'entries')}</span>
 				<Button size="small" href="/take-out/supplies.csv" download>Download CSV</Button>
 			</li>
-			<li class="flex items-center justify-between gap-3 py-1.5">
+			<li class="flex flex-wrap items-center justify-between gap-3 py-1.5">
 				<span>{counted(data.places, 'place')}</span>
 				<Button size="small" href="/take-out/places.csv" download aria-label="Download places as CSV"
 					>Download CSV</Button
 				>
 			</li>
-			<li class="flex items-center justify-between gap-3 py-1.5">
+			<li class="flex flex-wrap items-center justify-between gap-3 py-1.5">
 				<span>Home library, {counted(data.resources, 'title')}</span>
 				<span class="flex gap-2">
 					<Button
@@ -66,7 +66,7 @@
 				</span>
 			</li>
 			{#each data.units as unit (unit.id)}
-				<li class="flex items-center justify-between gap-3 py-1.5">
+				<li class="flex flex-wrap items-center justify-between gap-3 py-1.5">
 					<span>Supply list of {unit.name}</span>
 					<Button
 						size="small"

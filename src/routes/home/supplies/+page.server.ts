@@ -1,6 +1,7 @@
 import { dayMeant } from '$core/calendar/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
+import { isDayFirst } from '$core/house/index.ts';
 import { readKitParts } from '$core/gathering/index.ts';
 import { amountText, exact, exactText, type Unit, requireAmount } from '$core/measure/index.ts';
 import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
@@ -111,7 +112,7 @@ export const actions: Actions = {
 			}),
 			(added: string) => `Added: ${added}`,
 			async ({ trx, now }, form) => {
-				const { places } = now.snapshot;
+				const { places, household } = now.snapshot;
 				const known = places.map((place) => {
 					const path = placePath(places, place.id).split(' › ');
 					return {
@@ -119,7 +120,12 @@ export const actions: Actions = {
 						names: [place.name, path.join(' '), path.slice(-2).join(' '), path.join(' › ')]
 					};
 				});
-				const read = readStashLine(form.text, known, now.today);
+				const read = readStashLine(
+					form.text,
+					known,
+					now.today,
+					isDayFirst(household.country, household.zone)
+				);
 				if (read.length === 0)
 					throw new Refusal('No item in that line. Try “flour 5 lb pantry, use by June”.', 'text');
 				const unread = read.find((line) => line.unread)?.unread;

@@ -1,4 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
+import { isDayFirst } from '$core/house/index.ts';
 import { amountText, exact, exactText, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { placePath } from '../../services/house/place-paths.ts';
@@ -53,6 +54,7 @@ export const SUPPLIES: SheetKind<Key> = {
 	},
 
 	async plan({ snapshot, today }, rows) {
+		const dayFirst = isDayFirst(snapshot.household.country, snapshot.household.zone);
 		const items = new Map(snapshot.items.map((item) => [item.name_key, item.id]));
 		for (const alias of snapshot.aliases) items.set(alias.name_key, alias.item_id);
 		const lots = new Map(
@@ -73,7 +75,7 @@ export const SUPPLIES: SheetKind<Key> = {
 			const thing = nameCell(cells.thing, 'item');
 			const amount = exact(amountCell(cells.amount) ?? '1');
 			const unit = unitCell(cells.unit);
-			const goodUntil = dayCell(cells.goodUntil, today);
+			const goodUntil = dayCell(cells.goodUntil, today, dayFirst);
 			const path = pathCell(cells.place, byName, snapshot.places);
 			const opened = yesCell(cells.opened);
 			const said = `${amountText(amount, unit)} ${thing}${path.length ? `, ${path.join(' › ')}` : ''}`;

@@ -36,7 +36,7 @@
 	<table class="w-full min-w-[40rem] border-collapse text-left">
 		<thead>
 			<tr class="align-bottom">
-				<th class="border-b-2 border-ink py-2 pr-3 font-semibold">Lesson</th>
+				<th class="w-28 border-b-2 border-ink py-2 pr-3 font-semibold sm:w-auto">Lesson</th>
 				{#each data.grid.children as one (one.id)}
 					<th class="border-b-2 border-l border-b-ink border-l-rule px-3 py-2 font-normal">
 						<span class="font-display text-lg font-semibold">{one.name}</span>
@@ -64,7 +64,7 @@
 		<tbody>
 			{#each data.grid.lessons.filter((row) => showOver || !row.over) as row (row.id)}
 				<tr class="border-b border-rule align-top {row.over ? 'text-ink-2' : ''}">
-					<th class="w-48 py-2 pr-3 font-normal"
+					<th class="w-28 py-2 pr-3 font-normal sm:w-48"
 						>{row.number} {row.title}<span class="block text-sm text-ink-2">{row.day}</span></th
 					>
 					{#each row.cells as one (one.child)}

@@ -72,7 +72,7 @@
 					>
 				</thead>
 				<tbody>
-					{#each cost.streams as one (one.stream)}
+					{#each cost.streams.filter((one) => SERIES.some((key) => one[key])) as one (one.stream)}
 						<tr class="border-b border-rule"
 							><th class="py-1.5 font-normal">{one.stream}</th>{#each SERIES as key (key)}<td
 									class="text-right tabular-nums">{cell(one[key])}</td

@@ -47,7 +47,7 @@
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{data.month.sentence}</p>
 
 <div class="mt-4 flex flex-wrap items-center gap-4">
-	<h2 class="min-w-44 text-xl">{data.month.title}</h2>
+	<h2 class="w-full text-xl sm:w-auto sm:min-w-44">{data.month.title}</h2>
 	<Button size="small" href="?m={data.month.before}" data-sveltekit-noscroll>Previous month</Button>
 	<Button size="small" href="?m={data.month.after}" data-sveltekit-noscroll>Next month</Button>
 	<span class="text-sm text-ink-2">Drag an extra to another day, or move it with the arrow keys.</span>

@@ -34,29 +34,31 @@
 {#if data.show === 'plan'}
 	<h2 class="mb-2 text-xl">{data.unit.name}: the plan</h2>
 	<p class="mb-3">{data.plan.sentence}</p>
-	<table class="w-full border-collapse text-left text-sm">
-		<thead
-			><tr class="border-b-2 border-ink"
-				>{#each ['Lesson', 'Day', 'What is done', 'Pages', 'Extras'] as head (head)}<th
-						class="py-1 pr-3 font-semibold">{head}</th
-					>{/each}</tr
-			></thead
-		>
-		<tbody>
-			{#each data.lessons as lesson (lesson.id)}
-				<tr class="break-inside-avoid border-b border-rule align-top">
-					<td class="py-1.5 pr-3 font-semibold">{lesson.number} {lesson.title}</td>
-					<td class="py-1.5 pr-3">{lesson.day}</td>
-					<td class="py-1.5 pr-3">{lesson.note}</td>
-					<td class="py-1.5 pr-3"
-						>{#each lesson.pages as flag (flag.id)}<span class="block">{flag.book} {flag.pages}</span
-							>{/each}</td
-					>
-					<td class="py-1.5">{lesson.extras.map((one) => one.title).join(', ')}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
+	<div class="overflow-x-auto" role="region" aria-label="The plan, lesson by lesson" tabindex="-1">
+		<table class="w-full min-w-[38rem] border-collapse text-left text-sm print:min-w-0">
+			<thead
+				><tr class="border-b-2 border-ink"
+					>{#each ['Lesson', 'Day', 'What is done', 'Pages', 'Extras'] as head (head)}<th
+							class="py-1 pr-3 font-semibold">{head}</th
+						>{/each}</tr
+				></thead
+			>
+			<tbody>
+				{#each data.lessons as lesson (lesson.id)}
+					<tr class="break-inside-avoid border-b border-rule align-top">
+						<td class="py-1.5 pr-3 font-semibold">{lesson.number} {lesson.title}</td>
+						<td class="py-1.5 pr-3">{lesson.day}</td>
+						<td class="py-1.5 pr-3">{lesson.note}</td>
+						<td class="py-1.5 pr-3"
+							>{#each lesson.pages as flag (flag.id)}<span class="block">{flag.book} {flag.pages}</span
+								>{/each}</td
+						>
+						<td class="py-1.5">{lesson.extras.map((one) => one.title).join(', ')}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 {:else if data.show === 'month'}
 	<div class="mb-2 flex items-baseline justify-between">
 		<h2 class="text-xl">{data.unit.name}: {data.month.title}</h2>
