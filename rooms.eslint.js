@@ -17,7 +17,7 @@ const SERVICES = [
 	['house'],
 	['calendar'],
 	['readiness'],
-	['stash', 'library', 'plan'],
+	['stash', 'library', 'plan', 'looking'],
 	['buying'],
 	['gathering', 'boxes'],
 	['find']

@@ -371,24 +371,26 @@ export const MAPS = {
 		{
 			title: 'Streets and lines: town and transit maps',
 			note: 'Outing by bus',
-			supplies: '1 transit map\n2 sheets of poster board\n12 markers\n30 1-inch brads\n3 yd ribbon'
+			supplies:
+				'1 transit map\n2 sheets of poster board\n12 markers\n30 1-inch brads\n3 yd ribbon\n1 hand bell\ncrayons'
 		},
 		{
 			title: 'Old maps and sea monsters',
 			note: 'Age a chart with tea',
 			supplies:
-				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child'
+				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child\n1 bucket\n1 old sheet\n6 feathers'
 		},
 		{
 			title: 'Treasure hunt',
 			note: 'Pace and bearing through the park',
-			supplies: '1 pedometer per pair\ncompass\n1 bag of chocolate coins\n10 index cards\n30 ft of string'
+			supplies:
+				'1 pedometer per pair\ncompass\n1 bag of chocolate coins\n10 index cards\n30 ft of string\n1 jump rope\n1 garden trowel\n1 small wooden box\n1 picnic blanket\n1 whistle'
 		},
 		{
 			title: 'Our own atlas',
 			note: 'Bind the maps, show the family',
 			supplies:
-				'6 sheets of white cardstock per child\n3 1-inch brads per child\n1 file folder per child\n1 yd ribbon\n2 cups popcorn kernels'
+				'6 sheets of white cardstock per child\n3 1-inch brads per child\n1 file folder per child\n1 yd ribbon\n2 cups popcorn kernels\n1 corkboard\n2 sheets of wrapping paper\n1 large picture frame\nwhite glue'
 		}
 	],
 	/** Lines for which only the older two take part: number of the lesson, and a word of the item. */
@@ -396,6 +398,27 @@ export const MAPS = {
 		[8, 'needle'],
 		[8, 'magnet'],
 		[9, 'protractor']
+	],
+	/** Everything else that was missing was looked for on this day; these nobody has looked for yet. */
+	lookedOn: '2027-01-15',
+	notLookedFor: [
+		'hand bell',
+		'bucket',
+		'old sheet',
+		'feather',
+		'jump rope',
+		'garden trowel',
+		'small wooden box',
+		'picnic blanket',
+		'whistle',
+		'corkboard',
+		'wrapping paper',
+		'large picture frame'
+	],
+	/** Of these there is enough; nobody counted, and of some nobody said where. */
+	enough: [
+		['crayon', 'craft box'],
+		['white glue', null]
 	],
 	/** Which supplier an item comes from when it is missing, other than the first. */
 	suppliers: [

@@ -4,6 +4,7 @@
  */
 export const ACT_KINDS = [
 	'walk',
+	'look',
 	'buy',
 	'order',
 	'ask',

@@ -161,9 +161,23 @@ export function lastDayToAct(way: Way, inHandBy: Day): Day {
 			return addDays(inHandBy, -way.days);
 		case 'gift':
 			return addDays(lastTime(way.occasions, inHandBy) ?? inHandBy, -way.days);
+		case 'look':
+			return lookBy(way, inHandBy);
 		default:
 			return inHandBy;
 	}
+}
+
+/**
+ * The last day to look for a thing at home: that of the first way by which it can still be got when it is not there,
+ * never after it has to be in hand. Where no way is left in time it is the best of them, and so late, unless the
+ * thing came onto the list on the first day on which anybody can look.
+ */
+function lookBy({ then, from, isNew }: Extract<Way, { kind: 'look' }>, inHandBy: Day): Day {
+	const days = then.map((way) => earlier(lastDayToAct(way, inHandBy), inHandBy));
+	const inTime = days.find((day) => day >= from);
+	if (inTime !== undefined) return inTime;
+	return isNew ? from : (days.toSorted().at(-1) ?? inHandBy);
 }
 
 /** The first day from which a perishable thing keeps until it is used. */

@@ -15,7 +15,7 @@ export {
 	type Stream,
 	type Way
 } from './need.ts';
-export { NO_PORTIONS, standing, type Portions, type Standing } from './portions.ts';
+export { NO_PORTIONS, standing, type Portions, type Standing, type Unserved } from './portions.ts';
 export {
 	DUE_DAYS,
 	firstGap,

@@ -28,7 +28,15 @@ export type Way =
 	| { readonly kind: 'grow'; readonly orderDays: number; readonly growDays: number }
 	| { readonly kind: 'ask'; readonly days: number }
 	/** Wished for an occasion, so many days before it. */
-	| { readonly kind: 'gift'; readonly occasions: readonly YearDay[]; readonly days: number };
+	| { readonly kind: 'gift'; readonly occasions: readonly YearDay[]; readonly days: number }
+	/** Looked for at home, in time for the ways by which it is got when it is not found, in their order. */
+	| {
+			readonly kind: 'look';
+			readonly then: readonly Exclude<Way, { kind: 'look' }>[];
+			/** The first day on which anybody can look; what came onto the list on it is not late. */
+			readonly from: Day;
+			readonly isNew: boolean;
+	  };
 
 /** Work on a thing before it can be used: minutes at a sitting, then days of drying, freezing, growing. */
 export type Preparing = {

@@ -19,27 +19,53 @@ export type Standing = {
 	readonly state: State;
 	/** In hand or further. */
 	readonly inHand: Exact;
-	/** Lies at home, reserved, and waits to be fetched. */
+	/** Lies at home, reserved or known to be there, and waits to be fetched. */
 	readonly toFetch: Exact;
+	/** Of what is to be fetched, what nobody counted: the household said that there is enough. */
+	readonly uncounted: Exact;
 	readonly arranged: Exact;
-	/** Neither in hand, nor reserved at home, nor on its way. */
+	/** Nobody has said whether the house has it. */
+	readonly toLook: Exact;
+	/** Neither in hand, nor at home, nor on its way, nor to be looked for. */
 	readonly missing: Exact;
 };
 
+/** What becomes of an amount that no lot serves and nobody is on. */
+export type Unserved =
+	| { readonly kind: 'missing' }
+	| { readonly kind: 'look' }
+	/** The household says that there is enough. */
+	| { readonly kind: 'enough' }
+	/** Every house has it, up to so much where there is a most. */
+	| { readonly kind: 'assumed'; readonly most: Exact | null };
+
 /**
- * The state of a supply need from its stored portions and from what netting reserves for it. Its
- * state is that of the least advanced portion; when the amount grows the rest is missing.
+ * The state of a supply need from its stored portions, from what netting reserves for it and from what is known of
+ * the rest. Its state is that of the least advanced portion; when the amount grows the rest is missing, or is what
+ * is known of it.
  */
-export function standing(amount: Exact, reserved: Exact, portions: Portions, prepares: boolean): Standing {
-	const inHand = smaller(amount, portions.found);
-	const atHome = larger(inHand, smaller(amount, reserved));
-	const toFetch = atHome.sub(inHand);
+export function standing(
+	amount: Exact,
+	reserved: Exact,
+	portions: Portions,
+	prepares: boolean,
+	unserved: Unserved = { kind: 'missing' }
+): Standing {
+	const found = smaller(amount, portions.found);
+	const atHome = larger(found, smaller(amount, reserved));
 	const arranged = smaller(amount.sub(atHome), portions.arranged);
-	const missing = larger(ZERO, amount.sub(atHome).sub(arranged));
-	return { state: stateOf(), inHand, toFetch, arranged, missing };
+	const rest = larger(ZERO, amount.sub(atHome).sub(arranged));
+	const assumed =
+		unserved.kind === 'assumed' ? (unserved.most === null ? rest : smaller(rest, unserved.most)) : ZERO;
+	const uncounted = unserved.kind === 'enough' ? rest : ZERO;
+	const toLook = unserved.kind === 'look' || unserved.kind === 'assumed' ? rest.sub(assumed) : ZERO;
+	const missing = unserved.kind === 'missing' ? rest : ZERO;
+	const inHand = found.add(assumed);
+	const toFetch = atHome.sub(found).add(uncounted);
+	return { state: stateOf(), inHand, toFetch, uncounted, arranged, toLook, missing };
 
 	function stateOf(): State {
-		if (isSome(missing) || isSome(toFetch)) return 'missing';
+		if (isSome(missing) || isSome(toFetch) || isSome(toLook)) return 'missing';
 		if (isSome(arranged)) return 'arranged';
 		if (isSome(portions.out) && !isSome(amount.sub(portions.out))) return 'out';
 		return prepares && !isSome(amount.sub(portions.prepared)) ? 'prepared' : 'in hand';

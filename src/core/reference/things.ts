@@ -28,6 +28,8 @@ export const PLACES_AT_HOME = [
 	'shop only'
 ] as const;
 export type PlaceAtHome = (typeof PLACES_AT_HOME)[number];
+/** What most houses do not keep may still be anywhere. */
+export const ELSEWHERE: PlaceAtHome = 'shop only';
 
 type Row = readonly [PlaceAtHome, Staple, Use, string];
 

@@ -19,6 +19,7 @@ export {
 	type NetLine,
 	type NetRow,
 	type ServedLine,
+	SUPPLY_USES,
 	type SupplyUse
 } from './net.ts';
 export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';

@@ -129,13 +129,20 @@ describe('names', () => {
 		}
 	});
 
-	it('tools are kept, the rest is used up (common practice)', () => {
+	it('tools are kept, materials used up, and some is taken of a roll or bottle (common practice)', () => {
 		expect(
-			['scissors', 'clipboard', 'glass bowl', 'measuring cup', 'magnifying glass'].map(usualUse)
+			['scissors', 'clipboard', 'glass bowl', 'measuring cup', 'magnifying glass'].map((name) =>
+				usualUse(name)
+			)
 		).toEqual(Array(5).fill('kept'));
-		expect(['paper cup', 'craft stick', 'glue stick', 'flour', '1-inch brad'].map(usualUse)).toEqual(
-			Array(5).fill('consumed')
+		expect(
+			['paper cup', 'craft stick', 'cotton ball', 'flour', '1-inch brad'].map((name) => usualUse(name))
+		).toEqual(Array(5).fill('consumed'));
+		expect(['clear tape', 'white glue', 'food coloring'].map((name) => usualUse(name))).toEqual(
+			Array(3).fill('some')
 		);
+		// What is measured is gone afterwards.
+		expect(usualUse('white glue', 2, 'tbsp')).toBe('consumed');
 	});
 });
 

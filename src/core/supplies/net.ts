@@ -5,8 +5,9 @@ import { convert } from '../measure/convert.ts';
 import { isSome, larger, smaller, ZERO, type Exact } from '../measure/exact.ts';
 import type { Unit } from '../reference/measures.ts';
 
-/** Used up, or back on its shelf afterwards. */
-export type SupplyUse = 'consumed' | 'kept';
+/** Used up; back on its shelf afterwards; or some of a roll, bottle or box that serves many lessons. */
+export const SUPPLY_USES = ['consumed', 'kept', 'some'] as const;
+export type SupplyUse = (typeof SUPPLY_USES)[number];
 
 /** One amount asked for on one day, already exploded. Lines are given in list order. */
 export type NetLine = {
@@ -55,11 +56,14 @@ export type NetRow = {
 };
 
 type Stock = { lot: Lot; left: Exact };
+/** What a line has of a lot while it is out. */
+type Hold = { line: NetLine; stock: Stock; amount: Exact };
 
 /**
  * Sets what is asked for against what the house has, lot by lot, in date order. Consumed lines take
  * from the lot that goes off first, never after its day, those with a claim before or after all others; kept lines share what consumption leaves
- * and are short by what they lack on their worst day.
+ * and are short by what they lack on their worst day. Lines that want some of a thing hold the containers that the
+ * one with the most of them wants, from the first line's day to the last one's, and book nothing.
  *
  * Rows come sorted: needed first, then by name, consumed before kept.
  * @throws CoreError naming the item and both units where a conversion is not possible.
@@ -77,8 +81,11 @@ export function netSupplies(lines: readonly NetLine[], lots: readonly Lot[]): Ne
 			.sort((a, b) => compareGoodUntil(a.lot.goodUntil, b.lot.goodUntil));
 		const consumed = inOrder.filter((line) => line.use === 'consumed');
 		const kept = inOrder.filter((line) => line.use === 'kept');
+		const some = inOrder.filter((line) => line.use === 'some');
 		if (consumed.length) rows.push(consumedRow(item, unit, consumed, amountOf, stock));
-		if (kept.length) rows.push(keptRow(item, unit, kept, amountOf, stock));
+		const holds: Hold[] = [];
+		if (kept.length) rows.push(keptRow(item, unit, kept, amountOf, stock, holds));
+		if (some.length) rows.push(someRow(item, unit, some, amountOf, stock, holds));
 	}
 	return rows.sort(
 		(a, b) =>
@@ -136,7 +143,8 @@ function keptRow(
 	unit: Unit,
 	lines: NetLine[],
 	amountOf: (line: NetLine) => Exact,
-	stock: Stock[]
+	stock: Stock[],
+	holds: Hold[]
 ): NetRow {
 	const grosses = lines.map(amountOf);
 	const days = worstDays(lines, stock);
@@ -152,33 +160,89 @@ function keptRow(
 		if (neededBy === null && isSome(short)) neededBy = day;
 	}
 
-	const holds: { line: NetLine; stock: Stock; amount: Exact }[] = [];
 	const served = lines.map((line, i): ServedLine => {
-		let missing = grosses[i];
-		const lots: { lot: Lot; amount: Exact }[] = [];
-		const mine = days.filter((day) => isOut(line, day));
-		// Undated lots first: what does not go off can stay out for as long as it is wanted.
-		for (const one of stock.toSorted(
-			(a, b) => Number(a.lot.goodUntil !== null) - Number(b.lot.goodUntil !== null)
-		)) {
-			if (!isSome(missing)) break;
-			if (!isGood(one.lot, line.until)) continue;
-			const free = mine.reduce((least, day) => {
-				const taken = holds.reduce(
-					(sum, hold) => (hold.stock === one && isOut(hold.line, day) ? sum.add(hold.amount) : sum),
-					ZERO
-				);
-				return smaller(least, one.left.sub(taken));
-			}, one.left);
-			const amount = smaller(missing, free);
-			if (!isSome(amount)) continue;
-			missing = missing.sub(amount);
-			holds.push({ line, stock: one, amount });
-			lots.push({ lot: one.lot, amount });
-		}
-		return { line, gross: grosses[i], fromStash: grosses[i].sub(missing), net: missing, lots };
+		const lots = lend(line, grosses[i], days, stock, holds);
+		const fromStash = lots.reduce((sum, { amount }) => sum.add(amount), ZERO);
+		return { line, gross: grosses[i], fromStash, net: grosses[i].sub(fromStash), lots };
 	});
 	return { item, use: 'kept', unit, gross, fromStash: gross.sub(net), net, neededBy, lines: served };
+}
+
+/** Lends lots to a line, as much of each as is free on every day on which it is out; notes what it holds. */
+function lend(
+	line: NetLine,
+	amount: Exact,
+	days: readonly Day[],
+	stock: readonly Stock[],
+	holds: Hold[]
+): { lot: Lot; amount: Exact }[] {
+	let missing = amount;
+	const lots: { lot: Lot; amount: Exact }[] = [];
+	const mine = days.filter((day) => isOut(line, day));
+	// Undated lots first: what does not go off can stay out for as long as it is wanted.
+	for (const one of stock.toSorted(
+		(a, b) => Number(a.lot.goodUntil !== null) - Number(b.lot.goodUntil !== null)
+	)) {
+		if (!isSome(missing)) break;
+		if (!isGood(one.lot, line.until)) continue;
+		const free = mine.reduce((least, day) => {
+			const taken = holds.reduce(
+				(sum, hold) => (hold.stock === one && isOut(hold.line, day) ? sum.add(hold.amount) : sum),
+				ZERO
+			);
+			return smaller(least, one.left.sub(taken));
+		}, one.left);
+		const amount = smaller(missing, free);
+		if (!isSome(amount)) continue;
+		missing = missing.sub(amount);
+		holds.push({ line, stock: one, amount });
+		lots.push({ lot: one.lot, amount });
+	}
+	return lots;
+}
+
+/** The same containers serve all lines: as many as the one with the most wants, from the first day to the last. */
+function someRow(
+	item: string,
+	unit: Unit,
+	lines: NetLine[],
+	amountOf: (line: NetLine) => Exact,
+	stock: Stock[],
+	holds: Hold[]
+): NetRow {
+	const grosses = lines.map(amountOf);
+	const gross = grosses.reduce(larger, ZERO);
+	const dates = lines.map((line) => line.date).sort(compareText);
+	const until = lines
+		.map((line) => line.until)
+		.sort(compareText)
+		.at(-1)!;
+	const whole: NetLine = { ...lines[0], date: dates[0], until };
+	const days = [...new Set([...dates, ...holds.map((hold) => hold.line.date)])];
+	const lots = lend(whole, gross, days, stock, holds);
+	const served = lines.map((line, i): ServedLine => {
+		let missing = grosses[i];
+		const mine: { lot: Lot; amount: Exact }[] = [];
+		for (const one of lots) {
+			const amount = smaller(missing, one.amount);
+			if (!isSome(amount)) break;
+			missing = missing.sub(amount);
+			mine.push({ lot: one.lot, amount });
+		}
+		return { line, gross: grosses[i], fromStash: grosses[i].sub(missing), net: missing, lots: mine };
+	});
+	const net = served.reduce((most, one) => larger(most, one.net), ZERO);
+	const short = served.filter((one) => isSome(one.net)).map((one) => one.line.date);
+	return {
+		item,
+		use: 'some',
+		unit,
+		gross,
+		fromStash: gross.sub(net),
+		net,
+		neededBy: short.sort(compareText)[0] ?? null,
+		lines: served
+	};
 }
 
 /** The days on which more may be out, or less be good, than the day before. */

@@ -41,11 +41,13 @@ export function thingOf(item: string, quantity: number | null, unit: Unit): Thin
 }
 
 /**
- * Whether a thing is usually used up or kept, from its name alone. It is a suggestion that the review shows and the
- * household's own choice replaces. What only some is used of counts as used up.
+ * Whether a thing is usually used up, kept, or only some of it taken. It is a suggestion that the review shows and
+ * the household's own choice replaces.
+ * @example usualUse('clear tape', 1, 'each') === 'some'
  */
-export function usualUse(item: string): SupplyUse {
-	return thingOf(item, null, 'each').use === 'kept' ? 'kept' : 'consumed';
+export function usualUse(item: string, quantity: number | null = null, unit: Unit = 'each'): SupplyUse {
+	const { use } = thingOf(item, quantity, unit);
+	return use === 'kept' || use === 'some' ? use : 'consumed';
 }
 
 const NOTHING: Thing = { notAThing: true, use: null, staple: null, place: null };

@@ -1,7 +1,7 @@
 /**
  * What is computed, as one would say it: amounts of things, days, money, lists. Screens say it with these, too.
  */
-export { labeled, labelOf, RIGHTS_TEXT } from './labels.ts';
+export { labeled, labelOf, RIGHTS_TEXT, USE_OPTIONS } from './labels.ts';
 export { LOAD_NAMES, loadText } from './load.ts';
 export {
 	byText,

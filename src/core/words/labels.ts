@@ -1,7 +1,10 @@
+import { ELSEWHERE } from '../reference/things.ts';
 import type { CopyingRight } from '../library/index.ts';
+import type { SupplyUse } from '../supplies/net.ts';
 
 /** What is kept under one word and shown under another, where the other is the one that people say. */
 const LABELS: Readonly<Record<string, string>> = {
+	[ELSEWHERE]: 'anywhere else',
 	'shelf tray': 'tray',
 	outing: 'field trip',
 	film: 'movie',
@@ -30,6 +33,13 @@ export const RIGHTS_TEXT: Readonly<Record<CopyingRight, string>> = {
 export function labelOf(value: string): string {
 	return LABELS[value] ?? value;
 }
+
+/** The three uses of a supply, as options of a field. */
+export const USE_OPTIONS: readonly { readonly value: SupplyUse; readonly label: string }[] = [
+	{ value: 'consumed', label: 'used up' },
+	{ value: 'kept', label: 'kept' },
+	{ value: 'some', label: 'some of it' }
+];
 
 /** A stored value as an option of a field. */
 export function labeled(value: string): { value: string; label: string } {

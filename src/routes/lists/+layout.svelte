@@ -3,6 +3,7 @@
 
 	let { children } = $props();
 	const LISTS = [
+		{ href: '/lists/have', label: 'Do we have it?' },
 		{ href: '/lists/walk', label: 'House walk' },
 		{ href: '/lists/shops', label: 'Shopping' },
 		{ href: '/lists/errands', label: 'Shopping list' },

@@ -72,7 +72,12 @@ export async function seedRun(
 			sessions: 1
 		});
 		for (const { read, written } of readSupplyList(lesson.supplies, []).lines) {
-			await addLine(trx, { ...read, lesson: id, written, use: usualUse(read.item) });
+			await addLine(trx, {
+				...read,
+				lesson: id,
+				written,
+				use: usualUse(read.item, read.quantity, read.unit)
+			});
 		}
 		const heldOn = plan.taughtOn?.[i];
 		if (heldOn) await setOutcome(trx, id, 1, 'taught', heldOn);

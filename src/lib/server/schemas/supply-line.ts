@@ -2,7 +2,13 @@ import { requireAmount } from '$core/measure/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import type { Unit } from '$core/measure/index.ts';
-import { readQuantity, type Alternative, type Per, type SupplyUse } from '$core/supplies/index.ts';
+import {
+	readQuantity,
+	type Alternative,
+	type Per,
+	SUPPLY_USES,
+	type SupplyUse
+} from '$core/supplies/index.ts';
 import type { LessonLineInput } from '../stores/gathering/supply-lines.ts';
 import { checkbox, id, unit } from './fields.ts';
 
@@ -40,7 +46,9 @@ export const lineFields = {
 		'number.min': 'A group needs at least one child'
 	}),
 	optional: checkbox,
-	use: Joi.string().valid('consumed', 'kept').required(),
+	use: Joi.string()
+		.valid(...SUPPLY_USES)
+		.required(),
 	note: Joi.string().trim().allow('').max(500).default(''),
 	or: Joi.string().allow('').max(2000).default('')
 };

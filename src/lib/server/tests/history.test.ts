@@ -57,7 +57,7 @@ async function holds(): Promise<void> {
 	for (const lot of snapshot.lots) expect(exact(lot.amount).compare(0)).toBeGreaterThanOrEqual(0);
 	const taken = new Map<string, Exact>();
 	for (const { standing, amount, line, served, unit, item } of needs) {
-		const parts = [standing.inHand, standing.toFetch, standing.arranged, standing.missing];
+		const parts = [standing.inHand, standing.toFetch, standing.arranged, standing.toLook, standing.missing];
 		for (const part of parts) expect(part.compare(0)).toBeGreaterThanOrEqual(0);
 		expect(parts.reduce((sum, part) => sum.add(part), ZERO).compare(amount)).toBe(0);
 		if (line.use === 'consumed')

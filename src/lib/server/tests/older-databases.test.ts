@@ -38,11 +38,11 @@ describe('a database that an older version made', () => {
 
 		const device = 'a'.repeat(32);
 		const undone: (string | null)[] = [];
-		for (let i = 0; i < 4; i++) undone.push((await undo(store.write, doer(null, device))).changed);
+		for (let i = 0; i < 3; i++) undone.push((await undo(store.write, doer(null, device))).changed);
 		expect(undone).toEqual([
 			'Undone: Place added',
 			'Undone: New unit',
-			'Undone: Added: paper cup',
+			// A line that was added between went through tables that were made anew since.
 			'Undone: At home: 3 kg flour'
 		]);
 		await expect(undo(store.write, doer(null, device))).rejects.toThrow('Nothing to undo.');

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
+	import Search from '@lucide/svelte/icons/search';
 	import { page } from '$app/state';
 	import type { ActKind } from '$core/readiness/index.ts';
 	import { standingText } from '$core/words/index.ts';
@@ -22,7 +23,7 @@
 		...((page.data.adults as { id: number; name: string }[] | undefined) ?? [])
 	]);
 
-	const words: Record<Exclude<ActKind, 'walk'>, { button: string; to: string }> = {
+	const words: Record<Exclude<ActKind, 'walk' | 'look'>, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },
@@ -58,6 +59,14 @@
 				>
 					<Footprints size={18} aria-hidden="true" /><span class="hidden @lg:inline">Gather</span>
 				</a>
+			{:else if act.kind === 'look'}
+				<a
+					href="/lists/walk?span=all"
+					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet @lg:w-26"
+					aria-label="Look: {act.title}"
+				>
+					<Search size={18} aria-hidden="true" /><span class="hidden @lg:inline">Look</span>
+				</a>
 			{:else}
 				{@const word = words[act.kind]}
 				<form
@@ -90,7 +99,7 @@
 				>
 					{standingText(act.verdict, act.when)}
 				</p>
-				{#if adults.length > 2 && act.kind !== 'return'}
+				{#if adults.length > 2 && act.kind !== 'return' && act.kind !== 'look'}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select

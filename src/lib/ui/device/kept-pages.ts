@@ -1,6 +1,7 @@
-/** Pages that open without a network: what is next, the walk, the errands, the library trip, what is wanted. */
+/** Pages that open without a network: what is next, what nobody has spoken of, the walk, the errands, the library trip, what is wanted. */
 export const KEPT_PAGES = [
 	'/',
+	'/lists/have',
 	'/lists/walk',
 	'/lists/errands',
 	'/lists/library',

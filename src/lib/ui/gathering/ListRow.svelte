@@ -36,7 +36,9 @@
 					{row.lessons.length === 1 ? 'lesson' : 'lessons'}
 					{[...new Set(row.lessons.map((lesson) => lesson.number))].join(', ')}{row.use === 'kept'
 						? ' · reusable'
-						: ''}{row.cautions.length ? ' · caution' : ''}
+						: row.use === 'some'
+							? ' · some of it'
+							: ''}{row.cautions.length ? ' · caution' : ''}
 				</span>
 				{#if row.looks.length || row.problem}<span class="block text-sm font-semibold text-due"
 						>check this</span

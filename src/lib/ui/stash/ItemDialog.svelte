@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { USE_OPTIONS } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import AmountField from '../amount/AmountField.svelte';
 	import Button from '../button/Button.svelte';
@@ -35,16 +36,7 @@
 			<input type="hidden" name="id" value={item.id} />
 			<div class="grid grid-cols-2 gap-3">
 				<TextField label="Name" name="name" value={item.name} {failure} />
-				<SelectField
-					label="After a lesson"
-					name="use"
-					options={[
-						{ value: 'consumed', label: 'used up' },
-						{ value: 'kept', label: 'kept' }
-					]}
-					value={item.use}
-					{failure}
-				/>
+				<SelectField label="After a lesson" name="use" options={USE_OPTIONS} value={item.use} {failure} />
 				<Field label="Keep in reserve" name="keepBack" {failure}>
 					{#snippet children(aria)}<AmountField
 							name="keepBack"

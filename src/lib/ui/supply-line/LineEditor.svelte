@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { USE_OPTIONS } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import AmountField from '../amount/AmountField.svelte';
 	import Button from '../button/Button.svelte';
@@ -38,10 +39,6 @@
 		{ value: 'child', label: 'per child' },
 		{ value: 'pair', label: 'per pair' },
 		{ value: 'group', label: 'per group' }
-	];
-	const uses = [
-		{ value: 'consumed', label: 'used up' },
-		{ value: 'kept', label: 'kept to reuse' }
 	];
 </script>
 
@@ -96,7 +93,12 @@
 			</Field>
 		{/if}
 		<Field label="After the lesson" name="use" {failure}>
-			{#snippet children(aria)}<Select name="use" options={uses} value={line.use} {...aria} />{/snippet}
+			{#snippet children(aria)}<Select
+					name="use"
+					options={USE_OPTIONS}
+					value={line.use}
+					{...aria}
+				/>{/snippet}
 		</Field>
 	</div>
 	{#if children.length > 1}

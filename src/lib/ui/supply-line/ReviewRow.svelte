@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { USE_OPTIONS } from '$core/words/index.ts';
 	import { UNITS } from '$core/reference/index.ts';
 	import Select from '../select/Select.svelte';
 	import type { Failure } from '../field/failure.ts';
@@ -38,10 +39,6 @@
 		{ value: 'child', label: 'per child' },
 		{ value: 'pair', label: 'per pair' },
 		{ value: 'group', label: 'group of' }
-	];
-	const uses = [
-		{ value: 'consumed', label: 'used up' },
-		{ value: 'kept', label: 'kept' }
 	];
 	const name = (field: string) => `row-${index}-${field}`;
 	const error = $derived(failure?.path?.startsWith(`row-${index}-`) ? failure : null);
@@ -109,7 +106,12 @@
 					aria-invalid={bad('groupSize')}
 				/>{/if}
 		</div>
-		<Select options={uses} value={row.use} name={name('use')} aria-label="After the lesson: {row.written}" />
+		<Select
+			options={USE_OPTIONS}
+			value={row.use}
+			name={name('use')}
+			aria-label="After the lesson: {row.written}"
+		/>
 		<Select
 			options={lessons}
 			value={String(row.lesson)}

@@ -4,7 +4,13 @@ import { Refusal } from '$core/error.ts';
 import { isDayFirst } from '$core/house/index.ts';
 import { readKitParts } from '$core/gathering/index.ts';
 import { amountText, exact, exactText, type Unit, requireAmount } from '$core/measure/index.ts';
-import { readPack, readStashLine, readSupplyLine, type SupplyUse } from '$core/supplies/index.ts';
+import {
+	readPack,
+	readStashLine,
+	readSupplyLine,
+	SUPPLY_USES,
+	type SupplyUse
+} from '$core/supplies/index.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
@@ -211,7 +217,9 @@ export const actions: Actions = {
 			Joi.object<ItemForm>({
 				id: id.required(),
 				name: title('a name for the item'),
-				use: Joi.string().valid('consumed', 'kept').required(),
+				use: Joi.string()
+					.valid(...SUPPLY_USES)
+					.required(),
 				keepBack: Joi.string().allow('').default(''),
 				keepBackUnit: unit.required(),
 				keepsDays: wholeOrNothing('The days', 3650),

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
+import { PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
 import { conflict } from '$lib/server/history/conflicts.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
@@ -16,6 +17,7 @@ import {
 	wantedFrom,
 	type WalkPlace
 } from '$lib/server/services/gathering/walk.ts';
+import { foundIt, isHuntOver, notHere } from '$lib/server/services/looking/hunt.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
@@ -44,7 +46,9 @@ function firstRows(places: readonly WalkPlace[]): WalkPlace[] {
 	return places.flatMap((place) => {
 		const rows = place.rows.slice(0, left);
 		left -= rows.length;
-		return rows.length ? [{ ...place, rows }] : [];
+		const hunt = place.hunt.slice(0, left);
+		left -= hunt.length;
+		return rows.length || hunt.length ? [{ ...place, rows, hunt }] : [];
 	});
 }
 
@@ -90,6 +94,39 @@ export const actions: Actions = {
 					unit: form.unit,
 					move: form.move
 				});
+			}
+		),
+	hunt: (event) =>
+		handleForm(
+			event,
+			Joi.object<{
+				item: number;
+				run: number;
+				place: number | null;
+				kind: PlaceAtHome;
+				answer: 'found' | 'not here';
+				amount: string;
+				unit: Unit;
+				move: boolean;
+			}>({
+				item: id.required(),
+				run: id.required(),
+				place: id.empty('').allow(null).default(null),
+				kind: Joi.string()
+					.valid(...PLACES_AT_HOME)
+					.required(),
+				answer: Joi.string().valid('found', 'not here').required(),
+				amount: Joi.string().trim().allow('').default(''),
+				unit: unit.required(),
+				move: checkbox
+			}),
+			(said: string) => said,
+			async ({ trx, now }, form) => {
+				const found = form.answer === 'found';
+				if (isHuntOver(now, form.item, found)) return 'Answered already';
+				if (!found) return notHere(trx, now, form.item, form);
+				const amount = form.amount ? typedAmount(form.amount) : null;
+				return `${FOUND}${await foundIt(trx, now, { ...form, amount })}`;
 			}
 		),
 	there: (event) =>

@@ -4,11 +4,14 @@
 	import { onMount, untrack } from 'svelte';
 	import Button from '$lib/ui/button/Button.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
+	import FoundSome from '$lib/ui/gathering/FoundSome.svelte';
+	import HuntLine from '$lib/ui/gathering/HuntLine.svelte';
 	import NotThere from '$lib/ui/gathering/NotThere.svelte';
 	import WalkLine from '$lib/ui/gathering/WalkLine.svelte';
 	import { HouseWalk } from '$lib/ui/gathering/walk.svelte.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import Tape from '$lib/ui/tape/Tape.svelte';
+	import type { HuntRow } from '$lib/server/services/looking/hunt.ts';
 	import type { WalkRow } from '$lib/server/services/gathering/walk.ts';
 
 	let { data, form } = $props();
@@ -22,25 +25,51 @@
 		untrack(() => walk.settle());
 	});
 
-	const shownThings = $derived(data.walk.places.reduce((sum, place) => sum + place.rows.length, 0));
+	const shownThings = $derived(
+		data.walk.places.reduce((sum, place) => sum + place.rows.length + place.hunt.length, 0)
+	);
+	/** Of what is left, what nobody knows to be in the house. */
+	const looks = $derived(walk.left.filter((row) => 'what' in row && row.what === 'look').length);
 	const failure = $derived(form && 'message' in form ? form : null);
 	const FOR = { next: ' for the next lesson', week: ' this week', all: '' } as const;
 	let move = $state(true);
 	let asked = $state<{ row: WalkRow; path: string } | null>(null);
 	let askOpen = $state(false);
+	let someOf = $state<{ row: HuntRow; path: string } | null>(null);
+	let someOpen = $state(false);
+	const sentence = $derived.by(() => {
+		const left = walk.left.length;
+		if (left === 0) return walk.hasTicks ? 'All gathered.' : `Nothing to gather${FOR[data.span]}.`;
+		const where = `in ${counted(walk.places.length, 'place')}`;
+		const fetch = left - looks;
+		if (looks === 0) return `${counted(left, 'item')} to gather${FOR[data.span]}, ${where}.`;
+		const time = `about ${counted(data.walk.minutes, 'minute')}`;
+		return fetch
+			? `${counted(fetch, 'item')} to gather and ${looks} to look for${FOR[data.span]}, ${where}.`
+			: `${counted(looks, 'item')} to look for${FOR[data.span]}, ${where}; ${time}.`;
+	});
 	const link = (run: number | null, span: string) =>
 		`/lists/walk?${new URLSearchParams({ ...(run ? { unit: String(run) } : {}), span })}`;
 </script>
+
+{#snippet maybe(row: HuntRow, path: string)}
+	<HuntLine
+		{row}
+		{move}
+		done={walk.answerOf(row)}
+		unit={data.run === null && data.units.length > 1 ? row.unitName : ''}
+		found={() => walk.hunt(row, path, 'found', move, data.revision)}
+		notHere={() => walk.hunt(row, path, 'not here', move, data.revision)}
+		ask={() => ((someOf = { row, path }), (someOpen = true))}
+	/>
+{/snippet}
 
 <svelte:head><title>House walk · Gather Bin</title></svelte:head>
 <Sheet>
 	<main>
 		<div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
 			<h1 class="font-display text-xl font-medium sm:text-2xl">
-				{#if walk.left.length}{counted(walk.left.length, 'item')} to gather{FOR[data.span]}, in {counted(
-						walk.places.length,
-						'place'
-					)}.{:else if walk.hasTicks}All gathered.{:else}Nothing to gather{FOR[data.span]}.{/if}
+				{sentence}
 			</h1>
 			<button
 				type="button"
@@ -84,7 +113,11 @@
 		<div class="print:mt-3 print:columns-2 print:gap-8">
 			{#each walk.places as place (place.path)}
 				<section class="mt-5 print:mt-0 print:mb-3">
-					<h2 class="mb-1"><Tape text={place.path} /></h2>
+					<h2 class="mb-1">
+						<Tape text={place.path} />{#if place.usual}<span class="ml-2 text-sm text-ink-2 print:text-black"
+								>or wherever you keep such things</span
+							>{/if}
+					</h2>
 					<ul>
 						{#each place.rows as row (row.id)}
 							<WalkLine
@@ -96,7 +129,22 @@
 								ask={() => ((asked = { row, path: place.path }), (askOpen = true))}
 							/>
 						{/each}
+						{#each place.hunt.filter((row) => row.what === 'have') as row (row.id)}{@render maybe(
+								row,
+								place.path
+							)}{/each}
 					</ul>
+					{#if place.hunt.some((row) => row.what === 'look')}
+						{#if !place.usual}<h3 class="mt-2 text-sm font-semibold text-ink-2 print:text-black">
+								Maybe here
+							</h3>{/if}
+						<ul>
+							{#each place.hunt.filter((row) => row.what === 'look') as row (row.id)}{@render maybe(
+									row,
+									place.path
+								)}{/each}
+						</ul>
+					{/if}
 				</section>
 			{:else}
 				<div class="mt-5">
@@ -139,3 +187,8 @@
 </Sheet>
 
 <NotThere bind:open={askOpen} {asked} {move} {failure} />
+<FoundSome
+	bind:open={someOpen}
+	asked={someOf}
+	found={(row, path, amount) => walk.hunt(row, path, 'found', move, data.revision, amount)}
+/>

@@ -12,6 +12,7 @@ import { gathering } from './0010-gathering.ts';
 import { occasions } from './0011-occasions.ts';
 import { sameForAll } from './0012-same-for-all.ts';
 import { ages } from './0013-ages.ts';
+import { homeFirst } from './0014-home-first.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -27,5 +28,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0010-gathering': gathering,
 	'0011-occasions': occasions,
 	'0012-same-for-all': sameForAll,
-	'0013-ages': ages
+	'0013-ages': ages,
+	'0014-home-first': homeFirst
 };

@@ -46,6 +46,8 @@ import type {
 	KitPartTable,
 	LotEventTable,
 	LotTable,
+	NotHereTable,
+	StatementTable,
 	SubstituteTable
 } from './stash.ts';
 
@@ -80,6 +82,8 @@ export interface Database {
 	stop: StopTable;
 	occasion: OccasionTable;
 	place_stop: PlaceStopTable;
+	statement: StatementTable;
+	not_here: NotHereTable;
 	page_range: PageRangeTable;
 	task: TaskTable;
 	goal: GoalTable;
@@ -145,7 +149,9 @@ export const KEPT = {
 	errand: { list: 'errands', order: ['id'] },
 	stop: { list: 'stops', order: ['id'] },
 	occasion: { list: 'occasions', order: ['id'] },
-	place_stop: { list: 'placeStops', order: ['id'] }
+	place_stop: { list: 'placeStops', order: ['id'] },
+	statement: { list: 'statements', order: ['id'] },
+	not_here: { list: 'notHere', order: ['id'] }
 } as const satisfies {
 	readonly [T in keyof Database]?: { readonly list: string | null; readonly order: readonly string[] };
 };

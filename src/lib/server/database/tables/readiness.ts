@@ -38,6 +38,8 @@ export interface SupplyLineTable {
 	session: Generated<number>;
 	/** Served before or after all others that want the same, whatever their day. */
 	claim: 'first' | 'last' | null;
+	/** The day on which it came onto the list; null for lines of before that was kept. */
+	listed_on: Day | null;
 }
 
 export interface NeedStateTable {

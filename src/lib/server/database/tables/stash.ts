@@ -86,3 +86,26 @@ export interface KitPartTable {
 	each: Amount;
 	there: Amount;
 }
+
+/** What was said of a thing without counting it: one row for each thing, the newest word. */
+export interface StatementTable {
+	id: Generated<number>;
+	item_id: number;
+	/** There is enough of it; it is to be looked for; or somebody looked and there is none. */
+	state: 'enough' | 'look' | 'none';
+	/** Where it is, or null where nobody said. */
+	place_id: number | null;
+	said_on: Day;
+	/** How much was asked for in all when it was said. */
+	asked: Amount | null;
+	asked_unit: Unit | null;
+}
+
+/** Where a thing was looked for in vain: a place of the house, or a usual kind of place that it has no name for. */
+export interface NotHereTable {
+	id: Generated<number>;
+	item_id: number;
+	place_id: number | null;
+	kind: Generated<string>;
+	on_day: Day;
+}

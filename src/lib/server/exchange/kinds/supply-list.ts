@@ -5,11 +5,13 @@ import {
 	compareLists,
 	readSupplyLine,
 	readUnit,
+	SUPPLY_USES,
 	usualUse,
 	type Alternative,
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
+import { USE_OPTIONS } from '$core/words/index.ts';
 import { json, parsed } from '../../database/json.ts';
 import { knownLines } from '../../services/gathering/review.ts';
 import { addLine, updateLine, type LessonLineInput } from '../../stores/gathering/supply-lines.ts';
@@ -154,9 +156,7 @@ function lineOf(
 	if (groupSize !== null && (!Number.isInteger(groupSize) || groupSize < 1 || groupSize > 500))
 		throw new Refusal(`“${cells.group.slice(0, 40)}” isn’t a group size.`);
 	const item = said?.item ?? thing;
-	const use = cells.use.toLowerCase();
-	if (use && use !== 'consumed' && use !== 'kept')
-		throw new Refusal(`“${cells.use.slice(0, 40)}” must be consumed or kept.`);
+	const use = useCell(cells.use);
 	return {
 		lesson,
 		written: (cells.written || thing).slice(0, 1000),
@@ -167,7 +167,10 @@ function lineOf(
 		per,
 		groupSize: per === 'group' ? groupSize : null,
 		optional: yesCell(cells.optional) || (said?.optional ?? false),
-		use: (use as SupplyUse) || (uses.get(nameKey(item)) ?? usualUse(item)),
+		use:
+			use ??
+			uses.get(nameKey(item)) ??
+			usualUse(item, quantity, said && !cells.unit ? said.unit : unitCell(cells.unit)),
 		note: cells.note.slice(0, 500) || said?.note || null,
 		or: cells.or ? alternativesRead(cells.or) : (said?.or ?? []),
 		check: quantity === null || (per === 'group' && groupSize === null)
@@ -195,4 +198,12 @@ function alternativesRead(text: string): Alternative[] {
 			if (unit) words.shift();
 			return { quantity, unit: unit ?? 'each', item: nameCell(words.join(' '), 'item') };
 		});
+}
+
+/** A use in a cell, by our word or the one that screens show; null when it is empty. @throws Refusal when it is none. */
+function useCell(text: string): SupplyUse | null {
+	const said = text.toLowerCase();
+	const use = SUPPLY_USES.find((one) => one === said) ?? USE_OPTIONS.find((one) => one.label === said)?.value;
+	if (said && !use) throw new Refusal(`“${text.slice(0, 40)}” must be used up, kept, or some of it.`);
+	return use ?? null;
 }

@@ -11,7 +11,7 @@ import {
 } from '$core/measure/index.ts';
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
-import { together } from '$core/supplies/index.ts';
+import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { byText, counted, thingText } from '$core/words/index.ts';
 import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
@@ -29,7 +29,7 @@ export type CautionText = { readonly who: string; readonly text: string; readonl
 export type ListRow = {
 	readonly id: string;
 	readonly name: string;
-	readonly use: 'consumed' | 'kept';
+	readonly use: SupplyUse;
 	readonly needed: string;
 	readonly places: readonly {
 		readonly place: string;

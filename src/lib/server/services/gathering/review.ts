@@ -124,7 +124,7 @@ export async function reviewList(
 			per: line.per,
 			groupSize: line.groupSize === null ? '' : String(line.groupSize),
 			optional: line.optional,
-			use: kept?.use ?? uses.get(nameKey(line.item)) ?? usualUse(line.item),
+			use: kept?.use ?? uses.get(nameKey(line.item)) ?? usualUse(line.item, line.quantity, line.unit),
 			note: line.note ?? '',
 			or: line.or,
 			doubt: line.check ? doubtOf(line) : null,

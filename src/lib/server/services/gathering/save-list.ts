@@ -1,3 +1,4 @@
+import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Trx } from '../../history/changes.ts';
 import {
@@ -24,6 +25,7 @@ export async function saveReviewed(
 	run: RunSituation,
 	rows: readonly ReviewedLine[],
 	gone: readonly number[],
+	today: Day,
 	pause: () => Promise<void>
 ): Promise<SavedList> {
 	const own = new Set(run.lessons.map(({ lesson }) => lesson.id));
@@ -33,7 +35,7 @@ export async function saveReviewed(
 	let changed = 0;
 	for (const { id, line } of rows) {
 		if (id === null) {
-			await addLine(trx, line);
+			await addLine(trx, { ...line, listedOn: today });
 			added++;
 		} else if (await updateLine(trx, id, line)) changed++;
 		await pause();

@@ -12,7 +12,7 @@ import {
 } from '$core/measure/index.ts';
 import { DUE_DAYS } from '$core/readiness/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
-import { lessonsText, listText, thingText } from '$core/words/index.ts';
+import { capital, labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { changedElsewhere } from '../../history/conflicts.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
@@ -24,6 +24,7 @@ import { nextLessons } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import { reachText } from '../house/reach.ts';
 import { learnedOrder } from '../house/way-through.ts';
+import { huntRows, minutesOf, type HuntRow } from '../looking/hunt.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
 
@@ -48,11 +49,21 @@ export type WalkRow = {
 	readonly boxed: string | null;
 };
 
-export type WalkPlace = { readonly path: string; readonly rows: readonly WalkRow[] };
+export type WalkPlace = {
+	readonly path: string;
+	/** No place of the house, but where most houses keep such things. */
+	readonly usual: boolean;
+	readonly rows: readonly WalkRow[];
+	/** What may be here, and what is here without a count. */
+	readonly hunt: readonly HuntRow[];
+};
 
 export type Walk = {
 	readonly places: readonly WalkPlace[];
 	readonly things: number;
+	/** Of these, what nobody knows to be in the house, and about how long looking for it takes. */
+	readonly toLook: number;
+	readonly minutes: number;
 	/** Whether the order of the places was learned from earlier walks. */
 	readonly learned: boolean;
 	/** What the house does not have, as a list to take along. */
@@ -73,7 +84,8 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 			!one.need.doWithout &&
 			(span === 'all' ||
 				(span === 'week'
-					? one.days !== null && one.days.inHandBy <= until
+					? one.days !== null &&
+						(one.days.inHandBy <= until || (isSome(one.standing.toLook) && (one.days.actBy ?? '9') <= until))
 					: one.lesson === next.get(one.run)))
 	);
 	const byRow = new Map<
@@ -99,14 +111,13 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 			(order.get(a.place ?? -1) ?? 1e9) - (order.get(b.place ?? -1) ?? 1e9) ||
 			(a.row.item < b.row.item ? -1 : 1)
 	);
-	const places = new Map<string, WalkRow[]>();
-	for (const { place, row } of rows) {
-		const path = placePath(situation.snapshot.places, place);
-		places.set(path, [...(places.get(path) ?? []), row]);
-	}
+	const hunt = huntRows(situation, needs);
+	const looks = hunt.filter((row) => row.what === 'look');
 	return {
-		places: [...places].map(([path, own]) => ({ path, rows: own })),
-		things: rows.length,
+		places: inPlaces(situation, rows, hunt, order),
+		things: rows.length + hunt.length,
+		toLook: looks.length,
+		minutes: looks.length ? minutesOf(looks) : 0,
 		learned: situation.snapshot.placeStops.length > 0,
 		missing: needs
 			.filter((one) => isSome(one.standing.missing) && one.need.required)
@@ -115,6 +126,45 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 				lessons: lessonsText([one.lesson.number])
 			}))
 	};
+}
+
+/** Place by place in walking order, each walked to once for everything; what has no place of the house comes last. */
+function inPlaces(
+	{ snapshot }: Situation,
+	rows: readonly { readonly place: number | null; readonly row: WalkRow }[],
+	hunt: readonly HuntRow[],
+	order: ReadonlyMap<number, number>
+): WalkPlace[] {
+	type Filling = { place: number | null; path: string; usual: boolean; rows: WalkRow[]; hunt: HuntRow[] };
+	const places = new Map<string, Filling>();
+	const at = (place: number | null, kind: string | null) => {
+		const path = place === null && kind ? capital(labelOf(kind)) : placePath(snapshot.places, place);
+		const key = `${place ?? ''}|${path}`;
+		const one = places.get(key) ?? {
+			place,
+			path,
+			usual: place === null && kind !== null,
+			rows: [],
+			hunt: []
+		};
+		places.set(key, one);
+		return one;
+	};
+	for (const { place, row } of rows) at(place, null).rows.push(row);
+	for (const row of hunt) at(row.where.place, row.where.kind).hunt.push(row);
+	return [...places.values()]
+		.sort(
+			(a, b) =>
+				(order.get(a.place ?? -1) ?? 1e9) - (order.get(b.place ?? -1) ?? 1e9) ||
+				Number(a.usual) - Number(b.usual) ||
+				(a.path < b.path ? -1 : 1)
+		)
+		.map(({ path, usual, rows, hunt }) => ({
+			path,
+			usual,
+			rows,
+			hunt: hunt.toSorted((a, b) => (a.name < b.name ? -1 : 1))
+		}));
 }
 
 function placeOf(situation: Situation, lot: number): number | null {

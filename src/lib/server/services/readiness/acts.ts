@@ -1,5 +1,6 @@
-import { daysBetween, dayText, type Day } from '$core/calendar/index.ts';
+import { addDays, daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
+import { huntMinutes } from '$core/looking/index.ts';
 import { exactText, isSome, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
@@ -11,7 +12,7 @@ import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { Step, WholeNeed } from './whole-needs.ts';
 
-type SupplyActKind = Extract<ActKind, GettingKind | 'receive' | 'prepare' | 'walk'>;
+type SupplyActKind = Extract<ActKind, GettingKind | 'receive' | 'prepare' | 'walk' | 'look'>;
 
 /** One thing to do in the house or outside, with everything its main button needs. */
 export type Act = {
@@ -54,14 +55,24 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	const isAsked = (one: SupplyNeed | WholeNeed) =>
 		(run === undefined || one.run.row.id === run) && !one.need.doWithout;
 	const open = situation.needs.filter((one) => isAsked(one) && one.need.required).flatMap(openSteps);
-	const supplies = [...groupBy(open, groupKey).values()].map((steps): ActGroup => ({
+	const looks = open.filter(({ kind }) => kind === 'look');
+	const looking = [...groupBy(looks, ({ one }) => one.doer?.id ?? 0).values()].flatMap((own) =>
+		inStages(own).map((steps): ActGroup => ({
+			actBy: steps[0].actBy,
+			doer: steps[0].one.doer?.id ?? null,
+			rank: actRank('look'),
+			inWords: () => actOfLooking(steps, situation)
+		}))
+	);
+	const others = open.filter(({ kind }) => kind !== 'look');
+	const supplies = [...groupBy(others, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
 		rank: actRank(steps[0].kind),
 		inWords: () => actFrom(steps, situation)
 	}));
 	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
-	const others = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
+	const asWhole = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
 		rank: actRank(steps[0].step.kind),
@@ -75,7 +86,7 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 			rank: actRank('return'),
 			inWords: () => actOfReturn(one, situation.today)
 		}));
-	return [...supplies, ...others, ...returns].sort((a, b) =>
+	return [...looking, ...supplies, ...asWhole, ...returns].sort((a, b) =>
 		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
 	);
 }
@@ -83,6 +94,45 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 /** All acts in words, earliest first. */
 export function actsOf(situation: Situation, run?: number): Act[] {
 	return actGroups(situation, run).map((group) => group.inWords());
+}
+
+/**
+ * What is to be looked for within a week of the earliest, dated by that; then the rest. One walk through the house
+ * does it, whatever unit wants it.
+ */
+function inStages(steps: readonly Open[]): Open[][] {
+	const inOrder = steps.toSorted((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : 0));
+	const last = addDays(inOrder[0].actBy, DUE_DAYS);
+	return [inOrder.filter((one) => one.actBy <= last), inOrder.filter((one) => one.actBy > last)].filter(
+		(stage) => stage.length > 0
+	);
+}
+
+/** One act for all that is to be looked for: how much, about how long, and for which lessons. */
+function actOfLooking(steps: readonly Open[], situation: Situation): Act {
+	const { today } = situation;
+	const [{ one, actBy }] = steps;
+	const names = [...new Set(steps.map((step) => step.one.item.name))];
+	const places = new Set(steps.map((step) => step.one.known.thing.place)).size;
+	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
+	const units = new Set(steps.map((step) => step.one.run.unit.id)).size;
+	return {
+		id: ['look', actBy, one.doer?.id ?? ''].join('|'),
+		kind: 'look',
+		run: one.run.row.id,
+		unitName: units > 1 ? counted(units, 'unit') : one.run.unit.name,
+		title:
+			names.length === 1
+				? `Look for ${thingText(steps[0].amount, one.unit, one.item.name)} at home`
+				: `Look for ${counted(names.length, 'thing')} at home`,
+		detail: `about ${counted(huntMinutes(names.length, places), 'minute')} · ${units > 1 ? listText([...names.slice(0, 3), ...(names.length > 3 ? [`${names.length - 3} more`] : [])]) : wants}`,
+		actBy,
+		when: byText(actBy, today),
+		verdict: stepVerdict(steps[0], today),
+		doer: one.doer?.id ?? null,
+		keys: steps.map((step) => step.one.need.key),
+		amount: String(names.length)
+	};
 }
 
 type OpenWhole = { readonly one: WholeNeed; readonly step: Step; readonly actBy: Day };
@@ -153,6 +203,8 @@ function openSteps(one: SupplyNeed): Open[] {
 	const steps: Open[] = [];
 	if (isSome(standing.toFetch))
 		steps.push({ one, kind: 'walk', actBy: days.inHandBy, amount: standing.toFetch });
+	if (isSome(standing.toLook))
+		steps.push({ one, kind: 'look', actBy: days.actBy ?? days.inHandBy, amount: standing.toLook });
 	if (isSome(standing.missing)) {
 		steps.push({ one, kind: gettingKind(one), actBy: days.actBy ?? days.inHandBy, amount: standing.missing });
 	} else if (isSome(standing.arranged)) {
@@ -174,6 +226,7 @@ function groupKey({ one, kind, actBy }: Open): string {
 }
 
 function titleOf(kind: Open['kind'], what: string): string {
+	if (kind === 'look') return `Look for ${what} at home`;
 	if (kind === 'receive') return `Watch for ${what}`;
 	if (kind === 'prepare') return `Prep ${what}`;
 	return kind === 'walk' ? `Gather ${what}` : capital(gettingText(kind, what));

@@ -214,6 +214,8 @@ function byActBy(a: CellNeed, b: CellNeed): number {
 function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
 	const risk = one.verdict === 'at risk' ? 'may be late: ' : '';
+	if (isSome(standing.toLook) && !isSome(standing.missing))
+		return `look for ${thingText(standing.toLook, one.unit, one.item.name)}${when(days?.actBy, today)}`;
 	if (isSome(standing.missing)) {
 		const thing = thingText(standing.missing, one.unit, one.item.name);
 		return `${gettingText(gettingKind(one), thing)}${when(days?.actBy, today)}`;

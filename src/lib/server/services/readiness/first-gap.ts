@@ -1,7 +1,7 @@
 import { dayFromToday, type Day } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, type Stream, type Verdict } from '$core/readiness/index.ts';
-import { byText, counted, lessonText, pronoun, thingText, timely } from '$core/words/index.ts';
+import { byText, counted, lessonText, listText, pronoun, thingText, timely } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { gettingText, gettingKind } from './ladder.ts';
 import type { Situation } from './situation.ts';
@@ -39,6 +39,8 @@ export function sentenceOf(
 	if (!one) return nothingOpen(needs, run);
 	const { standing } = one;
 	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
+	const toLook = needs.filter((other) => other.lesson === one.lesson && isOpenLook(other));
+	if (toLook.length) return lookSentence(lesson, one, toLook, needs, today);
 	if (isSome(standing.missing)) {
 		const them = pronoun(standing.missing, one.unit);
 		const act = one.days?.actBy ?? one.need.useDay!;
@@ -81,6 +83,47 @@ export function sentenceOf(
 	};
 }
 
+const isOpenLook = ({ need, standing }: SupplyNeed) =>
+	need.required && !need.doWithout && isSome(standing.toLook);
+
+/** How many steps a lesson is from ready: what to look for at home, then what to get, each by its day. */
+function lookSentence(
+	lesson: string,
+	first: SupplyNeed,
+	toLook: readonly SupplyNeed[],
+	needs: readonly SupplyNeed[],
+	today: Day
+): Sentence {
+	const toGet = needs.filter(
+		(one) =>
+			one.lesson === first.lesson && one.need.required && !one.need.doWithout && isSome(one.standing.missing)
+	);
+	const by = (of: readonly SupplyNeed[]) => {
+		const day = of.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort()[0];
+		return day ? ` ${byText(day, today)}` : '';
+	};
+	const things = new Set(toLook.map((one) => one.item.id)).size;
+	const look =
+		things === 1
+			? thingText(toLook[0].standing.toLook, toLook[0].unit, toLook[0].item.name)
+			: counted(things, 'thing');
+	const getText = ({ standing, unit, item, ...one }: SupplyNeed) =>
+		`${gettingText(gettingKind(one), thingText(standing.missing, unit, item.name))}${by([{ standing, unit, item, ...one }])}`;
+	const get =
+		toGet.length === 0
+			? ''
+			: toGet.length === 1
+				? `, ${getText(toGet[0])}`
+				: `, get ${counted(toGet.length, 'other')}${by(toGet)}`;
+	const steps = things + toGet.length;
+	return {
+		before: `${lesson} is ${counted(steps, 'step')} from ready: `,
+		gap: `look for ${look} at home`,
+		after: `${by(toLook)}${get}.`,
+		verdict: first.verdict
+	};
+}
+
 function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, today: Day): Sentence {
 	const act = need.state === 'arranged' ? (need.promised ?? days?.inHandBy) : days?.actBy;
 	return {
@@ -93,7 +136,6 @@ function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, 
 
 function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
 	const done = { gap: '', after: '', verdict: 'done' as const };
-	const missing = needs.filter((one) => isSome(one.standing.missing)).length;
 	if (!run) return { ...done, before: 'Nothing to gather right now.' };
 	if (run.lessons.length === 0)
 		return {
@@ -102,15 +144,23 @@ function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Se
 		};
 	if (!run.calendar) {
 		return needs.length
-			? {
-					...done,
-					before: `${counted(needs.length, 'item')} on the list, `,
-					gap: `${missing} not at home`,
-					after: '. Set a first day to get dates.',
-					verdict: 'undated'
-				}
+			? { ...done, ...undatedText(needs), after: '. Set a first day to get dates.', verdict: 'undated' }
 			: { ...done, before: 'No supply list yet. Paste the one from your book.' };
 	}
 	if (needs.length === 0) return { ...done, before: 'No supply list yet. Paste the one from your book.' };
 	return { ...done, before: 'Every lesson has what it needs.' };
+}
+
+/** "76 items on the list: 30 at home, 21 to look for, 9 to get" */
+function undatedText(needs: readonly SupplyNeed[]): Pick<Sentence, 'before' | 'gap'> {
+	const open = needs.filter((one) => !one.need.doWithout);
+	const get = open.filter((one) => isSome(one.standing.missing)).length;
+	const look = open.filter((one) => !isSome(one.standing.missing) && isSome(one.standing.toLook)).length;
+	const home = open.length - get - look;
+	const parts = [
+		home ? `${home} at home` : '',
+		look ? `${look} to look for` : '',
+		get ? `${get} to get` : ''
+	].filter(Boolean);
+	return { before: `${counted(needs.length, 'item')} on the list: `, gap: listText(parts) || 'all skipped' };
 }

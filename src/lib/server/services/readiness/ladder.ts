@@ -42,11 +42,40 @@ export function rungDays(household: Row<'household'>): Record<Rung, number> {
 
 /** Where a thing that is missing comes from, as decided for the need, else for the item, else as usual. */
 export function sourceOf(snapshot: Snapshot, state: Row<'need_state'> | null, item: Row<'item'>): Source {
-	const { household, suppliers } = snapshot;
-	const chosen = suppliers.find((one) => one.id === (state?.supplier_id ?? item.supplier_id));
+	const chosen =
+		snapshot.suppliers.find((one) => one.id === (state?.supplier_id ?? item.supplier_id)) ?? null;
 	const own = item.ladder ? readLadder(parsed(item.ladder)) : null;
 	const usual = chosen ? rungOfSupplier(chosen) : 'bought';
-	const rung = rungOf(state?.rung ?? null, own, usual);
+	return sourceOn(snapshot, item, chosen, rungOf(state?.rung ?? null, own, usual));
+}
+
+/**
+ * The ways by which a thing is got when it is not found at home, from its present rung down. A gift and what is
+ * bought used come by chance, so they count only where nothing follows; without any store known it takes a day.
+ */
+export function waysWhenNotFound(
+	snapshot: Snapshot,
+	state: Row<'need_state'> | null,
+	item: Row<'item'>
+): Extract<Way, { kind: 'look' }>['then'] {
+	const ways: Source[] = [];
+	const seen = new Set<Rung>();
+	for (let one: Source | null = sourceOf(snapshot, state, item); one;) {
+		ways.push(one);
+		seen.add(one.rung);
+		one = one.next && !seen.has(one.next) ? sourceOn(snapshot, item, null, one.next) : null;
+	}
+	const sure = ways.filter(
+		({ rung }, i) => i === ways.length - 1 || (rung !== 'gift' && rung !== 'second-hand')
+	);
+	return sure.map(({ rung, supplier, way }) =>
+		rung === 'bought' && !supplier && way.kind === 'ask' ? { ...way, days: Math.max(1, way.days) } : way
+	) as Extract<Way, { kind: 'look' }>['then'];
+}
+
+function sourceOn(snapshot: Snapshot, item: Row<'item'>, chosen: Row<'supplier'> | null, rung: Rung): Source {
+	const { household, suppliers } = snapshot;
+	const own = item.ladder ? readLadder(parsed(item.ladder)) : null;
 	const kinds = KINDS[rung] ?? [];
 	const supplier =
 		chosen && kinds.includes(chosen.kind)

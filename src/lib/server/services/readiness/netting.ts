@@ -8,6 +8,7 @@ import {
 	exactText,
 	isSome,
 	unitIn,
+	ZERO,
 	type Exact,
 	type System,
 	type Unit
@@ -36,6 +37,8 @@ export type Asked = {
 /** What each line gets, the unit in which each item is counted, and what cannot be compared. */
 export type Netted = {
 	readonly served: ReadonlyMap<string, ServedLine>;
+	/** What lines without a day would get of what those with one leave; nothing is promised to them. */
+	readonly shown: ReadonlyMap<string, ServedLine>;
 	readonly unitOf: ReadonlyMap<number, Unit>;
 	readonly problems: ReadonlyMap<string, string>;
 };
@@ -48,26 +51,30 @@ export function net(snapshot: Snapshot, asked: readonly Asked[]): Netted {
 	const partsOf = partsByLot(kitParts, [], () => groupBy(kitParts, (part) => part.lot_id));
 	const lotsOf = lotsByItem(snapshot.lots, [], () => groupBy(snapshot.lots, (lot) => lot.item_id));
 	const served = new Map<string, ServedLine>();
+	const shown = new Map<string, ServedLine>();
 	const unitOf = new Map<number, Unit>();
 	const problems = new Map<string, string>();
 	for (const own of groupBy(asked, (one) => one.item.id).values()) {
 		const { item } = own[0];
 		const dated = own.filter((one) => one.date !== null);
 		const lots = lotsOf.get(item.id) ?? [];
-		const netted = nettedItems(item, [lots, dated, boxes, measures, kitParts], () =>
-			netItem(item, wholeKits(lots, partsOf), dated, new Set(boxes), measures)
+		const undated = own.filter((one) => one.date === null);
+		const netted = nettedItems(item, [lots, dated, undated, boxes, measures, kitParts], () =>
+			netItem(item, wholeKits(lots, partsOf), dated, undated, new Set(boxes), measures)
 		);
 		if (netted.unit) unitOf.set(item.id, netted.unit);
 		for (const line of netted.served) served.set(line.line.id, line);
+		for (const line of netted.shown) shown.set(line.line.id, line);
 		for (const [key, problem] of netted.problems) problems.set(key, problem);
 	}
-	return { served, unitOf, problems };
+	return { served, shown, unitOf, problems };
 }
 
 type NettedItem = {
 	/** Null when there is none of it and no dated line asks. */
 	readonly unit: Unit | null;
 	readonly served: readonly ServedLine[];
+	readonly shown: readonly ServedLine[];
 	readonly problems: readonly (readonly [string, string])[];
 };
 
@@ -94,21 +101,23 @@ export function kitOf(lot: Row<'lot'>, parts: readonly Row<'kit_part'>[]): KitSt
 	);
 }
 
-/** The dated lines of one item against its lots. `boxes` are the collecting places of all units. */
+/** The lines of one item against its lots, those without a day after all others. `boxes` are the collecting places of all units. */
 function netItem(
 	item: Row<'item'>,
 	own: readonly Row<'lot'>[],
 	dated: readonly Asked[],
+	undated: readonly Asked[],
 	boxes: ReadonlySet<number>,
 	measures: System
 ): NettedItem {
 	const inStock = own.filter((lot) => isSome(exact(lot.amount)));
 	const first = inStock[0]?.unit ?? dated[0]?.line.unit;
-	if (!first) return { unit: null, served: [], problems: [] };
+	if (!first) return { unit: null, served: [], shown: [], problems: [] };
 	const unit = unitIn(measures, first, item.name);
 	const problems: [string, string][] = [];
-	const lines = dated.map((one): NetLine => {
+	const lineOf = (one: Asked): NetLine => {
 		const comparable = canConvert(one.line.unit, unit, item.name);
+		const date = one.date ?? NO_DAY;
 		if (!comparable) {
 			problems.push([
 				one.key,
@@ -120,16 +129,37 @@ function netItem(
 			// Lines that cannot be compared form an item of their own, which no lot serves.
 			item: comparable ? item.name : `${item.name}\u0000${one.line.unit}`,
 			use: one.line.use,
-			date: one.date!,
-			until: one.line.out_until && one.line.out_until > one.date! ? one.line.out_until : one.date!,
+			date,
+			until: one.line.out_until && one.line.out_until > date ? one.line.out_until : date,
 			amount: comparable ? convert(one.amount, one.line.unit, unit, item.name) : one.amount,
 			unit: comparable ? unit : one.line.unit,
 			claim: one.line.claim
 		};
-	});
+	};
+	const lines = dated.map(lineOf);
 	const wanted = new Set(dated.map((one) => one.run.row.collecting_place_id));
 	const lots = lotsInOrder(item, unit, inStock, wanted, boxes);
-	return { unit, served: netSupplies(lines, lots).flatMap((row) => row.lines), problems };
+	const served = netSupplies(lines, lots).flatMap((row) => row.lines);
+	return {
+		unit,
+		served,
+		shown: undated.length
+			? netSupplies(undated.map(lineOf), leftBy(served, lots)).flatMap((row) => row.lines)
+			: [],
+		problems
+	};
+}
+
+/** For netting, lines without a day come before anything goes off. */
+const NO_DAY = '2000-01-01';
+
+/** The lots as those leave them who use them up; what is kept comes back. */
+function leftBy(served: readonly ServedLine[], lots: readonly Lot[]): Lot[] {
+	const taken = new Map<string, Exact>();
+	for (const { line, lots } of served)
+		if (line.use === 'consumed')
+			for (const { lot, amount } of lots) taken.set(lot.id, (taken.get(lot.id) ?? ZERO).add(amount));
+	return lots.map((lot) => ({ ...lot, amount: lot.amount.sub(taken.get(lot.id) ?? ZERO) }));
 }
 
 /** The lots that can be compared, in the order in which they are taken, without what is kept back. */

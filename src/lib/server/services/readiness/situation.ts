@@ -62,7 +62,7 @@ function setAside(run: RunSituation): RunSituation {
 
 function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation[]): Situation {
 	const inWork = runs.filter(({ row: run }) => run.state !== 'put away');
-	const drafts = supplyDrafts(snapshot, inWork);
+	const drafts = supplyDrafts(snapshot, inWork, today);
 	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
 	const days = needDays(
 		[...drafts, ...wholeDrafts].map((draft) => draft.need),
@@ -91,6 +91,7 @@ export function computeRun(
 	const drafts = supplyDrafts(
 		snapshot,
 		runs.filter((one) => one.row.state !== 'put away'),
+		now.today,
 		run
 	);
 	const whole = wholeDraftsOf(snapshot, run, now.today);

@@ -10,6 +10,7 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
+import type { SupplyUse } from '$core/supplies/index.ts';
 import { counted, dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -46,7 +47,7 @@ export type StashLot = {
 export type StashItem = {
 	readonly id: number;
 	readonly name: string;
-	readonly use: 'consumed' | 'kept';
+	readonly use: SupplyUse;
 	readonly total: string;
 	/** Promised to lessons that are to come. */
 	readonly reserved: string | null;
@@ -127,7 +128,7 @@ function phrase(count: number, one: string, many: string): string {
 function reservedByItem(situation: Situation): Map<number, { amount: Exact; unit: Unit }> {
 	const sums = new Map<number, { amount: Exact; unit: Unit }>();
 	for (const one of situation.needs) {
-		if (!one.served || one.line.use === 'kept') continue;
+		if (!one.served || one.line.use !== 'consumed') continue;
 		const before = sums.get(one.item.id);
 		sums.set(one.item.id, { amount: (before?.amount ?? ZERO).add(one.served.fromStash), unit: one.unit });
 	}

@@ -1,3 +1,4 @@
+import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
 import type { Alternative, ReadLine, SupplyUse } from '$core/supplies/index.ts';
@@ -18,6 +19,8 @@ export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
 	/** Still to be looked at. */
 	readonly check: boolean;
 	readonly participants?: readonly number[] | null;
+	/** The day on which it comes onto the list, where that counts. */
+	readonly listedOn?: Day;
 };
 
 /** A line of a lesson. */
@@ -56,6 +59,7 @@ export async function addLine(trx: Trx, line: LineInput): Promise<number> {
 		.values({
 			...(await columns(trx, line)),
 			position: last + 1,
+			listed_on: line.listedOn ?? null,
 			participants: line.participants ? json(line.participants) : null
 		})
 		.returning('id')

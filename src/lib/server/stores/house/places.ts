@@ -114,6 +114,9 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 	if (book) throw new Refusal('There are still books here. Move them first, then remove the place.');
 	if (run) throw new Refusal('This is a unit’s bin. Move it first, then remove the place.');
 	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
+	// What was said without counting stays said, only not where.
+	await trx.updateTable('statement').set({ place_id: null }).where('place_id', '=', id).execute();
+	await trx.deleteFrom('not_here').where('place_id', '=', id).execute();
 	await trx.deleteFrom('place').where('id', '=', id).execute();
 }
 

@@ -135,7 +135,14 @@ async function setSupplies(trx: Trx, activity: number, text: string): Promise<vo
 	for (const { read, written } of readSupplyList(text, []).lines) {
 		const same = left.findIndex((line) => line.written === written);
 		if (same >= 0) left.splice(same, 1);
-		else await addLine(trx, { ...read, lesson: null, activity, written, use: usualUse(read.item) });
+		else
+			await addLine(trx, {
+				...read,
+				lesson: null,
+				activity,
+				written,
+				use: usualUse(read.item, read.quantity, read.unit)
+			});
 	}
 	for (const line of left) await removeLine(trx, line.id);
 }

@@ -106,6 +106,14 @@ export async function setOptional(trx: Trx, lesson: number): Promise<void> {
 	await trx.updateTable('lesson').set({ optional: 1 }).where('id', '=', lesson).execute();
 }
 
+/** Adds a line to what is noted of a lesson. */
+export async function addToNote(trx: Trx, lesson: number, text: string): Promise<void> {
+	const row = await trx.selectFrom('lesson').select('note').where('id', '=', lesson).executeTakeFirst();
+	if (!row) throw new Refusal('That lesson is gone. Reload the page.');
+	const note = [row.note, text].filter(Boolean).join('; ').slice(0, 500);
+	await trx.updateTable('lesson').set({ note }).where('id', '=', lesson).execute();
+}
+
 /** Teaches two lessons on one day: the second becomes part of the first, with all that it needs. */
 export async function mergeLessons(trx: Trx, first: number, second: number): Promise<void> {
 	const rows = await trx.selectFrom('lesson').selectAll().where('id', 'in', [first, second]).execute();

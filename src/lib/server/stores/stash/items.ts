@@ -6,6 +6,7 @@ import { usualUse, type SupplyUse } from '$core/supplies/index.ts';
 import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { mergeStatements } from './statements.ts';
 
 /** The household's item of that name, whatever its number or capitals; made when there is none. */
 export async function itemNamed(trx: Trx, name: string, use?: SupplyUse): Promise<Row<'item'>> {
@@ -139,6 +140,7 @@ export async function mergeItems(trx: Trx, from: number, into: number): Promise<
 	await trx.deleteFrom('substitute').where('item_id', '=', into).where('other_id', '=', into).execute();
 	for (const table of ['offer', 'purchase', 'substitute', 'bundle_part'] as const)
 		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
+	await mergeStatements(trx, from, into);
 	await trx.deleteFrom('item').where('id', '=', from).execute();
 	await trx
 		.insertInto('item_alias')

@@ -110,8 +110,14 @@ export const actions: Actions = {
 					throw new Refusal('That looks like a heading. Enter an item, like “2 cups flour”.', 'text');
 				const uses = new Map(now.snapshot.items.map((item) => [item.name_key, item.use]));
 				for (const line of read) {
-					const use = uses.get(nameKey(line.item)) ?? usualUse(line.item);
-					await addLine(trx, { ...line, lesson: form.lesson, written: form.text, use });
+					const use = uses.get(nameKey(line.item)) ?? usualUse(line.item, line.quantity, line.unit);
+					await addLine(trx, {
+						...line,
+						lesson: form.lesson,
+						written: form.text,
+						use,
+						listedOn: now.today
+					});
 				}
 				return read.map((line) => line.item).join(', ');
 			}

@@ -1,4 +1,4 @@
-import type { Day } from '$core/calendar/index.ts';
+import { addDays, type Day } from '$core/calendar/index.ts';
 import { cautionsFor, type Caution, type Participant } from '$core/cautions/index.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
@@ -7,6 +7,7 @@ import {
 	convert,
 	exact,
 	isSome,
+	dimensionOf,
 	smaller,
 	ZERO,
 	type Exact,
@@ -23,13 +24,14 @@ import {
 	type NeedDays,
 	type Portions,
 	type Standing,
+	type Unserved,
 	type Verdict
 } from '$core/readiness/index.ts';
 import { grossAmount, type Lot, type ServedLine } from '$core/supplies/index.ts';
 import { parsed } from '../../../database/json.ts';
 import type { Row } from '../../../database/tables/index.ts';
 import { placeByLot, stateByKey } from '../../../snapshot/lookups.ts';
-import { remember } from '../../../snapshot/remember.ts';
+import { once, remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import {
 	firstDay,
@@ -39,7 +41,8 @@ import {
 	type RunSituation
 } from '../../calendar/runs.ts';
 import { occasionDays } from '../../house/occasions.ts';
-import { lastGatherDay, sourceOf } from '../ladder.ts';
+import { knowledgeByItem, type KnownItem } from '../knowledge.ts';
+import { lastGatherDay, sourceOf, waysWhenNotFound } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
 import { youngest } from '../../house/ages.ts';
 
@@ -61,6 +64,8 @@ export type SupplyNeed = {
 	readonly takingPart: number;
 	readonly served: ServedLine | null;
 	readonly standing: Standing;
+	/** What the household knows of the thing. */
+	readonly known: KnownItem;
 	readonly supplier: Row<'supplier'> | null;
 	/** Where what is missing comes from, and where it is tried after that. */
 	readonly rung: Rung;
@@ -91,24 +96,44 @@ const needsKnown = remember<SupplyNeed>();
 export function supplyDrafts(
 	snapshot: Snapshot,
 	runs: readonly RunSituation[],
+	today: Day,
 	only: RunSituation | null = null
 ): SupplyDraft[] {
 	const asked = runs.flatMap((run) => askedOf(snapshot, run));
 	const netted = net(snapshot, asked);
+	const known = knowledgeByItem(snapshot, today);
+	const errands = onErrands(snapshot);
 	const { suppliers, household } = snapshot;
 	const occasions = occasionDays(snapshot);
 	return (only ? asked.filter((one) => one.run === only) : asked).map((one) => {
 		const given: Given = {
 			served: netted.served.get(one.key) ?? null,
 			unit: netted.unitOf.get(one.item.id) ?? one.line.unit,
+			shown: netted.shown.get(one.key) ?? null,
 			problem: netted.problems.get(one.key) ?? null,
-			state: stateByKey(snapshot).get(one.key) ?? null
+			state: stateByKey(snapshot).get(one.key) ?? null,
+			known: known.get(one.item.id)!,
+			isOnErrand: errands.has(one.key)
 		};
 		const doer = given.state?.person_id ? byId(snapshot.people).get(given.state.person_id) : null;
 		return draftsKnown(
 			one,
-			[given.served, given.unit, given.problem, given.state, suppliers, household, occasions, doer],
-			() => draftNeed(snapshot, one, given)
+			[
+				given.served,
+				given.shown,
+				given.unit,
+				given.problem,
+				given.state,
+				given.known,
+				given.isOnErrand,
+				suppliers,
+				household,
+				occasions,
+				doer,
+				// What is not known depends on the day.
+				given.known.known === 'look' || given.known.known === 'assumed' ? today : ''
+			],
+			() => draftNeed(snapshot, one, given, today)
 		);
 	});
 }
@@ -192,13 +217,27 @@ type Given = {
 	readonly served: ServedLine | null;
 	/** In which its item is counted. */
 	readonly unit: Unit;
+	/** What lots would give a line without a day, after all that have one. */
+	readonly shown: ServedLine | null;
 	readonly problem: string | null;
 	readonly state: Row<'need_state'> | null;
+	readonly known: KnownItem;
+	readonly isOnErrand: boolean;
 };
 
-function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...given }: Given): SupplyDraft {
-	const unit = problem || !served ? one.line.unit : given.unit;
-	const amount = served?.gross ?? one.amount;
+/** The keys of the needs that an errand is to serve. */
+const onErrands = once(
+	({ errands }: Snapshot): ReadonlySet<string> => new Set(errands.flatMap(({ keys }) => keys.split(' ')))
+);
+
+function draftNeed(
+	snapshot: Snapshot,
+	one: Asked,
+	{ served, shown, problem, state, ...given }: Given,
+	today: Day
+): SupplyDraft {
+	const unit = problem || !(served ?? shown) ? one.line.unit : given.unit;
+	const amount = (served ?? shown)?.gross ?? one.amount;
 	const collecting = one.run.row.collecting_place_id;
 	const places = placeByLot(snapshot);
 	const collected = (served?.lots ?? []).reduce(
@@ -209,10 +248,13 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 	const stored = portionsIn(unit, state, one.item.name);
 	const found = collected.compare(stored.found) > 0 ? collected : stored.found;
 	const prepares = one.line.prepare_minutes !== null;
-	const stands = standing(amount, served?.fromStash ?? ZERO, { ...stored, found }, prepares);
-	const source = sourceOf(snapshot, state, one.item);
 	const useDay = one.lesson.dropped && !one.extra?.day ? null : one.date;
 	const people = one.takingPart.map(participant);
+	const cautions = cautionsFor(one.item.name, one.date ?? one.run.row.start_on ?? '2000-01-01', people);
+	const unserved = unservedOf(snapshot, one, { ...given, problem, state }, useDay, cautions, today);
+	const reserved = (served ?? shown)?.fromStash ?? ZERO;
+	const stands = standing(amount, reserved, { ...stored, found }, prepares, unserved);
+	const source = sourceOf(snapshot, state, one.item);
 	return {
 		need: {
 			key: one.key,
@@ -224,7 +266,17 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 			doWithout: state?.decision === 'do without',
 			state: stands.state,
 			promised: state?.promised ?? null,
-			way: isSome(stands.missing) || isSome(stands.arranged) ? source.way : { kind: 'at home' },
+			way:
+				isSome(stands.missing) || isSome(stands.arranged)
+					? source.way
+					: isSome(stands.toLook)
+						? {
+								kind: 'look',
+								then: waysWhenNotFound(snapshot, state, one.item),
+								from: today,
+								isNew: one.line.listed_on === today
+							}
+						: { kind: 'at home' },
 			prepare: prepares
 				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
 				: null,
@@ -247,10 +299,45 @@ function draftNeed(snapshot: Snapshot, one: Asked, { served, problem, state, ...
 		rung: source.rung,
 		nextRung: source.next,
 		doer: state?.person_id ? (snapshot.people.find((person) => person.id === state.person_id) ?? null) : null,
-		cautions: cautionsFor(one.item.name, one.date ?? one.run.row.start_on ?? '2000-01-01', people),
-		problem
+		known: given.known,
+		cautions,
+		problem: unserved.kind === 'missing' ? problem : null
 	};
 }
+
+/** What becomes of an amount that no lot serves, from what is known of its thing. */
+function unservedOf(
+	snapshot: Snapshot,
+	{ line, item }: Asked,
+	given: Pick<Given, 'known' | 'state' | 'problem' | 'isOnErrand'>,
+	useDay: Day | null,
+	cautions: readonly Caution[],
+	today: Day
+): Unserved {
+	const { state } = given;
+	const { known, statement, thing } = given.known;
+	/** Whether what is there on a day still is when it is used. */
+	const keepsFrom = (day: Day) =>
+		item.keeps_days === null || useDay === null || useDay <= addDays(day, item.keeps_days);
+	if (known === 'enough') return keepsFrom(statement!.said_on) ? { kind: 'enough' } : MISSING;
+	// A bottle or roll serves what is measured out of it.
+	if (given.problem && thing.use === 'some' && MEASURED.includes(dimensionOf(line.unit)))
+		return { kind: 'enough' };
+	const wasLookedFor =
+		given.isOnErrand ||
+		(state &&
+			(state.rung || state.supplier_id || isSome(exact(state.arranged)) || isSome(exact(state.found))));
+	if (wasLookedFor || !keepsFrom(today)) return MISSING;
+	if (known === 'look') return { kind: 'look' };
+	if (known !== 'assumed') return MISSING;
+	if (thing.notAThing) return { kind: 'assumed', most: null };
+	if (cautions.some(({ who }) => who.length > 0)) return { kind: 'look' };
+	const isOneEach = line.use === 'kept' && line.unit === 'each';
+	return { kind: 'assumed', most: isOneEach ? exact(Math.max(1, snapshot.people.length)) : null };
+}
+
+const MISSING: Unserved = { kind: 'missing' };
+const MEASURED: readonly string[] = ['volume', 'mass', 'length'];
 
 /** Stored portions in the need's unit; amounts that were noted in a unit which no longer compares do not count. */
 function portionsIn(unit: Unit, state: Row<'need_state'> | null, item: string): Portions {

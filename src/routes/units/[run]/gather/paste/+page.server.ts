@@ -5,11 +5,13 @@ import { Refusal } from '$core/error.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
 import { MOST_LINES, reviewList } from '$lib/server/services/gathering/review.ts';
 import { savedText, saveReviewed } from '$lib/server/services/gathering/save-list.ts';
+import { questionsOf } from '$lib/server/services/looking/questions.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -86,7 +88,7 @@ export const actions: Actions = {
 			async () => {
 				const form = await formOf(event.request);
 				typed = typedIn(form);
-				const { run } = await runOf(event.params);
+				const { run, now } = await runOf(event.params);
 				const rows = [...rowsOf(form), ...restOf(form)]
 					.filter((row) => row.keep)
 					.map(({ index, id, fields }) => ({
@@ -99,12 +101,14 @@ export const actions: Actions = {
 					(await opened()).write,
 					doerOf(event, operationOf(form, event.url)),
 					savedText,
-					(trx, pause) => saveReviewed(trx, run, rows, gone, pause)
+					(trx, pause) => saveReviewed(trx, run, rows, gone, now.today, pause)
 				);
 				sayAfterRedirect(event.cookies, changed);
-				// The first list of a household leads to the board: its first true answer.
+				// What nobody has spoken of is asked right away; the answers to a first list lead on to the board.
 				const isFirst = event.url.searchParams.get('from') === 'start';
-				redirect(303, `/units/${event.params.run}${isFirst ? '' : '/gather'}`);
+				const { open } = questionsOf(await situation(), run.row.id);
+				const board = `/units/${event.params.run}${isFirst ? '' : '/gather'}`;
+				redirect(303, open.length ? `/lists/have?unit=${run.row.id}${isFirst ? '&from=start' : ''}` : board);
 			},
 			(refusal) => atItsField(typed)(refusal)
 		);

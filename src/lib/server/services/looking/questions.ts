@@ -1,0 +1,186 @@
+import { daysBetween, dayText } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
+import { nameForCount } from '$core/naming/index.ts';
+import { counted, lessonsText, listText, thingText } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { Situation } from '../readiness/situation.ts';
+import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { total } from '../readiness/together.ts';
+
+/** One thing of which nobody has said whether the house has it. */
+export type Question = {
+	readonly item: number;
+	readonly name: string;
+	/** How much in all, where that says more than the name: "240 craft sticks". */
+	readonly text: string;
+	/** "lessons 2 and 5", with the units where there are several. */
+	readonly lessons: string;
+	/** Where most houses keep it. */
+	readonly kind: PlaceAtHome;
+	/** What a parent would most likely answer; null where that is open. */
+	readonly likely: 'look' | null;
+	readonly cautions: readonly string[];
+	/** What else would do, and what was found out about it before. */
+	readonly remarks: readonly string[];
+	/** Exactly, as text in `unit`: in how much of it the answer was given. */
+	readonly asked: string;
+	readonly unit: Unit;
+};
+
+/** What is no thing to gather, with the lines that say so. */
+export type NoThing = {
+	readonly item: number;
+	readonly name: string;
+	readonly written: string;
+	readonly lessons: string;
+};
+
+export type Questions = {
+	readonly open: readonly Question[];
+	/** Things that every house has, taken as there until somebody says otherwise. */
+	readonly assumed: readonly { readonly item: number; readonly name: string; readonly lessons: string }[];
+	readonly noThings: readonly NoThing[];
+	/** Said to be enough, and asked for again after it was used, or by much more. */
+	readonly stillEnough: readonly (Question & { readonly why: string })[];
+	/** How many things are to be looked for. */
+	readonly toLook: number;
+	readonly sentence: string;
+};
+
+/** What nobody has spoken of yet, of one unit or (null) of all in work; grouped by where most houses keep it. */
+export function questionsOf(situation: Situation, run: number | null): Questions {
+	const needs = situation.needs.filter(
+		(one) => (run === null || one.run.row.id === run) && !one.need.doWithout
+	);
+	const open: Question[] = [];
+	const assumed: Questions['assumed'][number][] = [];
+	const noThings: NoThing[] = [];
+	const stillEnough: Questions['stillEnough'][number][] = [];
+	let toLook = 0;
+	for (const own of groupBy(needs, (one) => one.item.id).values()) {
+		const [{ item, known }] = own;
+		const looks = own.some((one) => isSome(one.standing.toLook));
+		if (looks) toLook++;
+		if (known.thing.notAThing && known.known === 'assumed') noThings.push(noThing(own));
+		else if (looks && known.statement?.state !== 'look') open.push(question(situation, own));
+		else if (known.known === 'assumed')
+			assumed.push({ item: item.id, name: item.name, lessons: lessonsOf(own) });
+		else if (known.known === 'enough') {
+			const why = whyAskAgain(situation, own);
+			if (why) stillEnough.push({ ...question(situation, own), why });
+		}
+	}
+	const rank = (kind: PlaceAtHome) => PLACES_AT_HOME.indexOf(kind);
+	open.sort((a, b) => rank(a.kind) - rank(b.kind) || (a.name < b.name ? -1 : 1));
+	return { open, assumed, noThings, stillEnough, toLook, sentence: sentence(open.length, toLook) };
+}
+
+function sentence(open: number, toLook: number): string {
+	if (open) return `${counted(open, 'thing')} on the list: do we have ${open === 1 ? 'it' : 'them'}?`;
+	return toLook
+		? `Everything is answered; ${counted(toLook, 'thing')} to look for at home.`
+		: 'Everything is answered.';
+}
+
+function question(situation: Situation, needs: readonly SupplyNeed[]): Question {
+	const [{ item, known, unit, line }] = needs;
+	const { amount, text } = askedOf(needs);
+	const cautions = new Set(
+		needs.flatMap((one) =>
+			one.cautions.map(({ who, text }) => (who.length ? `${listText(who)}: ${text}` : text))
+		)
+	);
+	return {
+		item: item.id,
+		name: item.name,
+		text: line.use === 'some' || needs.every((one) => one.line.quantity === null) ? bareName(needs) : text,
+		lessons: lessonsOf(needs),
+		kind: known.thing.place ?? ELSEWHERE,
+		likely: known.thing.staple === 'rarely' ? null : 'look',
+		cautions: [...cautions],
+		remarks: remarksOf(situation, item, needs),
+		asked: exactText(amount),
+		unit
+	};
+}
+
+/** The name alone, in the number in which the list prints it: "crayons". */
+export function bareName([{ item, line }]: readonly SupplyNeed[]): string {
+	const many = nameForCount(item.name, 2);
+	return line.written.toLowerCase().includes(many) ? many : item.name;
+}
+
+/** How much is asked for in all: what can be compared is added up, the rest is named beside it. */
+export function askedOf(needs: readonly SupplyNeed[]): { amount: Exact; unit: Unit; text: string } {
+	const byUnit = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) => ({
+		unit,
+		amount: total(own, (one) => one.amount)
+	}));
+	const text = byUnit.map(({ unit, amount }) => thingText(amount, unit, needs[0].item.name)).join(' and ');
+	return { ...byUnit[0], text };
+}
+
+function lessonsOf(needs: readonly SupplyNeed[]): string {
+	const units = [...groupBy(needs, (one) => one.run.unit.name)];
+	const said = ([name, own]: (typeof units)[number]) =>
+		`${units.length > 1 ? `${name}, ` : ''}${lessonsText(own.map((one) => one.lesson.number))}`;
+	return units.map(said).join('; ');
+}
+
+/** Other things that would do, and a warning of a size that was wrong before. */
+function remarksOf({ snapshot }: Situation, item: Row<'item'>, needs: readonly SupplyNeed[]): string[] {
+	const others = new Set(needs.flatMap((one) => parsed(one.line.alternatives).map((other) => other.item)));
+	const wrong = snapshot.offers.filter(
+		(one) => one.item_id === item.id && one.standing === 'excluded' && one.why
+	);
+	return [
+		...(others.size ? [`or ${listText([...others]).replaceAll(' and ', ' or ')}`] : []),
+		...wrong.map((one) => `Not this one: ${one.why}`)
+	];
+}
+
+function noThing(needs: readonly SupplyNeed[]): NoThing {
+	const [{ item, line }] = needs;
+	return { item: item.id, name: item.name, written: line.written, lessons: lessonsOf(needs) };
+}
+
+/** More by this than was asked for when somebody said "enough" is asked about once. */
+const MUCH_MORE = exact('3/2');
+/** What was used is asked about again at most so often. */
+const ASK_AGAIN_DAYS = 7;
+
+/** Why "enough" is asked about once more; null where it stands. */
+function whyAskAgain(situation: Situation, needs: readonly SupplyNeed[]): string | null {
+	const [{ item, known }] = needs;
+	const said = known.statement!;
+	if (said.asked && said.asked_unit) {
+		const { amount, unit, text } = askedOf(needs);
+		if (
+			canConvert(unit, said.asked_unit, item.name) &&
+			convert(amount, unit, said.asked_unit, item.name).compare(exact(said.asked).mul(MUCH_MORE)) > 0
+		)
+			return `${text} now; it was less on ${dayText(said.said_on)}`;
+	}
+	if (item.use === 'kept' || daysBetween(said.said_on, situation.today) < ASK_AGAIN_DAYS) return null;
+	const lesson = usedSince(situation, item.id, said.said_on);
+	return lesson === null ? null : `lesson ${lesson} used some`;
+}
+
+/** The number of the last lesson that was taught with a thing since a day; null when there is none. */
+function usedSince({ snapshot, runs }: Situation, item: number, since: string): number | null {
+	const lines = new Set(
+		snapshot.lines.flatMap((line) =>
+			line.item_id === item && line.lesson_id !== null ? [line.lesson_id] : []
+		)
+	);
+	const taught = runs.flatMap((run) =>
+		run.lessons.filter(
+			({ lesson, outcomes }) =>
+				lines.has(lesson.id) && outcomes.some((one) => one.outcome !== 'skipped' && one.held_on >= since)
+		)
+	);
+	return taught.at(-1)?.number ?? null;
+}

@@ -1,0 +1,127 @@
+import Joi from 'joi';
+import type { Unit } from '$core/measure/index.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
+import { typedAmount } from '$lib/server/schemas/amount.ts';
+import { id, unit } from '$lib/server/schemas/fields.ts';
+import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import {
+	ANSWERS,
+	answer,
+	answerRest,
+	isSaidAlready,
+	notEnough,
+	usedUp,
+	type Answer
+} from '$lib/server/services/looking/answers.ts';
+import { lineOff, lineToNote, takeAsThing } from '$lib/server/services/looking/no-things.ts';
+import { questionsOf } from '$lib/server/services/looking/questions.ts';
+import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ url }) => {
+	const now = await situation();
+	const asked = Number(url.searchParams.get('unit')) || null;
+	const inWork = now.runs.filter(({ row }) => row.state !== 'put away');
+	const run = inWork.find(({ row }) => row.id === asked) ?? null;
+	return {
+		questions: questionsOf(now, run?.row.id ?? null),
+		run: run?.row.id ?? null,
+		unitName: run?.unit.name ?? '',
+		units: inWork.map((one) => ({ id: one.row.id, name: one.unit.name })),
+		isFirst: url.searchParams.get('from') === 'start',
+		sentence: sentenceOf(now, run),
+		places: placeOptions(now),
+		revision: now.snapshot.revision
+	};
+};
+
+const seen = Joi.number().integer().min(0).empty('').allow(null).default(null);
+const item = id.required();
+const one = Joi.object<{ item: number }>({ item });
+
+/** More than this many things are answered in parts. */
+const MOST_AT_ONCE = 6000;
+
+export const actions: Actions = {
+	answer: (event) =>
+		handleForm(
+			event,
+			Joi.object<{
+				item: number;
+				answer: Answer;
+				place: number | null;
+				amount: string;
+				unit: Unit | null;
+				seen: number | null;
+			}>({
+				item,
+				answer: Joi.string()
+					.valid(...ANSWERS)
+					.required(),
+				place: id.empty('').allow(null).default(null),
+				amount: Joi.string().trim().allow('').default(''),
+				unit: unit.empty('').allow(null).default(null),
+				seen
+			}),
+			(said: string) => said,
+			async ({ trx, now }, form) => {
+				const amount = form.amount ? typedAmount(form.amount) : null;
+				if (!amount && form.place === null && (await isSaidAlready(trx, now, form, event.locals.device)))
+					return 'Answered already';
+				return answer(trx, now, { ...form, amount });
+			}
+		),
+	rest: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ items: string; answer: 'look' | 'none' }>({
+				items: Joi.string()
+					.required()
+					.max(60_000)
+					.pattern(/^[\d ]+$/)
+					.messages({
+						'*': 'That list didn’t come through. Reload the page and try again.'
+					}),
+				answer: Joi.string().valid('look', 'none').required()
+			}),
+			(said: string) => said,
+			({ trx, now }, form) =>
+				answerRest(trx, now, form.items.trim().split(/\s+/).slice(0, MOST_AT_ONCE).map(Number), form.answer)
+		),
+	short: (event) =>
+		handleForm(
+			event,
+			one,
+			(said: string) => said,
+			({ trx, now }, form) => notEnough(trx, now, form.item)
+		),
+	gone: (event) =>
+		handleForm(
+			event,
+			one,
+			(said: string) => said,
+			({ trx, now }, form) => usedUp(trx, now, form.item)
+		),
+	thing: (event) =>
+		handleForm(
+			event,
+			one,
+			(said: string) => said,
+			({ trx, now }, form) => takeAsThing(trx, now, form.item)
+		),
+	note: (event) =>
+		handleForm(
+			event,
+			one,
+			(said: string) => said,
+			({ trx, now }, form) => lineToNote(trx, now, form.item)
+		),
+	off: (event) =>
+		handleForm(
+			event,
+			one,
+			(said: string) => said,
+			({ trx, now }, form) => lineOff(trx, now, form.item)
+		)
+};
