@@ -372,13 +372,13 @@ export const MAPS = {
 			title: 'Streets and lines: town and transit maps',
 			note: 'Outing by bus',
 			supplies:
-				'1 transit map\n2 sheets of poster board\n12 markers\n30 1-inch brads\n3 yd ribbon\n1 hand bell\ncrayons'
+				'1 transit map\n2 sheets of poster board\n12 markers\n30 1-inch brads\n3 yd ribbon\n1 toy bus\ncrayons'
 		},
 		{
 			title: 'Old maps and sea monsters',
 			note: 'Age a chart with tea',
 			supplies:
-				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child\n1 bucket\n1 old sheet\n6 feathers'
+				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child\n1 apron\n1 old sheet\n6 feathers'
 		},
 		{
 			title: 'Treasure hunt',
@@ -402,8 +402,8 @@ export const MAPS = {
 	/** Everything else that was missing was looked for on this day; these nobody has looked for yet. */
 	lookedOn: '2027-01-15',
 	notLookedFor: [
-		'hand bell',
-		'bucket',
+		'toy bus',
+		'apron',
 		'old sheet',
 		'feather',
 		'jump rope',

@@ -24,7 +24,8 @@ export const load: PageServerLoad = async () => {
 				days: one.calendar?.finish
 					? `${weekdaysText(one)}, through ${dayText(one.calendar.finish)}`
 					: 'no dates yet',
-				missing: needs.filter((need) => isSome(need.standing.missing) && !need.need.doWithout).length
+				missing: needs.filter((need) => isSome(need.standing.missing) && !need.need.doWithout).length,
+				toLook: needs.filter((need) => isSome(need.standing.toLook) && !need.need.doWithout).length
 			};
 		})
 	};

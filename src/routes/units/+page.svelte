@@ -39,8 +39,10 @@
 						<span class="w-36 text-ink-2">{states[run.state]}</span>
 						<span class="w-64 text-ink-2">{counted(run.lessons, 'lesson')}, {run.days}</span>
 						{#if run.state !== 'put away'}
-							<span class={run.missing ? 'font-semibold' : 'text-good'}
-								>{run.missing ? `${run.missing} missing` : 'nothing missing'}</span
+							<span class={run.missing || run.toLook ? 'font-semibold' : 'text-good'}
+								>{[run.missing ? `${run.missing} missing` : '', run.toLook ? `${run.toLook} to look for` : '']
+									.filter(Boolean)
+									.join(', ') || 'nothing missing'}</span
 							>
 						{/if}
 					</li>

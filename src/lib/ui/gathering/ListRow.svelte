@@ -55,11 +55,14 @@
 					look={place.collected ? 'box' : 'tape'}
 				/><span class="text-sm">{place.amount}</span></span
 			>
-		{:else}<span class="hidden text-sm text-ink-2 md:inline">none</span>{/each}
+		{:else}<span class="text-sm text-ink-2 {row.has ? '' : 'hidden md:inline'}"
+				>{row.has || (row.toLook ? 'no one has looked' : 'none')}</span
+			>{/each}
 	</td>
 	<td class="pl-6 md:py-2.5 md:pl-0">
 		{#if row.doWithout}<span class="text-sm">skipped</span>
 		{:else if row.missing}<strong>{row.missing}</strong>
+		{:else if row.toLook}<span>look for <strong>{row.toLook}</strong></span>
 		{:else if row.arranged}<span class="text-sm">{row.arranged} on its way</span>
 		{:else if row.verdict === 'done'}<span class="text-sm text-good">ready</span>
 		{:else}<span class="text-sm text-ink-2">none</span>{/if}
@@ -73,6 +76,17 @@
 				<input type="hidden" name="keys" value={row.keys.join(' ')} />
 				<input type="hidden" name="amount" value={row.missingAmount} />
 				<Button size="small" type="submit" aria-label="Got it: {row.missing}">Got it</Button>
+			</form>
+		{:else if row.toLook && !row.doWithout}
+			<form method="post" action="/lists/have?/answer" use:enhance={saves()}>
+				<input type="hidden" name="item" value={row.item} />
+				<input type="hidden" name="answer" value="have" />
+				<Button size="small" type="submit" aria-label="Have it: {row.name}">Have it</Button>
+			</form>
+		{:else if row.has && row.isSaid}
+			<form method="post" action="/lists/have?/short" use:enhance={saves()}>
+				<input type="hidden" name="item" value={row.item} />
+				<Button size="small" type="submit" aria-label="Not enough: {row.name}">Not enough</Button>
 			</form>
 		{/if}
 	</td>

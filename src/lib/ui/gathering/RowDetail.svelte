@@ -21,6 +21,16 @@
 		change: (line: Line) => void;
 	};
 	let { row, shares, lines, sources, failure, change }: Props = $props();
+	const UNKNOWN = [
+		{ to: 'answer', answer: 'have', label: 'Have it' },
+		{ to: 'answer', answer: 'look', label: 'Look' },
+		{ to: 'answer', answer: 'none', label: 'Don’t have it' }
+	] as const;
+	const KNOWN = [
+		{ to: 'short', answer: '', label: 'Not enough' },
+		{ to: 'gone', answer: '', label: 'Used up' },
+		{ to: 'answer', answer: 'look', label: 'Look' }
+	] as const;
 </script>
 
 <!-- What stands behind a row of the list: why, what else there is, and what can be decided. -->
@@ -95,6 +105,22 @@
 		</div>
 	</div>
 	<div class="space-y-4">
+		{#if row.toLook || row.has}
+			<div>
+				<h3 class="text-sm">Do we have it?</h3>
+				<div class="mt-1 flex flex-wrap gap-2">
+					{#each row.has ? KNOWN : UNKNOWN as choice (choice.label)}
+						<form method="post" action="/lists/have?/{choice.to}" use:enhance={saves()}>
+							<input type="hidden" name="item" value={row.item} />
+							<input type="hidden" name="answer" value={choice.answer} />
+							<Button size="small" type="submit" aria-label="{choice.label}: {row.name}"
+								>{choice.label}</Button
+							>
+						</form>
+					{/each}
+				</div>
+			</div>
+		{/if}
 		{#if row.missing}
 			<form method="post" action="?/source" use:enhance={saves()} class="flex items-end gap-2">
 				<input type="hidden" name="keys" value={row.keys.join(' ')} />

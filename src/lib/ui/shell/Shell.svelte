@@ -19,7 +19,7 @@
 		{ href: '/house', label: 'Household' }
 	];
 	const isHere = (href: string) =>
-		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
+		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href.split('/', 2).join('/'));
 </script>
 
 <a

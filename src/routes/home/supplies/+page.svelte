@@ -102,7 +102,9 @@
 						>{/if}
 				</button>
 				<span class="sm:text-right">
-					{one.total}{#if one.low}<span class="block text-sm font-semibold text-due">running low</span>{/if}
+					{one.lots.length ? one.total : one.enough || one.total}{#if one.low}<span
+							class="block text-sm font-semibold text-due">running low</span
+						>{/if}
 					{#if one.reserved}<span class="block text-sm text-ink-2">{one.reserved} set aside for lessons</span
 						>{/if}
 				</span>
@@ -122,7 +124,17 @@
 							{#if own.lookAgain}<span class="text-sm text-due">recount</span>{/if}
 							{#if own.reach}<span class="text-sm font-semibold text-due">{own.reach}</span>{/if}
 						</button>
-					{:else}<span class="text-sm text-ink-2">none at home</span>{/each}
+					{:else}{#if !one.enough}<span class="text-sm text-ink-2">none at home</span>{/if}{/each}
+					{#if one.enough}
+						{#if one.enoughAt}<Tape text={one.enoughAt.split(' › ').slice(-2).join(' › ')} />{/if}
+						{#if one.lots.length}<span class="text-sm">{one.enough}</span>{/if}
+						{#each [['short', 'Not enough'], ['gone', 'Used up']] as [to, label] (to)}
+							<form method="post" action="/lists/have?/{to}" use:enhance={saves()}>
+								<input type="hidden" name="item" value={one.id} />
+								<Button size="small" type="submit" aria-label="{label}: {one.name}">{label}</Button>
+							</form>
+						{/each}
+					{/if}
 				</span>
 			</li>
 		{:else}

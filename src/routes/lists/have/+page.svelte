@@ -157,9 +157,7 @@
 		{/each}
 
 		{#if !isDone}
-			<div
-				class="sticky bottom-14 z-10 mt-5 flex flex-wrap gap-3 border-t-2 border-ink bg-sheet py-3 sm:bottom-0"
-			>
+			<div class="sticky bottom-14 z-10 mt-5 flex gap-2 border-t-2 border-ink bg-sheet py-3 sm:bottom-0">
 				{#each [{ answer: 'look', label: 'All the rest: look' }, { answer: 'none', label: 'All the rest: don’t have it' }] as const as rest (rest.answer)}
 					<form
 						method="post"
@@ -168,10 +166,15 @@
 							event.preventDefault();
 							answers.giveRest(rest.answer, data.revision);
 						}}
+						class="grow sm:grow-0"
 					>
 						<input type="hidden" name="items" value={answers.open.map((one) => one.item).join(' ')} />
 						<input type="hidden" name="answer" value={rest.answer} />
-						<Button type="submit" look={rest.answer === 'look' ? 'main' : 'plain'}>{rest.label}</Button>
+						<Button
+							type="submit"
+							look={rest.answer === 'look' ? 'main' : 'plain'}
+							class="w-full px-2! text-sm! sm:px-4! sm:text-base!">{rest.label}</Button
+						>
 					</form>
 				{/each}
 			</div>

@@ -36,6 +36,9 @@
 			>
 		</div>
 		<p class="mt-4 max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{buying.sentence}</p>
+		{#if buying.notFound}<p class="mt-2 text-ink-2">
+				{buying.notFound} <a href="/lists/walk?span=all" class="font-semibold text-ink">Look at home</a>
+			</p>{/if}
 		<nav aria-label="For what" class="no-print mt-4 flex flex-wrap gap-2">
 			{#each SPANS as [span, label] (span)}
 				<Button

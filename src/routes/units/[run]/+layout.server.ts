@@ -59,7 +59,9 @@ export const load: LayoutServerLoad = async ({ params }) => {
 						? 'paste a list'
 						: list.counts.missing
 							? `${list.counts.missing} missing`
-							: 'nothing missing'
+							: list.counts.toLook
+								? `${list.counts.toLook} to look for`
+								: 'nothing missing'
 			}
 		]
 	};

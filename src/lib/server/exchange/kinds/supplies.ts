@@ -1,11 +1,12 @@
 import type { Day } from '$core/calendar/index.ts';
 import { isDayFirst } from '$core/house/index.ts';
-import { amountText, exact, exactText, type Exact, type Unit } from '$core/measure/index.ts';
+import { amountText, exact, exactText, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { placePath } from '../../services/house/place-paths.ts';
 import { placeByPath } from '../../stores/house/places.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';
+import { say } from '../../stores/stash/statements.ts';
 import { amountCell, dayCell, nameCell, unitCell, yesCell } from '../columns.ts';
 import { eachRow, readRows, type SheetKind } from '../import-plan.ts';
 
@@ -21,9 +22,18 @@ type Planned = {
 	readonly opened: boolean;
 	/** The lot that it is, when there is one. */
 	readonly lot: number | null;
+	/** Said without a number: there is enough, or none. */
+	readonly word: Word | null;
 };
 
-/** Lots: a row says what is there; a lot of that thing, unit, place and date gets that amount. */
+/** What may stand for an amount. */
+const WORDS = ['enough', 'none'] as const;
+type Word = (typeof WORDS)[number];
+
+/**
+ * Lots: a row says what is there; a lot of that thing, unit, place and date gets that amount. “enough” or “none” for an
+ * amount is what was said of a thing without counting it.
+ */
 export const SUPPLIES: SheetKind<Key> = {
 	id: 'supplies',
 	name: 'supplies at home',
@@ -43,14 +53,20 @@ export const SUPPLIES: SheetKind<Key> = {
 
 	write({ snapshot }) {
 		const names = new Map(snapshot.items.map((item) => [item.id, item.name]));
-		return snapshot.lots.map((lot) => [
-			names.get(lot.item_id)!,
-			amountWritten(lot.amount),
-			lot.unit,
-			lot.place_id === null ? '' : placePath(snapshot.places, lot.place_id),
-			lot.good_until ?? '',
-			lot.opened_on ? 'yes' : ''
-		]);
+		const path = (place: number | null) => (place === null ? '' : placePath(snapshot.places, place));
+		return [
+			...snapshot.lots.map((lot) => [
+				names.get(lot.item_id)!,
+				amountWritten(lot.amount),
+				lot.unit,
+				path(lot.place_id),
+				lot.good_until ?? '',
+				lot.opened_on ? 'yes' : ''
+			]),
+			...snapshot.statements
+				.filter((one) => one.state !== 'look')
+				.map((one) => [names.get(one.item_id)!, one.state, '', path(one.place_id), '', ''])
+		];
 	},
 
 	async plan({ snapshot, today }, rows) {
@@ -73,6 +89,8 @@ export const SUPPLIES: SheetKind<Key> = {
 		const planned: Planned[] = [];
 		const read = await readRows(rows, (cells, row) => {
 			const thing = nameCell(cells.thing, 'item');
+			const word = WORDS.find((one) => one === cells.amount.toLowerCase());
+			if (word) return planWord(thing, word, pathCell(cells.place, byName, snapshot.places), row);
 			const amount = exact(amountCell(cells.amount) ?? '1');
 			const unit = unitCell(cells.unit);
 			const goodUntil = dayCell(cells.goodUntil, today, dayFirst);
@@ -88,7 +106,7 @@ export const SUPPLIES: SheetKind<Key> = {
 			}
 			const lot = lots.get(key);
 			seen.set(key, { row, at: planned.length });
-			planned.push({ thing, amount, unit, path, goodUntil, opened, lot: lot?.id ?? null });
+			planned.push({ thing, amount, unit, path, goodUntil, opened, lot: lot?.id ?? null, word: null });
 			if (!lot) return { status: 'new', text: said, value: null };
 			const same = exact(lot.amount).equals(amount) && (lot.opened_on !== null) === opened;
 			return {
@@ -97,10 +115,48 @@ export const SUPPLIES: SheetKind<Key> = {
 				value: null
 			};
 		});
+		/** A word on a thing; a later row on the same one says it anew. */
+		function planWord(thing: string, word: Word, path: readonly string[], row: number) {
+			const item = items.get(nameKey(thing));
+			const before = snapshot.statements.find((one) => one.item_id === item);
+			const text = `${thing}: ${word}${path.length ? `, ${path.join(' › ')}` : ''}`;
+			const where = before?.place_id ? placePath(snapshot.places, before.place_id) : '';
+			const key = `word|${item ?? nameKey(thing)}`;
+			const earlier = seen.get(key);
+			const one = {
+				thing,
+				amount: ZERO,
+				unit: 'each' as Unit,
+				path,
+				goodUntil: null,
+				opened: false,
+				lot: null,
+				word
+			};
+			if (earlier) planned[earlier.at] = one;
+			else {
+				seen.set(key, { row, at: planned.length });
+				planned.push(one);
+			}
+			const same = before?.state === word && where === path.join(' › ');
+			return {
+				status: !before ? ('new' as const) : same ? ('same' as const) : ('changed' as const),
+				text,
+				value: null
+			};
+		}
 		return {
 			rows: read.map((one) => one.planned),
 			apply(trx, progress) {
 				return eachRow(planned, progress, async (one) => {
+					if (one.word) {
+						const { id } = await itemNamed(trx, one.thing);
+						const before = snapshot.statements.find((said) => said.item_id === id);
+						const place = one.path.length ? await placeByPath(trx, one.path) : null;
+						if (before?.state === one.word && before.place_id === place) return;
+						await say(trx, id, { state: one.word, place, asked: null }, today);
+						return;
+					}
 					if (one.lot !== null) {
 						const lot = snapshot.lots.find((own) => own.id === one.lot)!;
 						if (!exact(lot.amount).equals(one.amount)) await countLot(trx, one.lot, one.amount, today);

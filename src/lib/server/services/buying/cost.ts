@@ -7,6 +7,7 @@ import { limitsOf, type RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
+import { notFoundText } from './not-found.ts';
 import { cheapest } from './prices.ts';
 
 export const COST_STREAMS = ['supplies', 'books', 'extras'] as const;
@@ -17,6 +18,8 @@ export type Cost = { readonly spent: number; readonly committed: number; readonl
 
 export type CostView = {
 	readonly sentence: string;
+	/** What is to be looked for at home before it is bought, and its price; empty where nothing is. */
+	readonly notFound: string;
 	/** By lesson; the first row, number 0, is for the unit as a whole. */
 	readonly lessons: readonly (Cost & { readonly number: number; readonly title: string })[];
 	readonly streams: readonly (Cost & { readonly stream: CostStream })[];
@@ -68,6 +71,10 @@ export function costOf(situation: Situation, run: RunSituation): CostView {
 	const whole = parts.filter((one) => one.lesson === null || !known.has(one.lesson));
 	return {
 		sentence: sentenceOf(total, budget),
+		notFound: notFoundText(
+			situation,
+			needs.filter((one) => one.run === run)
+		),
 		lessons: [
 			{ number: 0, title: 'whole unit', ...sum(whole) },
 			...run.lessons.map(({ lesson, number }) => ({

@@ -7,13 +7,16 @@ import type { Situation } from '../readiness/situation.ts';
 import { bundlesOf, type BundleShown } from './bundles.ts';
 import { comingOf, type Coming } from './leftovers.ts';
 import { claimText, moneyOf, receiptsOf, type MoneyRow, type Receipt } from './receipts.ts';
-import { toBuy, type BuyingSpan, type BuyingThing } from './to-buy.ts';
+import { notFoundText } from './not-found.ts';
+import { needsOfSpan, toBuy, type BuyingSpan, type BuyingThing } from './to-buy.ts';
 
 /** An offer as the optimizer takes it, and which it is. */
 export type PricedOffer = PacksInput['offers'][number] & { readonly id: number };
 
 export type Buying = {
 	readonly sentence: string;
+	/** What is to be looked for at home before it is bought, and its price; empty where nothing is. */
+	readonly notFound: string;
 	readonly things: readonly BuyingThing[];
 	/** What the optimizer is given; stores by their ids as text. */
 	readonly input: Omit<PacksInput, 'offers'> & { readonly offers: readonly PricedOffer[] };
@@ -57,6 +60,7 @@ export function buyingOf(situation: Situation, span: BuyingSpan, maxStores: numb
 	const without = things.filter((thing) => !thing.offers.some((one) => !one.problem)).length;
 	return {
 		sentence: sentenceOf(things.length, without),
+		notFound: notFoundText(situation, needsOfSpan(situation, span)),
 		things,
 		input: {
 			items,

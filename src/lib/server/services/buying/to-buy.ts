@@ -86,19 +86,23 @@ export function toBuy(situation: Situation, span: BuyingSpan): ToBuy[] {
 	});
 }
 
-function wantedNeeds({ needs, runs, today }: Situation, of: BuyingSpan): SupplyNeed[] {
+function wantedNeeds(situation: Situation, of: BuyingSpan): SupplyNeed[] {
+	return needsOfSpan(situation, of).filter(
+		(one) =>
+			one.need.useDay !== null && !one.need.doWithout && isSome(one.standing.missing) && one.rung === 'bought'
+	);
+}
+
+/** The needs that a shopping list of a span is about. */
+export function needsOfSpan({ needs, runs, today }: Situation, of: BuyingSpan): SupplyNeed[] {
 	const until = addDays(today, DUE_DAYS);
 	const next = nextLessons(runs);
 	return needs.filter(
 		(one) =>
-			one.need.useDay !== null &&
-			!one.need.doWithout &&
-			isSome(one.standing.missing) &&
-			one.rung === 'bought' &&
-			(of === 'all' ||
-				(of === 'week'
-					? one.days?.actBy !== undefined && one.days.actBy !== null && one.days.actBy <= until
-					: one.lesson === next.get(one.run)))
+			of === 'all' ||
+			(of === 'week'
+				? one.days?.actBy !== undefined && one.days.actBy !== null && one.days.actBy <= until
+				: one.lesson === next.get(one.run))
 	);
 }
 

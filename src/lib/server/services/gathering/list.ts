@@ -21,6 +21,7 @@ import { RUNG_TEXT } from '../readiness/ladder.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
+import { bareName, isVague } from '../looking/questions.ts';
 import { insteadOf, type InsteadShown } from './instead.ts';
 
 export type CautionText = { readonly who: string; readonly text: string; readonly source: string };
@@ -39,6 +40,12 @@ export type ListRow = {
 	readonly inHand: string | null;
 	readonly missing: string | null;
 	readonly missingAmount: string;
+	/** What nobody has said to be at home: it is looked for before it is got. */
+	readonly toLook: string | null;
+	/** Why it counts as at home without a count, in words; empty where that is not so. */
+	readonly has: string;
+	/** Said by the household, so that it can be taken back in a tap. */
+	readonly isSaid: boolean;
 	readonly unit: Unit;
 	readonly arranged: string | null;
 	readonly lessons: readonly {
@@ -72,6 +79,9 @@ export type GatherList = {
 	readonly counts: {
 		readonly all: number;
 		readonly missing: number;
+		readonly toLook: number;
+		/** Of what is to be looked for, what nobody has been asked about. */
+		readonly toAsk: number;
 		readonly atHome: number;
 		readonly inHand: number;
 		readonly looks: number;
@@ -113,7 +123,9 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 		counts: {
 			all: rows.length,
 			missing: needed.filter((row) => row.missing && !row.optional).length,
-			atHome: needed.filter((row) => !row.missing && row.verdict !== 'done').length,
+			toLook: needed.filter((row) => row.toLook && !row.missing).length,
+			toAsk: needed.filter((row) => row.toLook && !row.isSaid).length,
+			atHome: needed.filter((row) => !row.missing && !row.toLook && row.verdict !== 'done').length,
 			inHand: needed.filter((row) => row.verdict === 'done').length,
 			looks: rows.filter((row) => row.looks.length || row.problem).length
 		}
@@ -133,6 +145,7 @@ function compareRows(a: ListRow, b: ListRow): number {
 		Number(a.doWithout) - Number(b.doWithout) ||
 		Number(a.optional) - Number(b.optional) ||
 		Number(!a.missing) - Number(!b.missing) ||
+		Number(!a.toLook) - Number(!b.toLook) ||
 		Number(a.verdict === 'done') - Number(b.verdict === 'done') ||
 		((a.actBy ?? '9999') < (b.actBy ?? '9999') ? -1 : (a.actBy ?? '9999') > (b.actBy ?? '9999') ? 1 : 0) ||
 		(a.name < b.name ? -1 : 1)
@@ -144,6 +157,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 	const { unit, item } = first;
 	const missing = total(needs, (one) => one.standing.missing);
 	const inHand = total(needs, (one) => one.standing.inHand);
+	const toLook = total(needs, (one) => one.standing.toLook);
 	const arranged = total(needs, (one) => one.standing.arranged);
 	const open = needs.filter((one) => !isReady(one.need) && !one.need.doWithout);
 	const worst = open.reduce<SupplyNeed | null>(
@@ -166,6 +180,9 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		inHand: isSome(inHand) ? amountText(inHand, unit) : null,
 		missing: isSome(missing) ? thingText(missing, unit, item.name) : null,
 		missingAmount: exactText(missing),
+		toLook: isSome(toLook) ? (isVague(needs) ? bareName(needs) : thingText(toLook, unit, item.name)) : null,
+		has: hasText(situation, needs),
+		isSaid: first.known.statement !== null,
 		unit,
 		arranged: isSome(arranged) ? amountText(arranged, unit) : null,
 		lessons: needs.map((one) => ({
@@ -194,6 +211,14 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		looks: needs.filter((one) => one.line.needs_look === 1).map((one) => one.line.written),
 		instead: insteadOf(situation, needs)
 	};
+}
+
+/** "have enough, Kitchen › pantry", "every house has it": why a thing that nobody counted is at home. */
+function hasText({ snapshot }: Situation, [{ known }]: readonly SupplyNeed[]): string {
+	if (known.known === 'assumed') return known.thing.notAThing ? 'not a thing to gather' : 'every home has it';
+	if (known.known !== 'enough') return '';
+	const place = known.statement!.place_id;
+	return `have enough${place === null ? '' : `, ${placePath(snapshot.places, place)}`}`;
 }
 
 function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['places'] {

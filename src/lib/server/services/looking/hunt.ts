@@ -18,7 +18,7 @@ import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
 import { askedNow, needsOfItem } from './answers.ts';
-import { bareName } from './questions.ts';
+import { bareName, isVague } from './questions.ts';
 
 /** Where something is looked for: a place of the house, or (place null) where houses keep such things. */
 export type Where = { readonly place: number | null; readonly kind: PlaceAtHome };
@@ -130,7 +130,7 @@ function huntRow(
 	next: string
 ): HuntRow {
 	const [first] = needs;
-	const { item, unit, line, run } = first;
+	const { item, unit, run } = first;
 	const of = (one: SupplyNeed) => (what === 'look' ? one.standing.toLook : one.standing.uncounted);
 	const same = needs.filter((one) => one.unit === unit);
 	const amount = total(same, of);
@@ -143,10 +143,7 @@ function huntRow(
 		run: run.row.id,
 		unitName: units.size > 1 ? listText([...units]) : run.unit.name,
 		name: item.name,
-		text:
-			line.use === 'some' || needs.every((one) => one.line.quantity === null)
-				? bareName(needs)
-				: thingText(amount, unit, item.name),
+		text: isVague(needs) ? bareName(needs) : thingText(amount, unit, item.name),
 		amount: exactText(amount),
 		unit,
 		lessons: lessonsText(needs.map((one) => one.lesson.number)),

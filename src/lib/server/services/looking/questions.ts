@@ -86,7 +86,7 @@ function sentence(open: number, toLook: number): string {
 }
 
 function question(situation: Situation, needs: readonly SupplyNeed[]): Question {
-	const [{ item, known, unit, line }] = needs;
+	const [{ item, known, unit }] = needs;
 	const { amount, text } = askedOf(needs);
 	const cautions = new Set(
 		needs.flatMap((one) =>
@@ -96,7 +96,7 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 	return {
 		item: item.id,
 		name: item.name,
-		text: line.use === 'some' || needs.every((one) => one.line.quantity === null) ? bareName(needs) : text,
+		text: isVague(needs) ? bareName(needs) : text,
 		lessons: lessonsOf(needs),
 		kind: known.thing.place ?? ELSEWHERE,
 		likely: known.thing.staple === 'rarely' ? null : 'look',
@@ -105,6 +105,11 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		asked: exactText(amount),
 		unit
 	};
+}
+
+/** Whether an amount says nothing: some of a roll or bottle, or the list gives none. */
+export function isVague(needs: readonly SupplyNeed[]): boolean {
+	return needs[0].line.use === 'some' || needs.every((one) => one.line.quantity === null);
 }
 
 /** The name alone, in the number in which the list prints it: "crayons". */

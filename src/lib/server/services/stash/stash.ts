@@ -52,6 +52,10 @@ export type StashItem = {
 	/** Promised to lessons that are to come. */
 	readonly reserved: string | null;
 	readonly low: boolean;
+	/** "have enough", where that was said without a count; empty where it was not. */
+	readonly enough: string;
+	/** Where that is; empty where nobody said. */
+	readonly enoughAt: string;
 	readonly lots: readonly StashLot[];
 	readonly aliases: readonly string[];
 	readonly keepBack: string;
@@ -93,8 +97,9 @@ function makeStash(situation: Situation): Stash {
 	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
 	const reserved = reservedByItem(situation);
 	const aliases = groupBy(snapshot.aliases, (alias) => alias.item_id);
+	const enough = new Set(snapshot.statements.flatMap((one) => (one.state === 'enough' ? [one.item_id] : [])));
 	const items = snapshot.items
-		.filter((item) => lotsOf.has(item.id) || aliases.has(item.id) || item.low_level)
+		.filter((item) => lotsOf.has(item.id) || enough.has(item.id) || aliases.has(item.id) || item.low_level)
 		.map((item) =>
 			stashItem(
 				situation,
@@ -114,9 +119,9 @@ function makeStash(situation: Situation): Stash {
 	].filter(Boolean);
 	return {
 		sentence:
-			snapshot.lots.length === 0
+			snapshot.lots.length === 0 && enough.size === 0
 				? 'Nothing added yet. List what you have, one line at a time.'
-				: `${counted(items.filter((item) => item.lots.length).length, 'item')}${places ? ` in ${counted(places, 'place')}` : ', no place set yet'}${parts.length ? `; ${parts.join(', ')}` : ''}.`,
+				: `${counted(items.filter((item) => item.lots.length || item.enough).length, 'item')}${places ? ` in ${counted(places, 'place')}` : ', no place set yet'}${parts.length ? `; ${parts.join(', ')}` : ''}.`,
 		items
 	};
 }
@@ -152,6 +157,7 @@ function stashItem(
 		ZERO
 	);
 	const lowUnit = item.low_unit ?? unit;
+	const said = statementOf(snapshot.statements).get(item.id);
 	return {
 		id: item.id,
 		name: item.name,
@@ -161,7 +167,11 @@ function stashItem(
 			...lots.filter((lot) => !comparable.includes(lot)).map((lot) => amountText(exact(lot.amount), lot.unit))
 		].join(' + '),
 		reserved: reserved && isSome(reserved.amount) ? amountText(reserved.amount, reserved.unit) : null,
+		enough: said ? 'have enough' : '',
+		enoughAt: said && said.place_id !== null ? placePath(snapshot.places, said.place_id) : '',
 		low:
+			// Whoever says that there is enough need not hear that it runs low.
+			!said &&
 			item.low_level !== null &&
 			canConvert(unit, lowUnit, item.name) &&
 			convert(total, unit, lowUnit, item.name).compare(exact(item.low_level)) < 0,
@@ -209,6 +219,11 @@ function stashItem(
 			}))
 	};
 }
+
+const statementOf = once(
+	(statements: readonly Row<'statement'>[]) =>
+		new Map(statements.filter((one) => one.state === 'enough').map((one) => [one.item_id, one]))
+);
 
 const partsByLot = once((parts: readonly Row<'kit_part'>[]) => groupBy(parts, (part) => part.lot_id));
 

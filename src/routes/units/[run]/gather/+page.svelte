@@ -18,7 +18,7 @@
 	let open = $state<string | null>(null);
 	let editing = $state<(typeof data.lines)[number] | null>(null);
 	let editorOpen = $state(false);
-	let show = $state<'all' | 'missing' | 'home'>('all');
+	let show = $state<'all' | 'missing' | 'look' | 'home'>('all');
 
 	const openLessons = $derived(data.lessons.filter((lesson) => !lesson.booked));
 	const lessonOptions = $derived(
@@ -30,7 +30,9 @@
 				show === 'all' ||
 				(show === 'missing'
 					? row.missing !== null && !row.doWithout
-					: row.missing === null && row.verdict !== 'done')
+					: show === 'look'
+						? row.toLook !== null && row.missing === null && !row.doWithout
+						: row.missing === null && row.toLook === null && row.verdict !== 'done')
 		)
 	);
 	const linesOf = (row: (typeof data.list.rows)[number]) => {
@@ -40,6 +42,9 @@
 	const filters = $derived([
 		{ value: 'all' as const, label: `All ${data.list.counts.all}` },
 		{ value: 'missing' as const, label: `Missing ${data.list.counts.missing}` },
+		...(data.list.counts.toLook
+			? [{ value: 'look' as const, label: `To look for ${data.list.counts.toLook}` }]
+			: []),
 		{ value: 'home' as const, label: `To gather ${data.list.counts.atHome}` }
 	]);
 </script>
@@ -48,9 +53,13 @@
 
 <div class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
 	<Sentence sentence={data.sentence} />
-	<div class="no-print flex gap-2">
-		{#if data.list.counts.atHome}<Button href="/lists/walk?unit={data.unit.id}" look="main"
-				>Walk the house</Button
+	<div class="no-print flex flex-wrap gap-2">
+		{#if data.list.counts.toAsk}<Button href="/lists/have?unit={data.unit.id}" look="main"
+				>Do we have it?</Button
+			>{/if}
+		{#if data.list.counts.atHome || data.list.counts.toLook}<Button
+				href="/lists/walk?unit={data.unit.id}{data.list.counts.toLook ? '&span=all' : ''}"
+				look={data.list.counts.toAsk ? 'plain' : 'main'}>Walk the house</Button
 			>{/if}
 		{#if data.lessons.length}<Button href="{base}/gather/paste" look={data.list.counts.all ? 'plain' : 'main'}
 				>Paste a list</Button
@@ -86,7 +95,7 @@
 						type="button"
 						aria-pressed={show === filter.value}
 						onclick={() => (show = filter.value)}
-						class="min-h-10 px-3 font-semibold text-ink-2 aria-pressed:bg-ink aria-pressed:text-sheet"
+						class="min-h-10 px-2 text-sm font-semibold whitespace-nowrap text-ink-2 sm:px-3 sm:text-base aria-pressed:bg-ink aria-pressed:text-sheet"
 						>{filter.label}</button
 					>
 				{/each}

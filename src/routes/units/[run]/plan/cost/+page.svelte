@@ -14,6 +14,9 @@
 <svelte:head><title>Cost · {data.unit.name} · Gather Bin</title></svelte:head>
 
 <p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{cost.sentence}</p>
+{#if cost.notFound}<p class="mt-2 text-ink-2">
+		{cost.notFound} <a href="/lists/walk?span=all" class="font-semibold text-ink">Look at home</a>
+	</p>{/if}
 {#if cost.unpriced.length}
 	<p class="mt-3 border-l-4 border-due pl-3">
 		Not counted (no price yet): {cost.unpriced.slice(0, 8).join(', ')}{cost.unpriced.length > 8
