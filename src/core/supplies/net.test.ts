@@ -126,3 +126,58 @@ describe('what is used up', () => {
 		);
 	});
 });
+
+describe('some of it', () => {
+	const some = (at: number, amount: number, i: number): NetLine => ({
+		...lineOf({ at, amount, claim: null }, i),
+		use: 'some'
+	});
+
+	it('one roll serves every lesson and is booked by none', () => {
+		const [row] = netSupplies(
+			[some(0, 1, 0), some(4, 1, 1), some(9, 1, 2)],
+			[lotOf({ amount: 1, until: null }, 0)]
+		);
+		expect([row.use, row.gross.valueOf(), row.net.valueOf(), row.neededBy]).toEqual(['some', 1, 0, null]);
+		expect(row.lines.map((line) => line.fromStash.valueOf())).toEqual([1, 1, 1]);
+	});
+
+	it('wants as many containers as the line with the most of them', () => {
+		const [row] = netSupplies([some(0, 1, 0), some(4, 3, 1)], [lotOf({ amount: 2, until: null }, 0)]);
+		expect([row.gross.valueOf(), row.net.valueOf(), row.neededBy]).toEqual([3, 1, day(4)]);
+	});
+
+	it('stands back behind what is used up and what is kept on the same days', () => {
+		const asked: NetLine[] = [
+			lineOf({ at: 2, amount: 2, claim: null }, 0),
+			{ ...lineOf({ at: 3, amount: 1, claim: null }, 1), use: 'kept' },
+			some(3, 1, 2)
+		];
+		const rows = netSupplies(asked, [lotOf({ amount: 3, until: null }, 0)]);
+		expect(rows.map((row) => [row.use, row.net.valueOf()])).toEqual(
+			expect.arrayContaining([
+				['consumed', 0],
+				['kept', 0],
+				['some', 1]
+			])
+		);
+	});
+
+	it('never gets more than is there, and never more than it wants', () => {
+		fc.assert(
+			fc.property(lines, lots, (asked, stock) => {
+				const [row] = netSupplies(
+					asked.map((line, i) => some(line.at, line.amount, i)),
+					stock.map(lotOf)
+				);
+				const all = stock.reduce((sum, lot) => sum + lot.amount, 0);
+				for (const one of row.lines) {
+					expect(one.fromStash.compare(one.gross)).toBeLessThanOrEqual(0);
+					expect(one.fromStash.valueOf()).toBeLessThanOrEqual(all);
+					expect(one.fromStash.add(one.net).equals(one.gross)).toBe(true);
+				}
+				expect(row.gross.valueOf()).toBe(Math.max(...asked.map((line) => line.amount)));
+			})
+		);
+	});
+});
