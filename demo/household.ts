@@ -390,7 +390,7 @@ export const MAPS = {
 			title: 'Our own atlas',
 			note: 'Bind the maps, show the family',
 			supplies:
-				'6 sheets of white cardstock per child\n3 1-inch brads per child\n1 file folder per child\n1 yd ribbon\n2 cups popcorn kernels\n1 corkboard\n2 sheets of wrapping paper\n1 large picture frame\nwhite glue'
+				'6 sheets of white cardstock per child\n3 1-inch brads per child\n1 file folder per child\n1 yd ribbon\n2 cups popcorn kernels\n1 photo album\n2 sheets of wrapping paper\n1 large picture frame\nwhite glue'
 		}
 	],
 	/** Lines for which only the older two take part: number of the lesson, and a word of the item. */
@@ -411,7 +411,7 @@ export const MAPS = {
 		'small wooden box',
 		'picnic blanket',
 		'whistle',
-		'corkboard',
+		'photo album',
 		'wrapping paper',
 		'large picture frame'
 	],

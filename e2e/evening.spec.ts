@@ -81,10 +81,16 @@ test('a first evening Getting started: set up the basics, by keyboard alone', as
 	await expect(page.getByRole('heading', { name: '1 of 4 lines needs checking' })).toBeVisible();
 	await press(page, 'Save the list');
 
-	// The first true answer: two children, so two jars and six corks, nothing at home.
-	await expect(page.getByText('4 items on the list, 4 not at home')).toBeVisible();
+	// The first true answer: two children, so two jars and six corks, of which nobody knows whether they are at home.
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 things on the list: do we have them?');
+	await page.keyboard.press('h');
+	await page.keyboard.press('r');
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+		'All answered: 1 thing at home, 3 to look for, 0 to get.'
+	);
+	await expect(page.getByText('4 items on the list: 1 at home and 3 to look for')).toBeVisible();
 	await open(page, '/units/1/gather');
-	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('6 corks');
+	await expect(page.getByRole('row', { name: /^cork/ })).toContainText('look for 6 corks');
 	await open(page, '/');
 	await expect(page.getByText('Getting started')).toHaveCount(0);
 	await open(page, '/home/places');

@@ -116,7 +116,8 @@ test('a list of 5,000 lines, strange letters and impossible amounts: read, said,
 	await expect(page.locator(':focus')).toHaveValue('1000000000000');
 	await page.locator(':focus').fill('12');
 	await page.getByRole('button', { name: 'Save the list' }).click();
-	await expect(page).toHaveURL(/gather$/, { timeout: 150_000 });
+	await expect(page).toHaveURL(/\/lists\/have/, { timeout: 150_000 });
+	await expect(page.getByText(/more after these/)).toBeVisible();
 });
 
 test('a file that takes long to read says so, can be stopped, and holds nobody up', async ({ page }) => {

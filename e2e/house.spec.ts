@@ -210,7 +210,9 @@ test.describe('an empty household', () => {
 		await page.getByLabel('Supply list').fill('2 jars with lids\n1 hand lens');
 		await page.getByRole('button', { name: 'Read the list' }).click();
 		await page.getByRole('button', { name: 'Save the list' }).click();
-		await expect(page.getByRole('row', { name: /^jar with lid/ })).toContainText('2 jars with lid');
+		await expect(page.getByRole('heading', { level: 1 })).toContainText('do we have');
+		await page.goto('/units/1/gather');
+		await expect(page.getByRole('row', { name: /^jar with lid/ })).toContainText('look for 2 jars with lid');
 		await expectAccessible(page);
 	});
 });

@@ -89,10 +89,11 @@ export class Answers {
 		);
 	}
 
-	/** The same answer for all that is open; it carries the things that it means. */
-	giveRest(answer: 'look' | 'none', revision: number) {
-		const items = this.open.map((one) => one.item);
-		for (const item of items) this.#given.set(item, answer);
+	/** The same answer for all that is open, and for what comes after; it carries the things that it means. */
+	giveRest(answer: 'look' | 'none', after: readonly number[], revision: number) {
+		const open = this.open.map((one) => one.item);
+		for (const item of open) this.#given.set(item, answer);
+		const items = [...open, ...after];
 		queue.add(REST, { items: items.join(' '), answer }, `All the rest: ${WORDS[answer]}`, revision);
 	}
 }

@@ -19,13 +19,19 @@ import { questionsOf } from '$lib/server/services/looking/questions.ts';
 import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
 import type { Actions, PageServerLoad } from './$types';
 
+/** A list of thousands is asked in parts. */
+const ROWS_AT_ONCE = 200;
+
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const asked = Number(url.searchParams.get('unit')) || null;
 	const inWork = now.runs.filter(({ row }) => row.state !== 'put away');
 	const run = inWork.find(({ row }) => row.id === asked) ?? null;
+	const questions = questionsOf(now, run?.row.id ?? null);
 	return {
-		questions: questionsOf(now, run?.row.id ?? null),
+		questions: { ...questions, open: questions.open.slice(0, ROWS_AT_ONCE) },
+		/** Things that are asked about after those shown; “all the rest” means them, too. */
+		after: questions.open.slice(ROWS_AT_ONCE).map((one) => one.item),
 		run: run?.row.id ?? null,
 		unitName: run?.unit.name ?? '',
 		units: inWork.map((one) => ({ id: one.row.id, name: one.unit.name })),

@@ -31,14 +31,15 @@
 	);
 	const groups = $derived([...groupBy(answers.all, (one) => one.kind)]);
 	const isDone = $derived(answers.open.length === 0);
+	const left = $derived(answers.open.length + (isDone ? 0 : data.after.length));
 	const sentence = $derived(
 		isDone
 			? answers.all.length
 				? `All answered: ${counted(answers.count('have'), 'thing')} at home, ${answers.count('look')} to look for, ${answers.count('none')} to get.`
 				: data.questions.sentence
-			: answers.open.length === 1
+			: left === 1
 				? 'One thing on the list: do we have it?'
-				: `${counted(answers.open.length, 'thing')} on the list: do we have them?`
+				: `${counted(left, 'thing')} on the list: do we have them?`
 	);
 	const link = (unit: number | null) => (unit === null ? '/lists/have' : `/lists/have?unit=${unit}`);
 
@@ -84,7 +85,7 @@
 		if (answer && here) void give(here, answer, null);
 		else if (event.key === 'ArrowDown') step(1);
 		else if (event.key === 'ArrowUp') step(-1);
-		else if (event.key.toLowerCase() === 'r' && !isDone) answers.giveRest('look', data.revision);
+		else if (event.key.toLowerCase() === 'r' && !isDone) answers.giveRest('look', data.after, data.revision);
 		else return;
 		event.preventDefault();
 	}
@@ -156,6 +157,9 @@
 			{/if}
 		{/each}
 
+		{#if data.after.length}<p class="mt-3 text-ink-2">
+				{data.after.length.toLocaleString('en-US')} more after these.
+			</p>{/if}
 		{#if !isDone}
 			<div class="sticky bottom-14 z-10 mt-5 flex gap-2 border-t-2 border-ink bg-sheet py-3 sm:bottom-0">
 				{#each [{ answer: 'look', label: 'All the rest: look' }, { answer: 'none', label: 'All the rest: don’t have it' }] as const as rest (rest.answer)}
@@ -164,11 +168,15 @@
 						action="?/rest"
 						onsubmit={(event) => {
 							event.preventDefault();
-							answers.giveRest(rest.answer, data.revision);
+							answers.giveRest(rest.answer, data.after, data.revision);
 						}}
 						class="grow sm:grow-0"
 					>
-						<input type="hidden" name="items" value={answers.open.map((one) => one.item).join(' ')} />
+						<input
+							type="hidden"
+							name="items"
+							value={[...answers.open.map((one) => one.item), ...data.after].join(' ')}
+						/>
 						<input type="hidden" name="answer" value={rest.answer} />
 						<Button
 							type="submit"

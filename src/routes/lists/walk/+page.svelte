@@ -102,9 +102,11 @@
 					{/each}
 				</nav>
 			{/if}
-			<label class="flex min-h-10 items-center gap-2"
-				><input type="checkbox" bind:checked={move} class="size-5" />Put what I find in the unit’s bin</label
-			>
+			{#if data.units.some((unit) => unit.hasBin)}
+				<label class="flex min-h-10 items-center gap-2"
+					><input type="checkbox" bind:checked={move} class="size-5" />Put what I find in the unit’s bin</label
+				>
+			{/if}
 		</div>
 
 		{#if data.walk.learned && walk.places.length > 1}

@@ -14,6 +14,7 @@ import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { nextLessons } from '../calendar/runs.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
@@ -118,7 +119,7 @@ function thingOf(
 	return {
 		item: item.id,
 		name: item.name,
-		missing: thingText(missing, unit, item.name),
+		missing: neededText(needs, missing),
 		lessons: lessonsText(needs.map((one) => one.lesson.number)),
 		when: actBy ? byText(actBy, today) : '',
 		keys: needs.map((one) => one.need.key),

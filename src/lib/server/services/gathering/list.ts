@@ -12,16 +12,16 @@ import {
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
-import { byText, counted, thingText } from '$core/words/index.ts';
+import { byText, counted } from '$core/words/index.ts';
 import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import { RUNG_TEXT } from '../readiness/ladder.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
-import { bareName, isVague } from '../looking/questions.ts';
 import { insteadOf, type InsteadShown } from './instead.ts';
 
 export type CautionText = { readonly who: string; readonly text: string; readonly source: string };
@@ -178,9 +178,9 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		),
 		places: placesOf(situation, needs),
 		inHand: isSome(inHand) ? amountText(inHand, unit) : null,
-		missing: isSome(missing) ? thingText(missing, unit, item.name) : null,
+		missing: isSome(missing) ? neededText(needs, missing) : null,
 		missingAmount: exactText(missing),
-		toLook: isSome(toLook) ? (isVague(needs) ? bareName(needs) : thingText(toLook, unit, item.name)) : null,
+		toLook: isSome(toLook) ? neededText(needs, toLook) : null,
 		has: hasText(situation, needs),
 		isSaid: first.known.statement !== null,
 		unit,

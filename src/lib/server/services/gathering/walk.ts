@@ -25,6 +25,7 @@ import { placePath } from '../house/place-paths.ts';
 import { reachText } from '../house/reach.ts';
 import { learnedOrder } from '../house/way-through.ts';
 import { huntRows, minutesOf, type HuntRow } from '../looking/hunt.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
 
@@ -122,7 +123,7 @@ export function walkOf(situation: Situation, run: number | null, span: WalkSpan)
 		missing: needs
 			.filter((one) => isSome(one.standing.missing) && one.need.required)
 			.map((one) => ({
-				text: thingText(one.standing.missing, one.unit, one.item.name),
+				text: neededText([one], one.standing.missing),
 				lessons: lessonsText([one.lesson.number])
 			}))
 	};

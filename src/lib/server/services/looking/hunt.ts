@@ -14,11 +14,11 @@ import { addLot } from '../../stores/stash/lots.ts';
 import { forgetNotHere, noteNotHere, say, unsay } from '../../stores/stash/statements.ts';
 import { placePath } from '../house/place-paths.ts';
 import { thingOfItem } from '../readiness/knowledge.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
 import { askedNow, needsOfItem } from './answers.ts';
-import { bareName, isVague } from './questions.ts';
 
 /** Where something is looked for: a place of the house, or (place null) where houses keep such things. */
 export type Where = { readonly place: number | null; readonly kind: PlaceAtHome };
@@ -143,7 +143,7 @@ function huntRow(
 		run: run.row.id,
 		unitName: units.size > 1 ? listText([...units]) : run.unit.name,
 		name: item.name,
-		text: isVague(needs) ? bareName(needs) : thingText(amount, unit, item.name),
+		text: neededText(needs, amount),
 		amount: exactText(amount),
 		unit,
 		lessons: lessonsText(needs.map((one) => one.lesson.number)),

@@ -2,10 +2,10 @@ import { daysBetween, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
-import { nameForCount } from '$core/naming/index.ts';
 import { counted, lessonsText, listText, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import { isVague, neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
@@ -96,7 +96,7 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 	return {
 		item: item.id,
 		name: item.name,
-		text: isVague(needs) ? bareName(needs) : text,
+		text: isVague(needs) ? neededText(needs, amount) : text,
 		lessons: lessonsOf(needs),
 		kind: known.thing.place ?? ELSEWHERE,
 		likely: known.thing.staple === 'rarely' ? null : 'look',
@@ -105,17 +105,6 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		asked: exactText(amount),
 		unit
 	};
-}
-
-/** Whether an amount says nothing: some of a roll or bottle, or the list gives none. */
-export function isVague(needs: readonly SupplyNeed[]): boolean {
-	return needs[0].line.use === 'some' || needs.every((one) => one.line.quantity === null);
-}
-
-/** The name alone, in the number in which the list prints it: "crayons". */
-export function bareName([{ item, line }]: readonly SupplyNeed[]): string {
-	const many = nameForCount(item.name, 2);
-	return line.written.toLowerCase().includes(many) ? many : item.name;
 }
 
 /** How much is asked for in all: what can be compared is added up, the rest is named beside it. */

@@ -4,9 +4,10 @@ import { huntMinutes } from '$core/looking/index.ts';
 import { exactText, isSome, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
-import { counted, byText, capital, lessonsText, listText, thingText } from '$core/words/index.ts';
+import { counted, byText, capital, lessonsText, listText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
 import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import { neededText } from './need-text.ts';
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -123,7 +124,7 @@ function actOfLooking(steps: readonly Open[], situation: Situation): Act {
 		unitName: units > 1 ? counted(units, 'unit') : one.run.unit.name,
 		title:
 			names.length === 1
-				? `Look for ${thingText(steps[0].amount, one.unit, one.item.name)} at home`
+				? `Look for ${neededText([one], steps[0].amount)} at home`
 				: `Look for ${counted(names.length, 'thing')} at home`,
 		detail: `about ${counted(huntMinutes(names.length, places), 'minute')} · ${units > 1 ? listText([...names.slice(0, 3), ...(names.length > 3 ? [`${names.length - 3} more`] : [])]) : wants}`,
 		actBy,
@@ -235,13 +236,19 @@ function titleOf(kind: Open['kind'], what: string): string {
 function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const [{ one, kind, actBy }] = steps;
 	const amount = together(steps.map((step) => ({ use: step.one.line.use, amount: step.amount })));
-	const things = steps.map((step) => thingText(step.amount, step.one.unit, step.one.item.name));
+	const things = steps.map((step) => neededText([step.one], step.amount));
 	const isList = kind === 'walk' || kind === 'prepare';
 	const title = isList
 		? things.length === 1
 			? titleOf(kind, things[0])
 			: titleOf(kind, `${counted(things.length, 'item')} for ${lessonsText([one.lesson.number])}`)
-		: titleOf(kind, thingText(amount, one.unit, one.item.name));
+		: titleOf(
+				kind,
+				neededText(
+					steps.map((step) => step.one),
+					amount
+				)
+			);
 	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList
 		? ''

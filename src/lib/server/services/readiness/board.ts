@@ -8,6 +8,7 @@ import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { actGroups, type Act } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
 import { gettingText, gettingKind } from './ladder.ts';
+import { neededText } from './need-text.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -136,7 +137,7 @@ function suppliesCell(
 			need: one.need,
 			verdict: one.verdict,
 			actBy: one.days?.actBy ?? null,
-			what: thingText(one.amount, one.unit, one.item.name),
+			what: neededText([one], one.amount),
 			step: stepText(one, situation.today),
 			isAway: isSome(one.standing.missing)
 		}))
@@ -215,9 +216,9 @@ function stepText(one: SupplyNeed, today: Day): string {
 	const { standing, days, need } = one;
 	const risk = one.verdict === 'at risk' ? 'may be late: ' : '';
 	if (isSome(standing.toLook) && !isSome(standing.missing))
-		return `look for ${thingText(standing.toLook, one.unit, one.item.name)}${when(days?.actBy, today)}`;
+		return `look for ${neededText([one], standing.toLook)}${when(days?.actBy, today)}`;
 	if (isSome(standing.missing)) {
-		const thing = thingText(standing.missing, one.unit, one.item.name);
+		const thing = neededText([one], standing.missing);
 		return `${gettingText(gettingKind(one), thing)}${when(days?.actBy, today)}`;
 	}
 	if (isSome(standing.toFetch)) return `gather${when(days?.inHandBy, today)}`;

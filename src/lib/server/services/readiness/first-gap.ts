@@ -4,6 +4,7 @@ import { firstGap, type Stream, type Verdict } from '$core/readiness/index.ts';
 import { byText, counted, lessonText, listText, pronoun, thingText, timely } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { gettingText, gettingKind } from './ladder.ts';
+import { neededText } from './need-text.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -46,7 +47,7 @@ export function sentenceOf(
 		const act = one.days?.actBy ?? one.need.useDay!;
 		return {
 			before: `${lesson} is missing `,
-			gap: thingText(standing.missing, one.unit, one.item.name),
+			gap: neededText([one], standing.missing),
 			after: `. ${timely(gettingText(gettingKind(one), them), act, today)}`,
 			verdict: one.verdict
 		};
@@ -103,12 +104,9 @@ function lookSentence(
 		return day ? ` ${byText(day, today)}` : '';
 	};
 	const things = new Set(toLook.map((one) => one.item.id)).size;
-	const look =
-		things === 1
-			? thingText(toLook[0].standing.toLook, toLook[0].unit, toLook[0].item.name)
-			: counted(things, 'thing');
-	const getText = ({ standing, unit, item, ...one }: SupplyNeed) =>
-		`${gettingText(gettingKind(one), thingText(standing.missing, unit, item.name))}${by([{ standing, unit, item, ...one }])}`;
+	const look = things === 1 ? neededText([toLook[0]], toLook[0].standing.toLook) : counted(things, 'thing');
+	const getText = (one: SupplyNeed) =>
+		`${gettingText(gettingKind(one), neededText([one], one.standing.missing))}${by([one])}`;
 	const get =
 		toGet.length === 0
 			? ''
@@ -136,7 +134,7 @@ function wholeSentence({ lesson, need, step, days, title, verdict }: WholeNeed, 
 
 function nothingOpen(needs: readonly SupplyNeed[], run: RunSituation | null): Sentence {
 	const done = { gap: '', after: '', verdict: 'done' as const };
-	if (!run) return { ...done, before: 'Nothing to gather right now.' };
+	if (!run) return { ...done, ...undatedLooks(needs) };
 	if (run.lessons.length === 0)
 		return {
 			...done,
@@ -163,4 +161,15 @@ function undatedText(needs: readonly SupplyNeed[]): Pick<Sentence, 'before' | 'g
 		get ? `${get} to get` : ''
 	].filter(Boolean);
 	return { before: `${counted(needs.length, 'item')} on the list: `, gap: listText(parts) || 'all skipped' };
+}
+
+/** What waits without a day, where nothing has one. */
+function undatedLooks(needs: readonly SupplyNeed[]): Pick<Sentence, 'before' | 'gap' | 'after'> {
+	const looks = new Set(needs.filter(isOpenLook).map((one) => one.item.id)).size;
+	if (looks === 0) return { before: 'Nothing to gather right now.', gap: '', after: '' };
+	return {
+		before: 'No lesson needs anything by a date yet. ',
+		gap: `${counted(looks, 'thing')} to look for`,
+		after: ' at home when you have time.'
+	};
 }

@@ -89,7 +89,7 @@
 		</div>
 	{:else}
 		<div class="no-print mt-6 flex flex-wrap items-center gap-x-6 gap-y-2">
-			<div role="group" aria-label="Show" class="flex border-b-2 border-ink">
+			<div role="group" aria-label="Show" class="flex flex-wrap border-b-2 border-ink">
 				{#each filters as filter (filter.value)}
 					<button
 						type="button"

@@ -108,7 +108,8 @@ export const actions: Actions = {
 				const isFirst = event.url.searchParams.get('from') === 'start';
 				const { open } = questionsOf(await situation(), run.row.id);
 				const board = `/units/${event.params.run}${isFirst ? '' : '/gather'}`;
-				redirect(303, open.length ? `/lists/have?unit=${run.row.id}${isFirst ? '&from=start' : ''}` : board);
+				const asks = changed !== null && open.length > 0;
+				redirect(303, asks ? `/lists/have?unit=${run.row.id}${isFirst ? '&from=start' : ''}` : board);
 			},
 			(refusal) => atItsField(typed)(refusal)
 		);
