@@ -1,5 +1,5 @@
 import { dayFromToday, daysBetween, dayText, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
-import { numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
+import { dimensionOf, numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
 import { nameForCount } from '../naming/index.ts';
 import type { Verdict } from '../readiness/index.ts';
 
@@ -10,7 +10,9 @@ export function thingText(amount: Exact, unit: Unit, name: string): string {
 		/^(sheet|roll|pack|box|bag|bottle|can|jar|tube|stick|ball|spool|bunch|pinch|drop|handful|pair|dozen)$/.test(
 			unit
 		);
-	const plural = nameForCount(name, unit === 'sheet' || unit === 'roll' ? 1 : 2);
+	// A length of something is one of it: 3 ft of garden hose.
+	const isOne = unit === 'sheet' || unit === 'roll' || dimensionOf(unit) === 'length';
+	const plural = nameForCount(name, isOne ? 1 : 2);
 	return `${numberText(amount, unit)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
 }
 

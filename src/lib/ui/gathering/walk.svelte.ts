@@ -125,10 +125,10 @@ export class HouseWalk {
 
 	/** Answers a row of the hunt, or takes back an answer that has not been sent yet. */
 	hunt(row: HuntRow, path: string, done: Done, move: boolean, revision: number, amount = '') {
-		if (this.isDone(row)) {
-			this.#takeBack(row);
-			return;
-		}
+		const before = this.answerOf(row);
+		if (before) this.#takeBack(row);
+		// The same again takes it back; found after "not here" is found.
+		if (before === done) return;
 		this.#ticked.set(row.id, { row, path, done });
 		const fields = {
 			row: row.id,

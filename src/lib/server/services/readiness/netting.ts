@@ -111,7 +111,7 @@ function netItem(
 	measures: System
 ): NettedItem {
 	const inStock = own.filter((lot) => isSome(exact(lot.amount)));
-	const first = inStock[0]?.unit ?? dated[0]?.line.unit;
+	const first = inStock[0]?.unit ?? (dated[0] ?? undated[0])?.line.unit;
 	if (!first) return { unit: null, served: [], shown: [], problems: [] };
 	const unit = unitIn(measures, first, item.name);
 	const problems: [string, string][] = [];
