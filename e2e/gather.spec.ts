@@ -155,9 +155,10 @@ test.describe('without scripts', () => {
 		await page.getByRole('button', { name: 'Read the list' }).click();
 		await page.getByLabel('Amount: 12 paper clips').fill('9');
 		await page.getByRole('button', { name: 'Save the list' }).click();
-		await page.getByRole('button', { name: 'Have it: paper clip' }).click();
+		await page.getByRole('button', { name: 'Have it: feather', exact: true }).click();
 		await page.goto('/units/1/gather');
-		await expect(page.getByRole('row', { name: /^paper clip/ })).toContainText('have enough');
+		await expect(page.getByRole('row', { name: /^paper clip/ })).toContainText('9');
+		await expect(page.getByRole('row', { name: /^feather/ })).toContainText('have enough');
 		await page.goto('/lists/walk');
 		await page.getByRole('button', { name: 'Found: 6 paper plates' }).click();
 		await page.goto('/lists/walk');

@@ -8,6 +8,7 @@ const VIEWS = [
 	'/units/1/gather',
 	'/units/1/gather/paste',
 	'/units/2/gather',
+	'/lists/have',
 	'/lists/walk',
 	'/lists/walk?span=all',
 	'/home/supplies',

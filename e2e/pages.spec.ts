@@ -145,7 +145,7 @@ async function paste(page: Page, address: string, list: string): Promise<void> {
 	await page.getByLabel('Supply list').fill(list);
 	await page.getByRole('button', { name: 'Read the list' }).click();
 	await page.getByRole('button', { name: 'Save the list' }).click();
-	await page.waitForURL(/\/(units\/\d+|gather)$/);
+	await page.waitForURL(/\/(units\/\d+|gather)$|\/lists\/have/);
 }
 
 test.describe('every page opens, fits the screen and says something', () => {

@@ -743,7 +743,7 @@ export const NO_THING = {
 	heads: namesIn(`
 		 none, nothing, partner, adult, grown-up, parent, teacher, friend, sibling, helper, family, family
 		 member, child, student, classmate, neighbor, volunteer, group, team, person, people, someone, everyone,
-		 space, room, area, outdoor space, open space, open area, yard space, field, park, beach, playground
+		 space, room, area, outdoor, outdoors, outdoor space, open space, open area, yard space, field, park, beach, playground
 		 visit, sunny day, rainy day, windy day, clear night, clear day, day, night, weather, sunshine, sunlight,
 		 sun, moon, wind, air, shade, time, minute, hour, week, imagination, creativity, patience, energy,
 		 permission, curiosity, music playing, trip, field trip, walk, hike, visit, outing, video, video link,

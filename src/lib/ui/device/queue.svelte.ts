@@ -122,6 +122,7 @@ class TickQueue {
 		clearTimeout(this.#timer);
 		let label: string | null = null;
 		let sent = false;
+		let failed = false;
 		try {
 			while (this.waiting.length) {
 				const [first] = this.waiting;
@@ -157,11 +158,14 @@ class TickQueue {
 				for (const listener of this.#listeners) listener.sent?.();
 			}
 		} catch {
+			failed = true;
 			this.#timer = setTimeout(() => void this.send(), RETRY_MS);
 		} finally {
 			this.#isSending = false;
 			this.#sending = null;
 		}
+		// What was added while the page was loaded again.
+		if (!failed && this.waiting.length) void this.send();
 	}
 
 	#refused(fields: Waiting['fields']): void {

@@ -5,8 +5,10 @@ import { beforeEach, expect, test, vi } from 'vitest';
 import type { queue as opened } from './queue.svelte.ts';
 
 const said = { done: [] as string[], wrong: [] as string[] };
+/** What happens while the page is loaded again. */
+const loading = { meanwhile: () => {} };
 vi.mock('$app/forms', () => ({ deserialize: JSON.parse }));
-vi.mock('../news/load-again.ts', () => ({ loadAgain: () => Promise.resolve() }));
+vi.mock('../news/load-again.ts', () => ({ loadAgain: async () => loading.meanwhile() }));
 vi.mock('../toast/toast.ts', () => ({
 	sayDone: (text: string) => said.done.push(text),
 	sayWrong: (text: string) => said.wrong.push(text)
@@ -132,6 +134,20 @@ test('whatever the network does, each tick counts once and in its order, over re
 		}),
 		{ numRuns: 60 }
 	);
+});
+
+test('what is ticked while the page is loaded again is sent as well', async () => {
+	const { queue, close } = await openPage();
+	loading.meanwhile = () => {
+		loading.meanwhile = () => {};
+		add(queue, 'second');
+	};
+	add(queue, 'first');
+	await quiet();
+	await quiet();
+	expect(house.did.map((one) => one.what)).toEqual(['first', 'second']);
+	expect(queue.waiting).toEqual([]);
+	close();
 });
 
 test('an attempt whose answer was lost keeps its own id', async () => {

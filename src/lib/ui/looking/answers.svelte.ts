@@ -23,6 +23,8 @@ const itemsOf = (action: string, fields: Readonly<Record<string, string>>): numb
 export class Answers {
 	readonly #given = new SvelteMap<number, Answer>();
 	readonly #now: () => readonly Question[];
+	/** Answered since the page was last loaded for sure: what it shows of these may be older than the answer. */
+	#unsure: number[] = [];
 	#kept: readonly Question[] = [];
 
 	readonly all = $derived.by(() => {
@@ -57,7 +59,11 @@ export class Answers {
 				for (const { action, fields } of waiting)
 					for (const item of itemsOf(action, fields)) this.#given.set(item, fields.answer as Answer);
 			},
-			sent: () => this.#forget(),
+			sent: () => {
+				const waits = queue.waiting.flatMap(({ action, fields }) => itemsOf(action, fields));
+				this.#unsure = this.#unsure.filter((item) => waits.includes(item));
+				this.#forget();
+			},
 			refused: (fields) => {
 				for (const item of fields.items ? fields.items.split(' ').map(Number) : [Number(fields.item)])
 					this.#given.delete(item);
@@ -72,11 +78,13 @@ export class Answers {
 
 	#forget() {
 		const now = groupBy(this.#now(), (one) => one.item);
-		for (const [item] of this.#given) if (now.has(item)) this.#given.delete(item);
+		for (const [item] of this.#given)
+			if (now.has(item) && !this.#unsure.includes(item)) this.#given.delete(item);
 	}
 
 	give(one: Question, answer: Answer, revision: number, detail: Detail | null = null) {
 		this.#given.set(one.item, answer);
+		this.#unsure.push(one.item);
 		queue.add(
 			ANSWER,
 			{
@@ -94,6 +102,7 @@ export class Answers {
 		const open = this.open.map((one) => one.item);
 		for (const item of open) this.#given.set(item, answer);
 		const items = [...open, ...after];
+		this.#unsure.push(...items);
 		queue.add(REST, { items: items.join(' '), answer }, `All the rest: ${WORDS[answer]}`, revision);
 	}
 }

@@ -76,6 +76,13 @@
 		document.getElementById(`q-${one.item}`)?.scrollIntoView({ block: 'nearest' });
 	}
 
+	// The first true sentence stands at the head: who has answered the last thing sees it.
+	let wasOpen = false;
+	$effect(() => {
+		if (isDone && wasOpen) scrollTo({ top: 0 });
+		wasOpen = !isDone;
+	});
+
 	const KEYS: Readonly<Record<string, Answer>> = { h: 'have', l: 'look', d: 'none' };
 
 	function press(event: KeyboardEvent) {
@@ -228,7 +235,7 @@
 		{#if data.questions.assumed.length}
 			<details class="mt-8">
 				<summary class="cursor-pointer py-1"
-					><strong>Every house has these: {data.questions.assumed.length}.</strong>
+					><strong>Every home has these: {data.questions.assumed.length}.</strong>
 					<span class="text-ink-2">Taken as there; open to take one out.</span></summary
 				>
 				<ul class="mt-1 gap-8 border-t border-rule sm:columns-2">

@@ -103,7 +103,7 @@ export async function answerRest(
 		count++;
 	}
 	if (count === 0) throw new Refusal('Those are all answered already.');
-	return `${counted(count, 'thing')}: ${SAID[given]}`;
+	return `${counted(count, 'thing')}: ${given === 'look' ? 'look at home' : SAID[given]}`;
 }
 
 /**

@@ -138,7 +138,12 @@ function remarksOf({ snapshot }: Situation, item: Row<'item'>, needs: readonly S
 
 function noThing(needs: readonly SupplyNeed[]): NoThing {
 	const [{ item, line }] = needs;
-	return { item: item.id, name: item.name, written: line.written, lessons: lessonsOf(needs) };
+	return {
+		item: item.id,
+		name: item.name,
+		written: line.written.replace(/^\s*[-*•–☐]\s*/, ''),
+		lessons: lessonsOf(needs)
+	};
 }
 
 /** More by this than was asked for when somebody said "enough" is asked about once. */

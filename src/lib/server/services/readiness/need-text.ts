@@ -23,7 +23,8 @@ export function isVague(needs: readonly Said[]): boolean {
 			(one.line.quantity === '1' &&
 				one.line.unit === 'each' &&
 				one.line.per === 'family' &&
-				printedMany(one) !== null)
+				printedMany(one) !== null &&
+				!/\b(?:1|an?|one)\b/i.test(one.line.written))
 	);
 }
 
