@@ -6,9 +6,9 @@ import type { queue as opened } from './queue.svelte.ts';
 
 const said = { done: [] as string[], wrong: [] as string[] };
 /** What happens while the page is loaded again. */
-const loading = { meanwhile: () => {} };
+const loading = { meanwhile: async () => {} };
 vi.mock('$app/forms', () => ({ deserialize: JSON.parse }));
-vi.mock('../news/load-again.ts', () => ({ loadAgain: async () => loading.meanwhile() }));
+vi.mock('../news/load-again.ts', () => ({ loadAgain: () => loading.meanwhile() }));
 vi.mock('../toast/toast.ts', () => ({
 	sayDone: (text: string) => said.done.push(text),
 	sayWrong: (text: string) => said.wrong.push(text)
@@ -138,13 +138,13 @@ test('whatever the network does, each tick counts once and in its order, over re
 
 test('what is ticked while the page is loaded again is sent as well', async () => {
 	const { queue, close } = await openPage();
-	loading.meanwhile = () => {
-		loading.meanwhile = () => {};
+	loading.meanwhile = async () => {
+		loading.meanwhile = async () => {};
 		add(queue, 'second');
+		await quiet();
 	};
 	add(queue, 'first');
-	await quiet();
-	await quiet();
+	for (let i = 0; i < 4; i++) await quiet();
 	expect(house.did.map((one) => one.what)).toEqual(['first', 'second']);
 	expect(queue.waiting).toEqual([]);
 	close();
