@@ -417,7 +417,7 @@ export const MAPS = {
 	],
 	/** Of these there is enough; nobody counted, and of some nobody said where. */
 	enough: [
-		['crayon', 'craft box'],
+		['crayon', 'art cart'],
 		['white glue', null]
 	],
 	/** Which supplier an item comes from when it is missing, other than the first. */

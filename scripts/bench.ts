@@ -23,7 +23,7 @@ import { planImport } from '../src/lib/server/exchange/index.ts';
 import { change } from '../src/lib/server/history/changes.ts';
 import { gatherList } from '../src/lib/server/services/gathering/list.ts';
 import { readSnapshot } from '../src/lib/server/snapshot/snapshot.ts';
-import { fillHouse, fillLarge, fillLibrary } from './large-household.ts';
+import { fillHouse, fillLarge, fillLibrary, fillUnlooked } from './large-household.ts';
 import { chromium } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config.ts';
 
@@ -41,6 +41,7 @@ const PAGES = [
 	'/units/1/plan/load',
 	'/units/1/plan/paper?show=lessons',
 	'/units/1/gather',
+	'/lists/have',
 	'/lists/walk?span=all',
 	'/home/supplies',
 	'/home/places',
@@ -221,6 +222,56 @@ await pages(
 	150
 );
 
+await looking();
+
+/** “Do we have it?” and the hunt with 400 things that nobody has looked for, in the house at its largest. */
+async function looking() {
+	if (!existsSync(join('build', 'index.js'))) return;
+	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
+	const filled = await openStore(data);
+	await fillHouse(filled.write);
+	await fillUnlooked(filled.write, 400);
+	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
+	await filled.close();
+	const port = '3291';
+	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
+		env: { ...process.env, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	const address = `http://127.0.0.1:${port}`;
+	try {
+		await new Promise((started) => server.stdout.once('data', started));
+		const get = async (path: string) => {
+			const response = await fetch(`${address}${path}`);
+			if (!response.ok) throw new Error(`${path}: ${response.status}`);
+			return response.text();
+		};
+		const answer = async (item: string) => {
+			const answered = await fetch(`${address}/lists/have?/answer`, {
+				method: 'POST',
+				body: new URLSearchParams({ item, answer: 'have' }),
+				headers: { origin: address, 'x-sveltekit-action': 'true', accept: 'application/json' }
+			});
+			const said = await answered.text();
+			if (!said.includes('"success"')) throw new Error(`an answer was refused: ${said.slice(0, 200)}`);
+		};
+		const items = [...(await get('/lists/have')).matchAll(/name="item" value="(\d+)"/g)].map((one) => one[1]);
+		for (const path of ['/lists/have', '/lists/walk?span=all'])
+			report(`400 things to look for: ${path}`, await best(() => get(path), 5), 150);
+		report('400 things to look for: an answer, stored', await best(() => answer(items.shift()!), 5), 200);
+		for (const path of ['/lists/have', '/lists/walk?span=all']) {
+			await answer(items.shift()!);
+			const start = performance.now();
+			await get(path);
+			report(`400 things to look for: ${path}, the first after an answer`, performance.now() - start, 150);
+		}
+	} finally {
+		server.kill();
+		rmSync(data, { recursive: true, force: true });
+		rmSync(`${data}.household`, { force: true });
+	}
+}
+
 /**
  * Pages of the built application over HTTP, in the house at its largest, with so many supply lines a lesson:
  * cached, and after a change. And a tick of the walk, as it is stored.
@@ -377,6 +428,7 @@ const FIRST_SEEN = [
 	'/units/1/plan',
 	'/units/1/plan/load',
 	'/units/1/plan/cost',
+	'/lists/have',
 	'/lists/walk',
 	'/lists/shops',
 	'/home/supplies',

@@ -11,7 +11,7 @@ const VIEWS = [
 	{ name: 'board', path: '/units/1' },
 	{ name: 'plan', path: '/units/1/plan' },
 	{ name: 'load', path: '/units/1/plan/load' },
-	{ name: 'children', path: '/units/1/plan/children' },
+	{ name: 'have', path: '/lists/have' },
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },

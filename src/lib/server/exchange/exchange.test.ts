@@ -9,6 +9,7 @@ import { isFormula, readCsv, writeCsv } from './formats/csv.ts';
 import { decodeText } from './formats/decode.ts';
 import { readSheet } from './formats/sheet.ts';
 import { exportLibrary, exportSheet, kindOf, planImport } from './index.ts';
+import { SUPPLIES } from './kinds/supplies.ts';
 import { readSheetAside } from './read-aside.ts';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
@@ -213,6 +214,31 @@ describe('bringing in', () => {
 		const item = (await situationOf(store)).snapshot.items.find((one) => one.name === 'brass ring')!;
 		const lots = (await situationOf(store)).snapshot.lots.filter((lot) => lot.item_id === item.id);
 		expect(lots.map((lot) => lot.amount)).toEqual(['5']);
+	});
+
+	it('“enough” and “none” go out and come in as words, not as counts', async () => {
+		const store = await openTestStore();
+		const text =
+			'item,amount,place\nbrass ring,enough,Kitchen > pantry\nstar anise,None,\ncrayon,enough,art cart';
+		const { plan } = await planned(await situationOf(store), text, null);
+		expect(plan.rows.map((row) => [row.status, row.text])).toEqual([
+			['new', 'brass ring: enough, Kitchen › pantry'],
+			['new', 'star anise: none'],
+			['same', 'crayon: enough, School room › art cart']
+		]);
+		const before = await allRows(store);
+		await change(store.write, doer(), 'import', plan.apply);
+		const { snapshot } = await situationOf(store);
+		const said = (name: string) => {
+			const item = snapshot.items.find((one) => one.name === name)!;
+			expect(snapshot.lots.some((lot) => lot.item_id === item.id)).toBe(false);
+			return snapshot.statements.find((one) => one.item_id === item.id)!.state;
+		};
+		expect([said('brass ring'), said('star anise')]).toEqual(['enough', 'none']);
+		const out = SUPPLIES.write(await situationOf(store), null).map((row) => row.slice(0, 2).join(' '));
+		expect(out).toEqual(expect.arrayContaining(['brass ring enough', 'star anise none', 'crayon enough']));
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
 	});
 
 	it('a list for a unit makes the lessons that it names, and refuses a number without one', async () => {

@@ -52,12 +52,15 @@ describe('a database that an older version made', () => {
 	});
 
 	it.each([
-		['0001-first.sql', { unit: 2 }],
+		['0001-first.sql', { unit: 2, item: 1, supply_line: 1, lot: 1 }],
 		// First forms of migrations, which were changed after households had run them.
 		['0002-house-with-paper.sql', { unit: 2 }],
 		['0005-plan-before-frames.sql', { unit: 3 }],
 		['0009-buying-before-wanted.sql', { unit: 3, offer: 5 }],
-		['0010-gathering-before-bundles.sql', { unit: 3, offer: 5, errand: 0 }]
+		[
+			'0010-gathering-before-bundles.sql',
+			{ unit: 3, offer: 5, errand: 0, item: 50, supply_line: 50, lot: 100 }
+		]
 	])('%s comes up to date with its data and has the tables of a new one', async (name, least) => {
 		const store = await openDump(name);
 		const fresh = await openTestStore(false);

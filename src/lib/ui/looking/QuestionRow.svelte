@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import Ellipsis from '@lucide/svelte/icons/ellipsis';
 	import type { Answer } from '$lib/server/services/looking/answers.ts';
 	import type { Question } from '$lib/server/services/looking/questions.ts';
+	import { saves } from '../device/submit.ts';
 	import CautionNote from '../caution/CautionNote.svelte';
 
 	type Props = {
@@ -41,6 +43,22 @@
 			<strong class={given ? 'font-normal' : 'font-semibold'}>{one.text}</strong>
 			<span class="text-sm text-ink-2">{one.lessons}</span>
 		</p>
+		{#each one.others as other (other)}
+			<form
+				method="post"
+				action="?/other"
+				use:enhance={saves({ waits: `Have ${other}` })}
+				class="text-sm text-ink-2"
+			>
+				<input type="hidden" name="item" value={one.item} />
+				<input type="hidden" name="name" value={other} />
+				or
+				<button
+					class="min-h-8 font-semibold underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+					>{other}: have that</button
+				>
+			</form>
+		{/each}
 		{#each one.remarks as remark (remark)}<p class="text-sm text-ink-2">{remark}</p>{/each}
 		{#each one.cautions as caution (caution)}<CautionNote text={caution} />{/each}
 	</div>

@@ -1,15 +1,18 @@
 import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
+import { parsed } from '$lib/server/database/json.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
-import { id, unit } from '$lib/server/schemas/fields.ts';
+import { id, title, unit } from '$lib/server/schemas/fields.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { takeInstead } from '$lib/server/services/gathering/instead.ts';
 import {
 	ANSWERS,
 	answer,
 	answerRest,
 	isSaidAlready,
+	needsOfItem,
 	notEnough,
 	usedUp,
 	type Answer
@@ -17,6 +20,8 @@ import {
 import { lineOff, lineToNote, takeAsThing } from '$lib/server/services/looking/no-things.ts';
 import { questionsOf } from '$lib/server/services/looking/questions.ts';
 import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
+import { itemNamed } from '$lib/server/stores/stash/items.ts';
+import { say } from '$lib/server/stores/stash/statements.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A list of thousands is asked in parts. */
@@ -94,6 +99,22 @@ export const actions: Actions = {
 			(said: string) => said,
 			({ trx, now }, form) =>
 				answerRest(trx, now, form.items.trim().split(/\s+/).slice(0, MOST_AT_ONCE).map(Number), form.answer)
+		),
+	/** One of two that would do is there: the lines that name it ask for it from now on. */
+	other: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ item: number; name: string }>({ item, name: title('the other thing') }),
+			(said: string) => said,
+			async ({ trx, now }, form) => {
+				const keys = needsOfItem(now, form.item)
+					.filter((one) => parsed(one.line.alternatives).some((other) => other.item === form.name))
+					.map((one) => one.need.key);
+				const said = await takeInstead(trx, now, keys, form.name);
+				const other = await itemNamed(trx, form.name);
+				await say(trx, other.id, { state: 'enough', place: null, asked: null }, now.today);
+				return said;
+			}
 		),
 	short: (event) =>
 		handleForm(

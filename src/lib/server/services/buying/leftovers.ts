@@ -1,9 +1,9 @@
 import { groupBy } from '$core/group-by.ts';
-import { canConvert, convert, exact, isSome } from '$core/measure/index.ts';
+import { canConvert, convert, exact, isSome, ZERO } from '$core/measure/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { total } from '../readiness/together.ts';
-import { freeAtHome } from '../stash/free.ts';
+import { freeAtHome, hasEnough } from '../stash/free.ts';
 import type { ToBuy } from './to-buy.ts';
 
 export type Coming = {
@@ -25,7 +25,7 @@ export function comingOf(situation: Situation, rows: readonly ToBuy[]): Record<s
 		const wanted = (undated.get(item.id) ?? []).filter((one) => canConvert(one.unit, unit, item.name));
 		if (wanted.length === 0) continue;
 		const asked = total(wanted, (one) => convert(one.amount, one.unit, unit, item.name));
-		const amount = asked.sub(freeAtHome(situation, item.name, unit));
+		const amount = hasEnough(situation, item.name) ? ZERO : asked.sub(freeAtHome(situation, item.name, unit));
 		const each = situation.snapshot.offers
 			.filter(
 				(one) =>

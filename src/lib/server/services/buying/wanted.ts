@@ -134,7 +134,8 @@ function collected({ snapshot, runs }: Situation, id: number): Collected {
 			.map((line) => line.item_id)
 	);
 	const lots = snapshot.lots.filter((lot) => isSome(exact(lot.amount)) && asked.has(lot.item_id));
-	const atHome = new Set(lots.map((lot) => lot.item_id)).size;
+	const enough = snapshot.statements.filter((one) => one.state === 'enough' && asked.has(one.item_id));
+	const atHome = new Set([...lots, ...enough].map((one) => one.item_id)).size;
 	const inBox = new Set(
 		lots
 			.filter((lot) => lot.place_id !== null && lot.place_id === run.collecting_place_id)

@@ -13,7 +13,7 @@ import { cheapest } from '../buying/prices.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
-import { freeAtHome, itemCalled } from '../stash/free.ts';
+import { freeAtHome, hasEnough, itemCalled } from '../stash/free.ts';
 
 /** Something that can be taken instead of a missing thing, as shown. */
 export type InsteadShown = {
@@ -46,7 +46,7 @@ export function insteadOf(situation: Situation, needs: readonly SupplyNeed[]): I
 			{
 				name: trade.name,
 				wanted,
-				free: freeAtHome(situation, trade.name, trade.otherUnit),
+				free: hasEnough(situation, trade.name) ? wanted : freeAtHome(situation, trade.name, trade.otherUnit),
 				cents: cheapest(snapshot, itemCalled(snapshot, trade.name), wanted, trade.otherUnit),
 				text: thingText(wanted, trade.otherUnit, trade.name)
 			}
@@ -70,7 +70,9 @@ export async function takeInstead(
 	keys: readonly string[],
 	name: string
 ): Promise<string> {
-	const needs = situation.needs.filter((one) => keys.includes(one.need.key) && isSome(one.standing.missing));
+	const needs = situation.needs.filter(
+		({ need, standing }) => keys.includes(need.key) && isSome(standing.missing.add(standing.toLook))
+	);
 	if (needs.length === 0)
 		throw new Refusal('That’s no longer missing; the list has changed. Reload the page.');
 	const trade = tradesOf(situation.snapshot, needs).find((one) => nameKey(one.name) === nameKey(name));

@@ -9,12 +9,14 @@ import { seedEmpty } from '../../stores/house/household.ts';
 import { removePlace } from '../../stores/house/places.ts';
 import { addLesson } from '../../stores/plan/lessons.ts';
 import { createUnit, setCalendar } from '../../stores/plan/units.ts';
-import { mergeInto } from '../../stores/stash/items.ts';
+import { itemNamed, mergeInto } from '../../stores/stash/items.ts';
 import { addLot } from '../../stores/stash/lots.ts';
+import { say } from '../../stores/stash/statements.ts';
 import { allRows, doer, openTestStore } from '../../tests/household.ts';
 import { costOf } from '../buying/cost.ts';
 import { buyingOf } from '../buying/shopping.ts';
 import { gatherList } from '../gathering/list.ts';
+import { takeInstead } from '../gathering/instead.ts';
 import { walkOf } from '../gathering/walk.ts';
 import { addPeopleTyped } from '../house/people-typed.ts';
 import { addPlacesTyped } from '../house/places-typed.ts';
@@ -236,6 +238,25 @@ describe('an answer', () => {
 		expect(parts(await needOf('craft stick'))).toMatchObject({ toFetch: 10, missing: 14 });
 		await act((trx, now) => usedUp(trx, now, stick));
 		expect(parts(await needOf('craft stick'))).toMatchObject({ toFetch: 0, missing: 24 });
+	});
+
+	it('on a list that names two things asks once; the one that is there is taken', async () => {
+		const { now, act } = await firstHour('Lesson 1: Ramps\n1 shoe box or basket');
+		const [question, ...more] = questionsOf(await now(), null).open;
+		expect([more, question.name, question.others]).toEqual([[], 'shoe box', ['basket']]);
+		await act(async (trx, situation) => {
+			await takeInstead(
+				trx,
+				situation,
+				situation.needs.map((one) => one.need.key),
+				'basket'
+			);
+			const { id } = await itemNamed(trx, 'basket');
+			return say(trx, id, { state: 'enough', place: null, asked: null }, TODAY);
+		});
+		const [need] = (await now()).needs;
+		expect([need.item.name, parts(need).toFetch]).toEqual(['basket', 1]);
+		expect(questionsOf(await now(), null).open).toEqual([]);
 	});
 
 	it('is refused for a kit, for what is gone and for a place that is gone', async () => {

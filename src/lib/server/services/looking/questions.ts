@@ -23,7 +23,9 @@ export type Question = {
 	/** What a parent would most likely answer; null where that is open. */
 	readonly likely: 'look' | null;
 	readonly cautions: readonly string[];
-	/** What else would do, and what was found out about it before. */
+	/** What else would do; whichever is there is taken. */
+	readonly others: readonly string[];
+	/** What was found out about it before. */
 	readonly remarks: readonly string[];
 	/** Exactly, as text in `unit`: in how much of it the answer was given. */
 	readonly asked: string;
@@ -101,7 +103,8 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		kind: known.thing.place ?? ELSEWHERE,
 		likely: known.thing.staple === 'rarely' ? null : 'look',
 		cautions: [...cautions],
-		remarks: remarksOf(situation, item, needs),
+		others: othersOf(needs),
+		remarks: remarksOf(situation, item),
 		asked: exactText(amount),
 		unit
 	};
@@ -124,16 +127,16 @@ function lessonsOf(needs: readonly SupplyNeed[]): string {
 	return units.map(said).join('; ');
 }
 
-/** Other things that would do, and a warning of a size that was wrong before. */
-function remarksOf({ snapshot }: Situation, item: Row<'item'>, needs: readonly SupplyNeed[]): string[] {
-	const others = new Set(needs.flatMap((one) => parsed(one.line.alternatives).map((other) => other.item)));
-	const wrong = snapshot.offers.filter(
-		(one) => one.item_id === item.id && one.standing === 'excluded' && one.why
-	);
-	return [
-		...(others.size ? [`or ${listText([...others]).replaceAll(' and ', ' or ')}`] : []),
-		...wrong.map((one) => `Not this one: ${one.why}`)
-	];
+/** The other things that the lines name. */
+function othersOf(needs: readonly SupplyNeed[]): string[] {
+	return [...new Set(needs.flatMap((one) => parsed(one.line.alternatives).map((other) => other.item)))];
+}
+
+/** A warning of a size or kind that was wrong before. */
+function remarksOf({ snapshot }: Situation, item: Row<'item'>): string[] {
+	return snapshot.offers
+		.filter((one) => one.item_id === item.id && one.standing === 'excluded' && one.why)
+		.map((one) => `Not this one: ${one.why}`);
 }
 
 function noThing(needs: readonly SupplyNeed[]): NoThing {

@@ -22,6 +22,12 @@ export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: U
 	return larger(ZERO, there.sub(promised).sub(kept));
 }
 
+/** Whether the household said that it has enough of a thing, whatever was counted. */
+export function hasEnough({ snapshot }: Situation, name: string): boolean {
+	const item = itemCalled(snapshot, name);
+	return snapshot.statements.some((one) => one.item_id === item?.id && one.state === 'enough');
+}
+
 const itemsByKey = once(
 	(items: readonly Row<'item'>[]): ReadonlyMap<string, Row<'item'>> =>
 		new Map(items.map((item) => [item.name_key, item]))
