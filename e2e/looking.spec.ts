@@ -145,7 +145,7 @@ test.describe('an empty house', () => {
 		await hands.click('All the rest: look');
 		const head = page.getByRole('heading', { level: 1 });
 		await expect(head).toContainText(/All answered: \d+ things at home, \d+ to look for, \d+ to get\./);
-		await expect(page.getByText(/Lesson 1 on Tue, Mar 2 is \d+ steps? from ready:/)).toBeVisible();
+		await expect(page.getByText(/Lesson \d+ on \w+, Mar \d is \d+ steps? from ready:/)).toBeVisible();
 		expect(hands.count, 'taps and keys after pasting').toBeLessThanOrEqual(60);
 
 		// Nothing is bought but what somebody said is not there.
