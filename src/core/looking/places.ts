@@ -1,5 +1,5 @@
 import { nameKey } from '../naming/index.ts';
-import type { PlaceAtHome } from '../reference/things.ts';
+import type { PlaceAtHome } from '../reference/at-home.ts';
 
 /** A place of the house with the names of all that it lies in, from the outside in. */
 export type HousePlace = { readonly id: number; readonly path: readonly string[] };

@@ -58,10 +58,12 @@ export function standing(
 	const assumed =
 		unserved.kind === 'assumed' ? (unserved.most === null ? rest : smaller(rest, unserved.most)) : ZERO;
 	const uncounted = unserved.kind === 'enough' ? rest : ZERO;
-	const toLook = unserved.kind === 'look' || unserved.kind === 'assumed' ? rest.sub(assumed) : ZERO;
+	const toLook = unserved.kind === 'look' ? rest : unserved.kind === 'assumed' ? rest.sub(assumed) : ZERO;
 	const missing = unserved.kind === 'missing' ? rest : ZERO;
-	const inHand = found.add(assumed);
-	const toFetch = atHome.sub(found).add(uncounted);
+	// Fractions are dear, and nearly always there is nothing to add.
+	const inHand = assumed === ZERO ? found : found.add(assumed);
+	const lies = atHome.sub(found);
+	const toFetch = uncounted === ZERO ? lies : lies.add(uncounted);
 	return { state: stateOf(), inHand, toFetch, uncounted, arranged, toLook, missing };
 
 	function stateOf(): State {

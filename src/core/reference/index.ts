@@ -33,4 +33,4 @@ export {
 export { MEASURES, UNITS, type Dimension, type MeasureRow, type Unit } from './measures.ts';
 export { USUAL_REACH } from './reach.ts';
 export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './sources.ts';
-export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './things.ts';
+export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './at-home.ts';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLACES_AT_HOME, THINGS } from '../reference/things.ts';
+import { PLACES_AT_HOME } from '../reference/at-home.ts';
+import { THINGS } from '../reference/things.ts';
 import { UNITS } from '../reference/measures.ts';
 import { thingOf } from './thing.ts';
 

@@ -1,6 +1,7 @@
 import { dimensionOf } from '../measure/index.ts';
 import { nameKey } from '../naming/naming.ts';
-import { NO_THING, THINGS, type PlaceAtHome, type Staple, type Use } from '../reference/things.ts';
+import type { PlaceAtHome, Staple, Use } from '../reference/at-home.ts';
+import { NO_THING, THINGS } from '../reference/things.ts';
 import type { SupplyUse } from './net.ts';
 import type { Unit } from '../reference/measures.ts';
 

@@ -1,4 +1,4 @@
-import { ELSEWHERE } from '../reference/things.ts';
+import { ELSEWHERE } from '../reference/at-home.ts';
 import type { CopyingRight } from '../library/index.ts';
 import type { SupplyUse } from '../supplies/net.ts';
 

@@ -9,6 +9,7 @@ import type { Snapshot } from '../../snapshot/snapshot.ts';
 export type KnownItem = {
 	readonly known: Knowledge;
 	readonly statement: Row<'statement'> | null;
+	/** What any parent would say of it; worked out when it is asked for. */
 	readonly thing: Thing;
 	readonly hasLots: boolean;
 };
@@ -35,15 +36,25 @@ export function knowledgeByItem(snapshot: Snapshot, today: Day): ReadonlyMap<num
 				return [
 					item.id,
 					knownItem(item, [statement, hasLots, oldBefore], () => {
-						const thing = thingOfItem(item);
+						const isInEveryHouse = () => {
+							const thing = thingOfItem(item);
+							return thing.notAThing || thing.staple === 'always';
+						};
 						const known = knowledgeOf({
 							statement: statement && { state: statement.state, saidOn: statement.said_on },
 							hasLots,
-							isInEveryHouse: thing.notAThing || thing.staple === 'always',
+							isInEveryHouse: !statement && !hasLots && isInEveryHouse(),
 							comesAndGoes: item.use !== 'kept' || item.keeps_days !== null,
 							oldBefore
 						});
-						return { known, statement, thing, hasLots };
+						return {
+							known,
+							statement,
+							hasLots,
+							get thing() {
+								return thingOfItem(item);
+							}
+						};
 					})
 				];
 			})

@@ -87,6 +87,9 @@ const askedKnown = remember<Asked>();
 
 const draftsKnown = remember<SupplyDraft>();
 
+/** Stands for all of the household that a draft depends on, so that it is compared once. */
+const houseKnown = remember<object>();
+
 const needsKnown = remember<SupplyNeed>();
 
 /**
@@ -103,8 +106,8 @@ export function supplyDrafts(
 	const netted = net(snapshot, asked);
 	const known = knowledgeByItem(snapshot, today);
 	const errands = onErrands(snapshot);
-	const { suppliers, household } = snapshot;
-	const occasions = occasionDays(snapshot);
+	const { suppliers, household, people } = snapshot;
+	const house = houseKnown(household, [suppliers, people, occasionDays(snapshot)], () => ({}));
 	return (only ? asked.filter((one) => one.run === only) : asked).map((one) => {
 		const given: Given = {
 			served: netted.served.get(one.key) ?? null,
@@ -115,7 +118,7 @@ export function supplyDrafts(
 			known: known.get(one.item.id)!,
 			isOnErrand: errands.has(one.key)
 		};
-		const doer = given.state?.person_id ? byId(snapshot.people).get(given.state.person_id) : null;
+		const isOpen = given.known.known === 'look' || given.known.known === 'assumed';
 		return draftsKnown(
 			one,
 			[
@@ -126,12 +129,9 @@ export function supplyDrafts(
 				given.state,
 				given.known,
 				given.isOnErrand,
-				suppliers,
-				household,
-				occasions,
-				doer,
+				house,
 				// What is not known depends on the day.
-				given.known.known === 'look' || given.known.known === 'assumed' ? today : ''
+				isOpen ? today : ''
 			],
 			() => draftNeed(snapshot, one, given, today)
 		);
@@ -230,14 +230,11 @@ const onErrands = once(
 	({ errands }: Snapshot): ReadonlySet<string> => new Set(errands.flatMap(({ keys }) => keys.split(' ')))
 );
 
-function draftNeed(
-	snapshot: Snapshot,
-	one: Asked,
-	{ served, shown, problem, state, ...given }: Given,
-	today: Day
-): SupplyDraft {
-	const unit = problem || !(served ?? shown) ? one.line.unit : given.unit;
-	const amount = (served ?? shown)?.gross ?? one.amount;
+function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): SupplyDraft {
+	const { served, shown, problem, state } = given;
+	const lots = served ?? shown;
+	const unit = problem || !lots ? one.line.unit : given.unit;
+	const amount = lots?.gross ?? one.amount;
 	const collecting = one.run.row.collecting_place_id;
 	const places = placeByLot(snapshot);
 	const collected = (served?.lots ?? []).reduce(
@@ -251,8 +248,9 @@ function draftNeed(
 	const useDay = one.lesson.dropped && !one.extra?.day ? null : one.date;
 	const people = one.takingPart.map(participant);
 	const cautions = cautionsFor(one.item.name, one.date ?? one.run.row.start_on ?? '2000-01-01', people);
-	const unserved = unservedOf(snapshot, one, { ...given, problem, state }, useDay, cautions, today);
-	const reserved = (served ?? shown)?.fromStash ?? ZERO;
+	const unserved =
+		lots && !isSome(lots.net) ? MISSING : unservedOf(snapshot, one, given, useDay, cautions, today);
+	const reserved = lots?.fromStash ?? ZERO;
 	const stands = standing(amount, reserved, { ...stored, found }, prepares, unserved);
 	const source = sourceOf(snapshot, state, one.item);
 	return {
@@ -309,13 +307,15 @@ function draftNeed(
 function unservedOf(
 	snapshot: Snapshot,
 	{ line, item }: Asked,
-	given: Pick<Given, 'known' | 'state' | 'problem' | 'isOnErrand'>,
+	given: Given,
 	useDay: Day | null,
 	cautions: readonly Caution[],
 	today: Day
 ): Unserved {
 	const { state } = given;
-	const { known, statement, thing } = given.known;
+	const { known, statement } = given.known;
+	if ((known === 'counted' || known === 'none') && !given.problem) return MISSING;
+	const { thing } = given.known;
 	/** Whether what is there on a day still is when it is used. */
 	const keepsFrom = (day: Day) =>
 		item.keeps_days === null || useDay === null || useDay <= addDays(day, item.keeps_days);
