@@ -153,7 +153,7 @@ test.describe('an empty house', () => {
 		await expect(page.getByRole('heading', { name: 'Maybe here' }).first()).toBeVisible();
 		await expectAccessible(page);
 		await open(page, '/lists/shops');
-		await expect(page.getByText(/others to look for at home first/)).toBeVisible();
+		await expect(page.getByText(/things to look for at home first/)).toBeVisible();
 		const list = page.locator('main');
 		await expect(list).toContainText('bar magnet');
 		await expect(list).not.toContainText(/chair|towel|scissors|spoon|an adult/);

@@ -137,7 +137,9 @@
 							)}{/each}
 					</ul>
 					{#if place.hunt.some((row) => row.what === 'look')}
-						{#if !place.usual}<h3 class="mt-2 text-sm font-semibold text-ink-2 print:text-black">
+						{#if !place.usual}<h3
+								class="mt-2 break-after-avoid text-sm font-semibold text-ink-2 print:text-black"
+							>
 								Maybe here
 							</h3>{/if}
 						<ul>

@@ -26,7 +26,7 @@ export function notFoundText({ snapshot }: Situation, needs: readonly SupplyNeed
 	);
 	const known = prices.filter((cents) => cents !== null);
 	const things = new Set(looks.map((one) => one.item.id)).size;
-	if (known.length === 0) return `${counted(things, 'other')} to look for at home first.`;
+	if (known.length === 0) return `${counted(things, 'thing')} to look for at home first.`;
 	const open = prices.length - known.length;
 	const sum = money(known.reduce((so, cents) => so + cents, 0));
 	return `About ${sum} more if none of it turns up at home: ${counted(things, 'thing')} to look for${

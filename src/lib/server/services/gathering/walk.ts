@@ -190,7 +190,7 @@ function walkRow(
 		run: first.run.row.id,
 		unitName: first.run.unit.name,
 		item: first.item.name,
-		text: thingText(row.amount, first.unit, first.item.name),
+		text: neededText(row.needs, row.amount),
 		amount: exactText(row.amount),
 		unit: first.unit,
 		there: amountText(exact(lot.amount), lot.unit),

@@ -462,6 +462,6 @@ it('what is to be looked for costs nothing yet, and its price is said beside', a
 	await say('bar magnet', 'none');
 	const situation = await now();
 	expect(costOf(situation, situation.runs[0]).unpriced).toEqual(['bar magnet']);
-	expect(buyingOf(situation, 'all', null).notFound).toBe('8 others to look for at home first.');
+	expect(buyingOf(situation, 'all', null).notFound).toBe('8 things to look for at home first.');
 	expect(gatherList(situation, situation.runs[0]).counts).toMatchObject({ missing: 1, toLook: 8, toAsk: 8 });
 });
