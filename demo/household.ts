@@ -378,7 +378,7 @@ export const MAPS = {
 			title: 'Old maps and sea monsters',
 			note: 'Age a chart with tea',
 			supplies:
-				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child\n1 apron\n1 old sheet\n6 feathers'
+				'4 black tea bags\n1 sheet watercolor paper per child\n1 baking sheet\n1 set of watercolor paints per pair\n1 sponge per child\n1 cooler\n1 old sheet\n6 feathers'
 		},
 		{
 			title: 'Treasure hunt',
@@ -403,7 +403,7 @@ export const MAPS = {
 	lookedOn: '2027-01-15',
 	notLookedFor: [
 		'toy bus',
-		'apron',
+		'cooler',
 		'old sheet',
 		'feather',
 		'jump rope',

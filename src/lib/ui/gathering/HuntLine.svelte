@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import Check from '@lucide/svelte/icons/check';
 	import type { HuntRow } from '$lib/server/services/looking/hunt.ts';
+	import { saves } from '../device/submit.ts';
 	import CautionNote from '../caution/CautionNote.svelte';
 
 	type Props = {
@@ -69,6 +71,23 @@
 		</p>
 		{#if row.caution}<CautionNote text={row.caution} />{/if}
 	</div>
+	{#if !done && row.what === 'have'}
+		<div class="no-print flex shrink-0 flex-wrap justify-end gap-1.5">
+			{#each [['short', 'Not enough'], ['gone', 'Used up']] as [to, label] (to)}
+				<form
+					method="post"
+					action="/lists/have?/{to}"
+					use:enhance={saves({ waits: `${row.name}: ${label}` })}
+				>
+					<input type="hidden" name="item" value={row.item} />
+					<button
+						class="min-h-11 rounded-[3px] border border-edge px-3 text-sm font-semibold hover:border-ink hover:bg-lined"
+						aria-label="{label}: {row.name}">{label}</button
+					>
+				</form>
+			{/each}
+		</div>
+	{/if}
 	{#if !done && row.what === 'look'}
 		<div class="no-print flex shrink-0 flex-wrap justify-end gap-1.5">
 			{#if row.unit !== 'each' || row.amount !== '1'}
