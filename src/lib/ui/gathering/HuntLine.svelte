@@ -72,7 +72,7 @@
 		{#if row.caution}<CautionNote text={row.caution} />{/if}
 	</div>
 	{#if !done && row.what === 'have'}
-		<div class="no-print flex shrink-0 flex-wrap justify-end gap-1.5">
+		<div class="no-print flex shrink-0 flex-col justify-end gap-1.5 sm:flex-row">
 			{#each [['short', 'Not enough'], ['gone', 'Used up']] as [to, label] (to)}
 				<form
 					method="post"

@@ -18,7 +18,7 @@ function printedMany({ item, line }: Said): string | null {
 export function isVague(needs: readonly Said[]): boolean {
 	return needs.every(
 		(one) =>
-			one.line.use === 'some' ||
+			(one.line.use === 'some' && one.line.unit === 'each') ||
 			one.line.quantity === null ||
 			(one.line.quantity === '1' &&
 				one.line.unit === 'each' &&
