@@ -35,6 +35,7 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await expect(page).toHaveURL(/\/lists\/have\?unit=1$/);
 	await expect(page.getByText(/List saved: 4 new, 1 changed/)).toBeVisible();
 	await page.getByRole('button', { name: 'All the rest: don’t have it' }).click();
+	await expect(page.getByText(/^\d+ things: don’t have it$/)).toBeVisible();
 	await page.getByRole('link', { name: 'The list' }).click();
 	await expect(page).toHaveURL(/\/units\/1\/gather$/);
 	const oranges = page.getByRole('row', { name: /^orange/ });
