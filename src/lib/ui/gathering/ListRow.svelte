@@ -83,7 +83,7 @@
 				<input type="hidden" name="answer" value="have" />
 				<Button size="small" type="submit" aria-label="Have it: {row.name}">Have it</Button>
 			</form>
-		{:else if row.has && row.isSaid}
+		{:else if row.has && row.said === 'enough'}
 			<form method="post" action="/lists/have?/short" use:enhance={saves()}>
 				<input type="hidden" name="item" value={row.item} />
 				<Button size="small" type="submit" aria-label="Not enough: {row.name}">Not enough</Button>

@@ -1,4 +1,5 @@
 import type { Day } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
 import { isDayFirst } from '$core/house/index.ts';
 import { amountText, exact, exactText, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
@@ -118,6 +119,8 @@ export const SUPPLIES: SheetKind<Key> = {
 		/** A word on a thing; a later row on the same one says it anew. */
 		function planWord(thing: string, word: Word, path: readonly string[], row: number) {
 			const item = items.get(nameKey(thing));
+			if (word === 'enough' && snapshot.lots.some((lot) => lot.item_id === item && lot.kit_of !== null))
+				throw new Refusal(`${thing} is a kit, so it has to be counted.`);
 			const before = snapshot.statements.find((one) => one.item_id === item);
 			const text = `${thing}: ${word}${path.length ? `, ${path.join(' › ')}` : ''}`;
 			const where = before?.place_id ? placePath(snapshot.places, before.place_id) : '';

@@ -13,6 +13,7 @@ import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { byText, counted } from '$core/words/index.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -44,8 +45,8 @@ export type ListRow = {
 	readonly toLook: string | null;
 	/** Why it counts as at home without a count, in words; empty where that is not so. */
 	readonly has: string;
-	/** Said by the household, so that it can be taken back in a tap. */
-	readonly isSaid: boolean;
+	/** What the household said of it; null where no one has. */
+	readonly said: Row<'statement'>['state'] | null;
 	readonly unit: Unit;
 	readonly arranged: string | null;
 	readonly lessons: readonly {
@@ -124,7 +125,7 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 			all: rows.length,
 			missing: needed.filter((row) => row.missing && !row.optional).length,
 			toLook: needed.filter((row) => row.toLook && !row.missing).length,
-			toAsk: needed.filter((row) => row.toLook && !row.isSaid).length,
+			toAsk: needed.filter((row) => row.toLook && row.said !== 'look').length,
 			atHome: needed.filter((row) => !row.missing && !row.toLook && row.verdict !== 'done').length,
 			inHand: needed.filter((row) => row.verdict === 'done').length,
 			looks: rows.filter((row) => row.looks.length || row.problem).length
@@ -182,7 +183,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		missingAmount: exactText(missing),
 		toLook: isSome(toLook) ? neededText(needs, toLook) : null,
 		has: hasText(situation, needs),
-		isSaid: first.known.statement !== null,
+		said: first.known.statement?.state ?? null,
 		unit,
 		arranged: isSome(arranged) ? amountText(arranged, unit) : null,
 		lessons: needs.map((one) => ({

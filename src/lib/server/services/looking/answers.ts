@@ -1,10 +1,13 @@
+import { addDays, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { ZERO, type Exact, type Unit } from '$core/measure/index.ts';
+import { exact, isSome, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { changedElsewhere, conflict } from '../../history/conflicts.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
+import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot, countLot } from '../../stores/stash/lots.ts';
 import { forgetNotHere, say, unsay } from '../../stores/stash/statements.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -69,11 +72,7 @@ export async function answer(trx: Trx, situation: Situation, input: Answered): P
 		const unit = input.unit ?? askedNow(situation, item.id)?.unit ?? 'each';
 		await unsay(trx, item.id);
 		await forgetNotHere(trx, item.id);
-		await addLot(
-			trx,
-			{ item_id: item.id, amount: input.amount, unit, place_id: input.place, good_until: null },
-			today
-		);
+		await putCounted(trx, item, input.amount, unit, input.place, today);
 		return `${item.name}: have ${thingText(input.amount, unit, item.name)}`;
 	}
 	if (input.answer === 'have' && lotsOf(situation, item.id).some((lot) => lot.kit_of !== null))
@@ -81,7 +80,30 @@ export async function answer(trx: Trx, situation: Situation, input: Answered): P
 	const state = STATE_OF[input.answer];
 	await say(trx, item.id, { state, place: input.place, asked: askedNow(situation, item.id) }, today);
 	if (state === 'enough') await forgetNotHere(trx, item.id);
+	else await notInHand(trx, situation, item.id);
 	return `${item.name}: ${SAID[state]}`;
+}
+
+/** Puts what was counted in a place; a perishable thing counts for the days that it keeps. */
+export async function putCounted(
+	trx: Trx,
+	item: Row<'item'>,
+	amount: Exact,
+	unit: Unit,
+	place: number | null,
+	today: Day
+): Promise<void> {
+	const good_until = item.keeps_days === null ? null : addDays(today, item.keeps_days);
+	await addLot(trx, { item_id: item.id, amount, unit, place_id: place, good_until }, today);
+}
+
+/** What was noted as found of a thing is not in hand after all; what is prepared or out stays so. */
+async function notInHand(trx: Trx, situation: Situation, item: number): Promise<void> {
+	for (const { need, run } of needsOfItem(situation, item)) {
+		const state = stateByKey(situation.snapshot).get(need.key);
+		if (state && isSome(exact(state.found)) && !isSome(exact(state.prepared)) && !isSome(exact(state.out)))
+			await patchNeed(trx, run.row.id, need.key, { found: '0' });
+	}
 }
 
 /**
@@ -131,6 +153,7 @@ export async function notEnough(trx: Trx, situation: Situation, id: number): Pro
 	const hasSome = lotsOf(situation, id).length > 0;
 	if (hasSome) await unsay(trx, id);
 	else await say(trx, id, { state: 'none', place: null, asked: askedNow(situation, id) }, situation.today);
+	await notInHand(trx, situation, id);
 	return `${item.name}: not enough`;
 }
 
@@ -139,5 +162,6 @@ export async function usedUp(trx: Trx, situation: Situation, id: number): Promis
 	const item = itemOf(situation, id);
 	for (const lot of lotsOf(situation, id)) await countLot(trx, lot.id, ZERO, situation.today);
 	await say(trx, id, { state: 'none', place: null, asked: askedNow(situation, id) }, situation.today);
+	await notInHand(trx, situation, id);
 	return `${item.name}: used up`;
 }

@@ -10,7 +10,6 @@ import { remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { passedBy } from '../../stores/house/places.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
-import { addLot } from '../../stores/stash/lots.ts';
 import { forgetNotHere, noteNotHere, say, unsay } from '../../stores/stash/statements.ts';
 import { placePath } from '../house/place-paths.ts';
 import { thingOfItem } from '../readiness/knowledge.ts';
@@ -18,7 +17,7 @@ import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { total } from '../readiness/together.ts';
-import { askedNow, needsOfItem } from './answers.ts';
+import { askedNow, needsOfItem, putCounted } from './answers.ts';
 
 /** Where something is looked for: a place of the house, or (place null) where houses keep such things. */
 export type Where = { readonly place: number | null; readonly kind: PlaceAtHome };
@@ -54,7 +53,7 @@ const foundKnown = remember<Found>();
 /** How many things of each kind are known to be in which place. */
 function foundIn(snapshot: Snapshot): Found {
 	const { items, lots, statements } = snapshot;
-	return foundKnown(items, [lots, statements], () => {
+	return foundKnown(items, [lots, statements, snapshot.runs], () => {
 		const found = new Map<PlaceAtHome, Map<number, number>>();
 		const boxes = new Set(snapshot.runs.map((run) => run.collecting_place_id));
 		const things = byId(items);
@@ -203,7 +202,7 @@ export async function foundIt(trx: Trx, situation: Situation, find: Find): Promi
 			wanted
 		);
 		const isShort = find.amount.compare(asked) < 0;
-		await putLot(trx, item.id, find.amount, find.unit, box ?? find.place, today);
+		await putCounted(trx, item, find.amount, find.unit, box ?? find.place, today);
 		// What is lacking is looked for in the next place.
 		if (isShort) {
 			await say(trx, item.id, { state: 'look', place: null, asked: askedNow(situation, item.id) }, today);
@@ -218,7 +217,7 @@ export async function foundIt(trx: Trx, situation: Situation, find: Find): Promi
 	);
 	const isConsumed = own.line.use === 'consumed' && mine.every((one) => one.unit === own.unit);
 	if (box !== null && isConsumed) {
-		await putLot(trx, item.id, asked, own.unit, box, today);
+		await putCounted(trx, item, asked, own.unit, box, today);
 		const others = needs.some((one) => one.run.row.id !== run.row.id);
 		if (others) await enoughAt(find.place);
 		else await unsay(trx, item.id);
@@ -232,18 +231,6 @@ export async function foundIt(trx: Trx, situation: Situation, find: Find): Promi
 	async function enoughAt(place: number | null) {
 		await say(trx, item.id, { state: 'enough', place, asked: askedNow(situation, item.id) }, today);
 	}
-}
-
-async function putLot(
-	trx: Trx,
-	item: number,
-	amount: Exact,
-	unit: Unit,
-	place: number | null,
-	today: string
-): Promise<void> {
-	if (isSome(amount))
-		await addLot(trx, { item_id: item, amount, unit, place_id: place, good_until: null }, today);
 }
 
 /** A thing is not there: it is looked for in the next likely place, after the last it is not in the house. */

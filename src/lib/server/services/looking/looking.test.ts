@@ -441,6 +441,28 @@ describe('the hunt', () => {
 		expect(parts(await house.needOf('board')).inHand).toBe(1);
 	});
 
+	it('what was found and is not enough after all, or used up, is not in hand any more', async () => {
+		for (const back of [notEnough, usedUp]) {
+			const house = await firstHour();
+			const board = await house.idOf('board');
+			await house.act((trx, now) =>
+				foundIt(trx, now, { item: board, run: 1, place: null, amount: null, unit: 'ft', move: false })
+			);
+			expect(parts(await house.needOf('board')).inHand).toBeGreaterThan(0);
+			await house.act((trx, now) => back(trx, now, board));
+			expect(parts(await house.needOf('board'))).toMatchObject({ inHand: 0, toFetch: 0, toLook: 0 });
+			expect(parts(await house.needOf('board')).missing).toBeGreaterThan(0);
+		}
+	});
+
+	it('what was counted of a perishable thing serves only the days that it keeps', async () => {
+		const house = await firstHour('Lesson 1: Ramps\n1 egg\nLesson 3: Pulleys\n1 egg');
+		await house.store.write.updateTable('item').set({ keeps_days: 14 }).where('name', '=', 'egg').execute();
+		await house.say('egg', 'have', { amount: exact(6) });
+		expect(parts(await house.needOf('egg', 1)).toFetch).toBe(1);
+		expect(parts(await house.needOf('egg', 3)).missing).toBe(1);
+	});
+
 	it('a place that is removed leaves what was said; two names that become one keep the better word', async () => {
 		const house = await firstHour();
 		const desk = await house.placeOf('desk');

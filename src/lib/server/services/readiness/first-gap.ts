@@ -41,7 +41,9 @@ export function sentenceOf(
 	const { standing } = one;
 	const lesson = lessonText(one.lesson.number, one.need.useDay, today);
 	const toLook = needs.filter((other) => other.lesson === one.lesson && isOpenLook(other));
-	if (toLook.length) return lookSentence(lesson, one, toLook, needs, today);
+	// What is late goes first, whatever else there is to look for.
+	if (toLook.length && (isOpenLook(one) || one.verdict !== 'late'))
+		return lookSentence(lesson, one, toLook, needs, today);
 	if (isSome(standing.missing)) {
 		const them = pronoun(standing.missing, one.unit);
 		const act = one.days?.actBy ?? one.need.useDay!;
@@ -87,7 +89,7 @@ export function sentenceOf(
 const isOpenLook = ({ need, standing }: SupplyNeed) =>
 	need.required && !need.doWithout && isSome(standing.toLook);
 
-/** How many steps a lesson is from ready: what to look for at home, then what to get, each by its day. */
+/** How many steps a lesson is from ready: what to look for at home, what to get, and what to gather, each by its day. */
 function lookSentence(
 	lesson: string,
 	first: SupplyNeed,
@@ -101,8 +103,16 @@ function lookSentence(
 	);
 	const by = (of: readonly SupplyNeed[]) => {
 		const day = of.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort()[0];
-		return day ? ` ${byText(day, today)}` : '';
+		return day ? `${day < today ? ',' : ''} ${byText(day, today)}` : '';
 	};
+	const toFetch = needs.filter(
+		(one) =>
+			one.lesson === first.lesson && one.need.required && !one.need.doWithout && isSome(one.standing.toFetch)
+	);
+	const fetchBy = toFetch.flatMap((one) => (one.days ? [one.days.inHandBy] : [])).sort()[0];
+	const fetch = toFetch.length
+		? `, gather ${counted(toFetch.length, 'item')}${fetchBy ? ` ${byText(fetchBy, today)}` : ''}`
+		: '';
 	const things = new Set(toLook.map((one) => one.item.id)).size;
 	const look = things === 1 ? neededText([toLook[0]], toLook[0].standing.toLook) : counted(things, 'thing');
 	const getText = (one: SupplyNeed) =>
@@ -113,11 +123,11 @@ function lookSentence(
 			: toGet.length === 1
 				? `, ${getText(toGet[0])}`
 				: `, get ${counted(toGet.length, 'other')}${by(toGet)}`;
-	const steps = things + toGet.length;
+	const steps = things + toGet.length + (fetch ? 1 : 0);
 	return {
 		before: `${lesson} is ${counted(steps, 'step')} from ready: `,
 		gap: `look for ${look} at home`,
-		after: `${by(toLook)}${get}.`,
+		after: `${by(toLook)}${get}${fetch}.`,
 		verdict: first.verdict
 	};
 }
