@@ -30,13 +30,15 @@
 		answers.all.find((one) => one.item === current) ?? answers.open[0] ?? answers.all[0] ?? null
 	);
 	const groups = $derived([...groupBy(answers.all, (one) => one.kind)]);
-	const isDone = $derived(answers.open.length === 0);
-	const left = $derived(answers.open.length + (isDone ? 0 : data.after.length));
+	const left = $derived(answers.open.length + data.after.length);
+	const isDone = $derived(left === 0);
 	const sentence = $derived(
 		isDone
 			? answers.all.length
 				? `All answered: ${counted(answers.count('have'), 'thing')} at home, ${answers.count('look')} to look for, ${answers.count('none')} to get.`
-				: data.questions.sentence
+				: data.questions.toLook
+					? `Everything is answered; ${counted(data.questions.toLook, 'thing')} to look for at home.`
+					: 'Everything is answered.'
 			: left === 1
 				? 'One thing on the list: do we have it?'
 				: `${counted(left, 'thing')} on the list: do we have them?`
@@ -125,14 +127,15 @@
 
 		{#if isDone}
 			<div class="mt-4 border-y-2 border-ink py-4">
-				<Sentence sentence={data.sentence} />
-				<p class="mt-4 flex flex-wrap gap-3">
+				<!-- Above the sentence: that grows when the answers have arrived, and a button must not move under a finger. -->
+				<p class="mb-4 flex flex-wrap gap-3">
 					{#if data.questions.toLook}<Button href="/lists/walk?span=all" look="main"
 							>Look for {counted(data.questions.toLook, 'thing')}</Button
 						>{/if}
 					{#if data.run !== null}<Button href="/units/{data.run}/gather">The list</Button>{/if}
 					<Button href="/">What’s next</Button>
 				</p>
+				<Sentence sentence={data.sentence} />
 			</div>
 		{/if}
 

@@ -41,7 +41,6 @@ export type HuntRow = {
 	/** Where it is looked for when it is not here; empty at the end. */
 	readonly next: string;
 	readonly caution: string | null;
-	readonly boxed: string | null;
 };
 
 /** A thing is looked for in at most so many places before it counts as not in the house. */
@@ -134,7 +133,6 @@ function huntRow(
 	const same = needs.filter((one) => one.unit === unit);
 	const amount = total(same, of);
 	const concern = needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
-	const box = byId(situation.snapshot.places).get(run.row.collecting_place_id ?? 0);
 	const units = new Set(needs.map((one) => one.run.unit.name));
 	return {
 		id: what === 'look' ? `look-${item.id}` : `have-${item.id}/${run.row.id}`,
@@ -149,8 +147,7 @@ function huntRow(
 		where,
 		what,
 		next,
-		caution: concern ? `${listText(concern.who)}: ${concern.text}` : null,
-		boxed: box?.name ?? null
+		caution: concern ? `${listText(concern.who)}: ${concern.text}` : null
 	};
 }
 

@@ -1,8 +1,8 @@
 import { daysBetween, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { canConvert, convert, exact, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
-import { counted, lessonsText, listText, thingText } from '$core/words/index.ts';
+import { lessonsText, listText, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { isVague, neededText } from '../readiness/need-text.ts';
@@ -27,8 +27,7 @@ export type Question = {
 	readonly others: readonly string[];
 	/** What was found out about it before. */
 	readonly remarks: readonly string[];
-	/** Exactly, as text in `unit`: in how much of it the answer was given. */
-	readonly asked: string;
+	/** In which an amount of it is typed. */
 	readonly unit: Unit;
 };
 
@@ -49,7 +48,6 @@ export type Questions = {
 	readonly stillEnough: readonly (Question & { readonly why: string })[];
 	/** How many things are to be looked for. */
 	readonly toLook: number;
-	readonly sentence: string;
 };
 
 /** What nobody has spoken of yet, of one unit or (null) of all in work; grouped by where most houses keep it. */
@@ -77,14 +75,7 @@ export function questionsOf(situation: Situation, run: number | null): Questions
 	}
 	const rank = (kind: PlaceAtHome) => PLACES_AT_HOME.indexOf(kind);
 	open.sort((a, b) => rank(a.kind) - rank(b.kind) || (a.name < b.name ? -1 : 1));
-	return { open, assumed, noThings, stillEnough, toLook, sentence: sentence(open.length, toLook) };
-}
-
-function sentence(open: number, toLook: number): string {
-	if (open) return `${counted(open, 'thing')} on the list: do we have ${open === 1 ? 'it' : 'them'}?`;
-	return toLook
-		? `Everything is answered; ${counted(toLook, 'thing')} to look for at home.`
-		: 'Everything is answered.';
+	return { open, assumed, noThings, stillEnough, toLook };
 }
 
 function question(situation: Situation, needs: readonly SupplyNeed[]): Question {
@@ -105,7 +96,6 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		cautions: [...cautions],
 		others: othersOf(needs),
 		remarks: remarksOf(situation, item),
-		asked: exactText(amount),
 		unit
 	};
 }
