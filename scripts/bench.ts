@@ -224,6 +224,24 @@ await pages(
 
 await looking();
 
+/** The built application on a folder, once it answers; `stop` ends it and takes the folder away. */
+async function serve(data: string, more: Readonly<Record<string, string>> = {}) {
+	const port = '3291';
+	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
+		env: { ...process.env, ...more, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	await new Promise((started) => server.stdout.once('data', started));
+	return {
+		address: `http://127.0.0.1:${port}`,
+		stop() {
+			server.kill();
+			rmSync(data, { recursive: true, force: true });
+			rmSync(`${data}.household`, { force: true });
+		}
+	};
+}
+
 /** “Do we have it?” and the hunt with 400 things that nobody has looked for, in the house at its largest. */
 async function looking() {
 	if (!existsSync(join('build', 'index.js'))) return;
@@ -233,14 +251,9 @@ async function looking() {
 	await fillUnlooked(filled.write, 400);
 	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
 	await filled.close();
-	const port = '3291';
-	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
-		env: { ...process.env, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
-		stdio: ['ignore', 'pipe', 'inherit']
-	});
-	const address = `http://127.0.0.1:${port}`;
+	const server = await serve(data);
+	const { address } = server;
 	try {
-		await new Promise((started) => server.stdout.once('data', started));
 		const get = async (path: string) => {
 			const response = await fetch(`${address}${path}`);
 			if (!response.ok) throw new Error(`${path}: ${response.status}`);
@@ -266,9 +279,7 @@ async function looking() {
 			report(`400 things to look for: ${path}, the first after an answer`, performance.now() - start, 150);
 		}
 	} finally {
-		server.kill();
-		rmSync(data, { recursive: true, force: true });
-		rmSync(`${data}.household`, { force: true });
+		server.stop();
 	}
 }
 
@@ -284,15 +295,11 @@ async function pages(paths: readonly string[], linesALesson: number, limit: numb
 	await fillHouse(filled.write, linesALesson);
 	await filled.write.updateTable('household').set({ fixed_today: '2027-01-22' }).execute();
 	await filled.close();
-	const port = '3291';
-	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
-		env: { ...process.env, GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
-		stdio: ['ignore', 'pipe', 'inherit']
-	});
+	const server = await serve(data);
+	const { address } = server;
 	try {
-		await new Promise((started) => server.stdout.once('data', started));
 		const get = async (path: string) => {
-			const response = await fetch(`http://127.0.0.1:${port}${path}`);
+			const response = await fetch(`${address}${path}`);
 			const text = await response.text();
 			if (!response.ok) throw new Error(`${path}: ${response.status}`);
 			return text;
@@ -311,11 +318,11 @@ async function pages(paths: readonly string[], linesALesson: number, limit: numb
 				['lot', 'run', 'amount', 'unit'].map((name): [string, string] => [name, fields(name)[at]])
 			);
 			at++;
-			const answer = await fetch(`http://127.0.0.1:${port}/lists/walk?/found`, {
+			const answer = await fetch(`${address}/lists/walk?/found`, {
 				method: 'POST',
 				body: form,
 				headers: {
-					origin: `http://127.0.0.1:${port}`,
+					origin: address,
 					'x-sveltekit-action': 'true',
 					accept: 'application/json'
 				}
@@ -325,20 +332,18 @@ async function pages(paths: readonly string[], linesALesson: number, limit: numb
 		}, ticks.length);
 		report(`a tick of the walk, stored${size}`, stored, 200);
 		for (const [i, path] of paths.entries()) {
-			await fetch(`http://127.0.0.1:${port}/home/supplies?/add`, {
+			await fetch(`${address}/home/supplies?/add`, {
 				method: 'POST',
 				body: new URLSearchParams({ text: `corks ${i + 1}` }),
-				headers: { origin: `http://127.0.0.1:${port}` }
+				headers: { origin: address }
 			});
 			const start = performance.now();
 			await get(path);
 			report(`page ${path}${size}, the first after a change`, performance.now() - start, limit);
 		}
-		if (linesALesson === 8) await underLoad(`http://127.0.0.1:${port}`, paths);
+		if (linesALesson === 8) await underLoad(address, paths);
 	} finally {
-		server.kill();
-		rmSync(data, { recursive: true, force: true });
-		rmSync(`${data}.household`, { force: true });
+		server.stop();
 	}
 }
 
@@ -449,15 +454,11 @@ if (!existsSync(join(OUTPUT, 'server', 'manifest-full.js'))) {
  * shift, as the web-vitals definition has it), when its scripts have taken over, and the script that it ships.
  */
 async function firstImpressions(paths: readonly string[]) {
-	const port = '3292';
 	const data = mkdtempSync(join(tmpdir(), 'gather-bin-bench-'));
-	const server = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/start.mjs'], {
-		env: { ...process.env, GATHER_BIN_DEMO: '1', GATHER_BIN_DATA: data, PORT: port, HOST: '127.0.0.1' },
-		stdio: ['ignore', 'pipe', 'inherit']
-	});
+	const server = await serve(data, { GATHER_BIN_DEMO: '1' });
+	const { address } = server;
 	const browser = await chromium.launch(CHROMIUM);
 	try {
-		await new Promise((started) => server.stdout.once('data', started));
 		for (const path of paths) {
 			const context = await browser.newContext({
 				viewport: { width: 390, height: 844 },
@@ -477,8 +478,8 @@ async function firstImpressions(paths: readonly string[]) {
 				if (scripts.has(one.requestId)) script += one.encodedDataLength;
 			});
 			// The server of a household has been running: its first answer of all is not the phone's time.
-			await (await fetch(`http://127.0.0.1:${port}${path}`)).text();
-			await page.goto(`http://127.0.0.1:${port}${path}`);
+			await (await fetch(`${address}${path}`)).text();
+			await page.goto(`${address}${path}`);
 			await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 			await page.waitForTimeout(2000);
 			const { shift, usable } = await page.evaluate(
@@ -491,9 +492,7 @@ async function firstImpressions(paths: readonly string[]) {
 		}
 	} finally {
 		await browser.close();
-		server.kill();
-		rmSync(data, { recursive: true, force: true });
-		rmSync(`${data}.household`, { force: true });
+		server.stop();
 	}
 }
 

@@ -1,5 +1,5 @@
 import type { Db } from '../src/lib/server/database/open.ts';
-import { addLine } from '../src/lib/server/stores/gathering/supply-lines.ts';
+import { addLine, type LineInput } from '../src/lib/server/stores/gathering/supply-lines.ts';
 import { itemNamed } from '../src/lib/server/stores/stash/items.ts';
 import { addDays, type Weekday } from '../src/core/calendar/index.ts';
 import { json } from '../src/lib/server/database/json.ts';
@@ -61,21 +61,14 @@ export async function fillLarge(db: Db): Promise<void> {
 			const lesson = await addLesson(trx, run, { title: `Lesson ${l}`, note: '', optional: 0, sessions: 1 });
 			for (let s = 0; s < 20; s++) {
 				const item = `thing ${(l * 7 + s) % 120}`;
-				await addLine(trx, {
-					lesson,
-					written: `2 ${item} per child`,
-					item,
-					quantity: 1 + (s % 4),
-					to: null,
-					unit: 'each',
-					per: (['family', 'child', 'pair'] as const)[s % 3],
-					groupSize: null,
-					optional: false,
-					or: [],
-					note: null,
-					check: false,
-					use: s % 5 ? 'consumed' : 'kept'
-				});
+				await addLine(
+					trx,
+					lineOf(lesson, item, {
+						quantity: 1 + (s % 4),
+						per: (['family', 'child', 'pair'] as const)[s % 3],
+						use: s % 5 ? 'consumed' : 'kept'
+					})
+				);
 			}
 		}
 		for (let i = 0; i < 400; i++) {
@@ -93,6 +86,23 @@ export async function fillLarge(db: Db): Promise<void> {
 				.execute();
 		}
 	});
+}
+
+/** A line of a list, with what differs from line to line. */
+function lineOf(lesson: number, item: string, own: Pick<LineInput, 'quantity' | 'per' | 'use'>): LineInput {
+	return {
+		...own,
+		lesson,
+		item,
+		written: `2 ${item} per child`,
+		to: null,
+		unit: 'each',
+		groupSize: null,
+		optional: false,
+		or: [],
+		note: null,
+		check: false
+	};
 }
 
 /**
@@ -168,21 +178,14 @@ export async function fillHouse(db: Db, linesALesson = 8): Promise<void> {
 				});
 				for (let s = 0; s < linesALesson; s++) {
 					const item = `${['red', 'blue', 'small', 'round'][(l + s) % 4]} thing number ${(l * 29 + s * 7 + u * 300) % 900}`;
-					await addLine(trx, {
-						lesson,
-						written: `2 ${item} per child`,
-						item,
-						quantity: 1 + (s % 4),
-						to: null,
-						unit: 'each',
-						per: (['family', 'child', 'pair'] as const)[s % 3],
-						groupSize: null,
-						optional: false,
-						or: [],
-						note: null,
-						check: false,
-						use: s % 5 ? 'consumed' : 'kept'
-					});
+					await addLine(
+						trx,
+						lineOf(lesson, item, {
+							quantity: 1 + (s % 4),
+							per: (['family', 'child', 'pair'] as const)[s % 3],
+							use: s % 5 ? 'consumed' : 'kept'
+						})
+					);
 				}
 				await addRange(trx, run, spine, lesson, {
 					from: 1 + 5 * l,
@@ -281,21 +284,10 @@ export async function fillUnlooked(db: Db, things: number): Promise<void> {
 		const lessons = await trx.selectFrom('lesson').select('id').where('run_id', '=', 1).execute();
 		for (let i = 0; i < things; i++) {
 			const item = `kind ${i} ${KINDS[i % KINDS.length]}`;
-			await addLine(trx, {
-				lesson: lessons[i % lessons.length].id,
-				written: `2 ${item}`,
-				item,
-				quantity: 2,
-				to: null,
-				unit: 'each',
-				per: 'family',
-				groupSize: null,
-				optional: false,
-				or: [],
-				note: null,
-				check: false,
-				use: 'consumed'
-			});
+			await addLine(
+				trx,
+				lineOf(lessons[i % lessons.length].id, item, { quantity: 2, per: 'family', use: 'consumed' })
+			);
 		}
 	});
 }

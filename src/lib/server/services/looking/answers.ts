@@ -1,5 +1,6 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -9,7 +10,7 @@ import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot, countLot } from '../../stores/stash/lots.ts';
-import { forgetNotHere, say, unsay } from '../../stores/stash/statements.ts';
+import { forgetNotHere, say, sayOfAll, unsay } from '../../stores/stash/statements.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { askedOf } from './questions.ts';
 
@@ -59,8 +60,7 @@ export const needsOfItem = (situation: Situation, item: number) =>
 export function askedNow(situation: Situation, item: number): { amount: Exact; unit: Unit } | null {
 	const needs = needsOfItem(situation, item);
 	if (needs.length === 0) return null;
-	const { amount, unit } = askedOf(needs);
-	return { amount, unit };
+	return askedOf(needs);
 }
 
 /** Keeps one answer for the whole house. Answers it in words. @throws Refusal for a kit, or what is gone. */
@@ -118,14 +118,20 @@ export async function answerRest(
 ): Promise<string> {
 	const { snapshot, today } = situation;
 	const said = new Set(snapshot.statements.map((one) => one.item_id));
-	let count = 0;
-	for (const id of new Set(items)) {
-		if (said.has(id) || !byId(snapshot.items).has(id)) continue;
-		await say(trx, id, { state: given, place: null, asked: askedNow(situation, id) }, today);
-		count++;
-	}
-	if (count === 0) throw new Refusal('Those are all answered already.');
-	return `${counted(count, 'thing')}: ${given === 'look' ? 'look at home' : SAID[given]}`;
+	const needs = groupBy(
+		situation.needs.filter((one) => !one.need.doWithout),
+		(one) => one.item.id
+	);
+	const open = [...new Set(items)].filter((id) => !said.has(id) && byId(snapshot.items).has(id));
+	if (open.length === 0) throw new Refusal('Those are all answered already.');
+	const asked = (id: number) => (needs.has(id) ? askedOf(needs.get(id)!) : null);
+	await sayOfAll(
+		trx,
+		given,
+		open.map((item) => ({ item, asked: asked(item) })),
+		today
+	);
+	return `${counted(open.length, 'thing')}: ${given === 'look' ? 'look at home' : SAID[given]}`;
 }
 
 /**

@@ -205,6 +205,21 @@ describe('an answer', () => {
 		);
 	});
 
+	it('for more than a thousand things is one change, taken back in one', async () => {
+		const list = Array.from({ length: 1100 }, (_, i) => `1 tile no. ${i}`).join('\n');
+		const { store, now, act } = await firstHour(`Lesson 1: Ramps\n${list}`);
+		const before = await allRows(store);
+		const items = questionsOf(await now(), null).open.map((one) => one.item);
+		expect(items.length).toBe(1100);
+		await act((trx, situation) => answerRest(trx, situation, items, 'none'));
+		const { statements } = (await now()).snapshot;
+		expect(statements.map((one) => [one.item_id, one.state, one.asked])).toEqual(
+			items.map((item) => [item, 'none', '1'])
+		);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+
 	it('on what keeps a few days holds for those days; later uses are bought near theirs', async () => {
 		const { store, needOf, say } = await firstHour('Lesson 1: Ramps\n1 egg\nLesson 3: Pulleys\n1 egg');
 		await store.write.updateTable('item').set({ keeps_days: 14 }).where('name', '=', 'egg').execute();

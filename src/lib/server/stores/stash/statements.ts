@@ -26,6 +26,31 @@ export async function say(trx: Trx, item: number, input: StatementInput, today: 
 		.execute();
 }
 
+/** Says the same of many things of which nothing was said before. */
+export async function sayOfAll(
+	trx: Trx,
+	state: Row<'statement'>['state'],
+	things: readonly { readonly item: number; readonly asked: StatementInput['asked'] }[],
+	today: Day
+): Promise<void> {
+	const rows = things.map(({ item, asked }) => ({
+		item_id: item,
+		state,
+		place_id: null,
+		said_on: today,
+		asked: asked && exactText(asked.amount),
+		asked_unit: asked && asked.unit
+	}));
+	for (let at = 0; at < rows.length; at += ROWS_AT_ONCE)
+		await trx
+			.insertInto('statement')
+			.values(rows.slice(at, at + ROWS_AT_ONCE))
+			.execute();
+}
+
+/** A statement of SQL takes so many values at the most. */
+const ROWS_AT_ONCE = 500;
+
 /** Forgets what was said of a thing: what was counted, or any parent's judgement, counts again. */
 export async function unsay(trx: Trx, item: number): Promise<void> {
 	await trx.deleteFrom('statement').where('item_id', '=', item).execute();
