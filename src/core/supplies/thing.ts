@@ -1,7 +1,8 @@
 import { dimensionOf } from '../measure/index.ts';
 import { nameKey } from '../naming/naming.ts';
 import type { PlaceAtHome, Staple, Use } from '../reference/at-home.ts';
-import { NO_THING, THINGS } from '../reference/things.ts';
+import { NO_THING } from '../reference/no-things.ts';
+import { THINGS } from '../reference/things.ts';
 import type { SupplyUse } from './net.ts';
 import type { Unit } from '../reference/measures.ts';
 
