@@ -1,4 +1,4 @@
-import { dimensionOf, isMeasured } from '../../measure/convert.ts';
+import { convert, dimensionOf, isMeasured } from '../../measure/convert.ts';
 import { exact, type Exact } from '../../measure/exact.ts';
 import { singularWord } from '../../naming/naming.ts';
 import {
@@ -130,6 +130,21 @@ export function amountAt(text: string): Amount {
 			: { ...NONE, notes, vague: true, rest: rest.slice(vague[0].length).replace(/^(?:of|more) /, '') };
 	}
 	rest = rest.replace(/^an? (?=\d)/i, '');
+	const orSo = /^([^,;]{1,30}?) or (so|two|three)\b(?: of\b)?\s*(.*)$/i.exec(rest);
+	const before = orSo && amountAt(orSo[1]);
+	if (orSo && before?.quantity && before.rest === '' && (before.unit || orSo[2].toLowerCase() === 'so')) {
+		const more = orSo[2].toLowerCase() === 'so' ? null : exact(word(orSo[2]));
+		return {
+			...before,
+			to: more ?? before.to,
+			notes: [...notes, ...before.notes, ...(more ? [] : ['or so'])],
+			rest: orSo[3]
+		};
+	}
+	const times = /^(\d+)\s?x\s?(?=\d)/i.exec(rest);
+	const many =
+		times && (cutLength(rest.slice(times[0].length)) ?? sizedContainer(rest.slice(times[0].length)));
+	if (times && many) return timesOf(exact(times[1]), null, many, notes);
 	const bracketed = /^\((\d[\d./ ]*)\)\s+(?=\S)/.exec(rest);
 	if (bracketed) rest = `${bracketed[1]} ${rest.slice(bracketed[0].length)}`;
 
@@ -163,23 +178,50 @@ export function amountAt(text: string): Amount {
 	rest = rest.trim();
 	if (!touching) rest = rest.replace(/^(?:of|more) (?!your|any|each)/i, '');
 
-	const lengthAfter = cutLength(rest);
-	if (lengthAfter?.quantity) {
-		return {
-			...lengthAfter,
-			quantity: lengthAfter.quantity.mul(quantity),
-			to: to && lengthAfter.quantity.mul(to),
-			notes: [...notes, ...lengthAfter.notes]
-		};
-	}
-	const sizedAfter = sizedContainer(rest);
-	if (sizedAfter)
-		return { ...sizedAfter, quantity, to, vague: false, notes: [...notes, ...sizedAfter.notes] };
+	const each = cutLength(rest) ?? sizedContainer(rest);
+	if (each) return timesOf(quantity, to, each, notes);
 
 	const unit = unitAt(rest, quantity);
 	if (unit === 'size') return { ...NONE, quantity: exact(1), notes, rest: text.trim() };
-	if (unit) return { ...unit, quantity, to, vague: false, notes: [...notes, ...unit.notes] };
+	if (unit) {
+		const second = to ? null : smallerAfter(unit);
+		if (second)
+			return { ...unit, ...second, quantity: quantity.add(second.quantity), to, vague: false, notes };
+		return { ...unit, quantity, to, vague: false, notes: [...notes, ...unit.notes] };
+	}
 	return { ...NONE, quantity, to, notes, rest };
+}
+
+/** "4 x 12 in lengths" are 48 in; "2 x 500 g bags" are two bags, and how large is a remark. */
+function timesOf(count: Exact, to: Exact | null, one: Sized | Amount, notes: readonly string[]): Amount {
+	if (!('quantity' in one) || one.quantity === null)
+		return { ...one, quantity: count, to, vague: false, notes: [...notes, ...one.notes] };
+	const said = count.equals(1)
+		? []
+		: [`${count.toString()} x ${one.quantity.toFraction(true)} ${one.unitWord}`];
+	return {
+		...one,
+		quantity: one.quantity.mul(count),
+		to: to && one.quantity.mul(to),
+		notes: [...notes, ...one.notes, ...said]
+	};
+}
+
+/** "1 lb 4 oz clay": the second amount, in the first one's unit. */
+function smallerAfter(first: UnitFound): { quantity: Exact; rest: string } | null {
+	if (!isMeasured(first.unit)) return null;
+	const number = numberAt(first.rest);
+	if (!number || !number.digits || isPartOfName(number.rest)) return null;
+	const unit = unitAt(number.rest.trim(), number.value);
+	if (
+		!unit ||
+		unit === 'size' ||
+		unit.unit === first.unit ||
+		dimensionOf(unit.unit) !== dimensionOf(first.unit)
+	)
+		return null;
+	const quantity = convert(number.value, unit.unit, first.unit, null);
+	return quantity.compare(1) < 0 ? { quantity, rest: unit.rest } : null;
 }
 
 const NONE: Amount = {
@@ -196,6 +238,9 @@ const NONE: Amount = {
 function isPartOfName(after: string): boolean {
 	return (
 		SIZE_AFTER.test(after) ||
+		/^[- ]?(?:in\.?|inch|cm|mm|ft\.?|foot|")[- ](?:wide|thick|deep|tall|high|square|round)\s+[a-z]/i.test(
+			after
+		) ||
 		(/^-\s*[a-z]/i.test(after) && !/^-\s*to\s+\d/i.test(after)) ||
 		(/^(?:st|nd|rd|th|mm|cm|v|w|d)(?![a-z])\b/i.test(after) &&
 			!/^(?:mm|cm)\s+(?:of|string|ribbon|wire)/i.test(after) &&
@@ -268,6 +313,7 @@ function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFoun
 	if (UNIT_COMPOUNDS.has(`${plain.toLowerCase()}-${singularWord(next)}`)) return null;
 	const many = quantity !== null && quantity.compare(1) > 0;
 	const head = headWord(rest);
+	if (isMeasured(unit) && /^\d/.test(rest)) return answer();
 	if (dimensionOf(unit) === 'length' && /^(?:square|round|x\b)/i.test(rest)) return 'size';
 	if (dimensionOf(unit) === 'length' && form !== 'many') {
 		return BY_LENGTH.has(head) || BY_LENGTH.has(singularWord(head)) ? answer() : 'size';
@@ -325,12 +371,26 @@ function lengthUnit(written: string): Unit {
 const MEASURE_WORD = [...SPELLINGS.keys()]
 	.filter((word) => /^[a-z]{1,}$/i.test(word) && word.length > 1)
 	.join('|');
+const SIZE = `(?:${MIXED}|${DIGITS})[- ]?(?:fl\\.? ?oz|${MEASURE_WORD}|g|l|L|count|ct|piece)\\.?(?:[- ]size)?`;
+const CONTAINER = `packages?|pkgs?\\.?|packets?|packs?|boxe?s?|bags?|bottles?|cans?|jars?|tubes?|rolls?|spools?|balls?|skeins?|sticks?`;
 const SIZED = new RegExp(
-	`^((?:${MIXED}|${DIGITS})[- ]?(?:fl\\.? ?oz|${MEASURE_WORD}|g|l|L|count|ct|piece)\\.?(?:[- ]size)?)\\s+(packages?|pkgs?\\.?|packets?|packs?|boxe?s?|bags?|bottles?|cans?|jars?|tubes?|rolls?|spools?|balls?|skeins?|sticks?)\\s+(?:of\\s+)(.+)$|^((?:${DIGITS})-pack)\\s+of\\s+(.+)$`
+	`^(${SIZE})\\s+(${CONTAINER})\\s+(?:of\\s+)(.+)$|^((?:${DIGITS})-pack)\\s+of\\s+(.+)$`
 );
+const SIZED_BEHIND = new RegExp(`^(?:(an?|${WORD}|\\d+) )?(${SIZE})[- ](${CONTAINER})$`, 'i');
+
+type Sized = Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'>;
+
+/** "a 6 oz can" behind its thing: a can, and how large is a remark. */
+export function containerBehind(text: string): Amount | null {
+	const found = SIZED_BEHIND.exec(text);
+	if (!found) return null;
+	const written = found[3].replace(/\.$/, '').toLowerCase();
+	const quantity = (found[1] && numberAt(found[1])?.value) || exact(1);
+	return { ...NONE, quantity, unit: SPELLINGS.get(written)!.unit, unitWord: written, notes: [found[2]] };
+}
 
 /** "1 lb bag of sand": a bag, and how large is a remark. */
-function sizedContainer(text: string): Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> | null {
+function sizedContainer(text: string): Sized | null {
 	const found = SIZED.exec(text);
 	if (!found) return null;
 	if (found[4]) return { unit: 'pack', unitWord: 'pack', notes: [found[4]], rest: found[5] };

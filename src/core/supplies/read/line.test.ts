@@ -99,7 +99,7 @@ describe('units and names', () => {
 		['2 pairs of tweezers', '2 each tweezers'],
 		['scissors (1 pair per child)', '1 each scissors, per child'],
 		['rubber gloves, 1 pair per child', '1 pair rubber glove, per child'],
-		['2 jars with lids', '2 each jar with lid'],
+		['2 jars with lids', '2 each jar'],
 		['3 lenses', '3 each lens'],
 		['6 leaves', '6 each leaf'],
 		['canvas', '1 each canvas'],
@@ -148,12 +148,12 @@ describe('for whom, and whether it must be', () => {
 		['1 map per group of three', '1 each map, per group3'],
 		['1 ruler per team', '1 each ruler, per group, look'],
 		['2 pencils per child and 1 ruler per pair', '2 each pencil, per child | 1 each ruler, per pair'],
-		['1 orange per child, plus one extra', '1 each orange, per child'],
+		['1 orange per child, plus one extra', '1 each orange, per child | 1 each orange'],
 		['stickers, if desired', '1 each sticker, optional'],
 		['glitter (optional), glue', '1 each glitter, optional | 1 each glue'],
 		['glue, glitter (optional)', '1 each glue, optional | 1 each glitter, optional'],
 		['One per child: paper plate', '1 each paper plate, per child'],
-		['3 pencils each', '3 each pencil, per child, look']
+		['3 pencils each', '3 each pencil, look']
 	])('%s', (text, expected) => expect(read(text)).toBe(expected));
 });
 

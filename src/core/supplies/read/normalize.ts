@@ -19,6 +19,82 @@ const VULGAR: Readonly<Record<string, string>> = {
 const BULLETS =
 	/^(?:[\s•*·‣⁃▪▫◦●○◆◇■□☐☑☒✓✔✗❏❑❒▢◻◼►▶▸➢➤»>–—-]|\[[ xX]?\](?=\s)|_+(?=\s)|\u{25AA}|\u{FE0F}|\p{Extended_Pictographic})+/u;
 
+const ENTITIES: Readonly<Record<string, string>> = {
+	amp: '&',
+	quot: '"',
+	apos: "'",
+	nbsp: ' ',
+	ndash: '–',
+	mdash: '—',
+	bull: '•',
+	deg: '°',
+	times: '×',
+	frasl: '/',
+	frac12: '½',
+	frac13: '⅓',
+	frac23: '⅔',
+	frac14: '¼',
+	frac34: '¾',
+	frac18: '⅛',
+	lsquo: "'",
+	rsquo: "'",
+	ldquo: '"',
+	rdquo: '"',
+	hellip: '…'
+};
+
+/**
+ * Entities and tags of a page that was pasted as text, as the text they stand for.
+ *
+ *     withoutMarkup('<li>&frac12; cup honey</li>')   // '½ cup honey'
+ */
+export function withoutMarkup(text: string): string {
+	if (!/[&<]/.test(text)) return text;
+	return text
+		.replace(/<\/?(?:[a-z][a-z0-9]{0,15})(?:\s[^<>]{0,400})?\/?>|<!--[^<>]{0,400}-->/giu, ' ')
+		.replace(
+			/&(?:#(\d{1,6})|#x([0-9a-f]{1,5})|([a-z]{2,6}\d{0,2}));/giu,
+			(all, digits?: string, hex?: string, name?: string) => {
+				const code = digits ? Number(digits) : hex ? parseInt(hex, 16) : null;
+				if (code !== null) return code >= 32 && code < 0xd800 ? String.fromCodePoint(code) : ' ';
+				return ENTITIES[name!.toLowerCase()] ?? all;
+			}
+		);
+}
+
+/** Words that stand over the columns of a table. */
+const COLUMN =
+	/^(?:items?|materials?|suppl(?:y|ies)|ingredients?|things?|amounts?|quantit(?:y|ies)|qty\.?|how (?:much|many)|units?|notes?|remarks?|needed|number|each|per(?: child)?|optional|cost|price|lesson|where|got it|have|done|size)\??$/i;
+
+const HARD = /[ ]*(?:\t|\|)[ \t|]*/u;
+const SOFT = / {2,}|\s*(?:\.\s?){4,}\s*|\s*…{2,}\s*/u;
+
+/**
+ * A row of a table as one line: cells are set off by commas where a tab, a bar, a row of dots or two and more blanks
+ * stand between thing and amount. The words over the columns are a heading and give an empty text.
+ */
+export function rowOf(text: string, isAmount: (cell: string) => boolean): string {
+	if (!HARD.test(text) && !SOFT.test(text)) return text;
+	const rows = text
+		.split(HARD)
+		.map((cell) => cell.trim())
+		.filter((cell) => cell !== '');
+	const hard = rows.length > 1;
+	const cells = rows
+		.flatMap((cell) => cell.split(SOFT))
+		.map((cell) => cell.trim())
+		.filter((cell) => cell !== '');
+	if (cells.length > 1 && cells.every((cell) => COLUMN.test(cell))) return '';
+	let row = cells[0] ?? '';
+	for (let i = 1; i < cells.length; i++) {
+		const [before, cell] = [cells[i - 1], cells[i]];
+		const sets = hard ? rows.includes(cell) : isAmount(cell);
+		const opens = i === 1 && (isAmount(before) || !/\p{L}/u.test(before));
+		row += opens || !(sets || isAmount(cell)) ? ` ${cell}` : `, ${cell}`;
+	}
+	return row;
+}
+
 /**
  * One line as plain ASCII-like text: fractions as 1/2, straight quotes, one kind of dash, no bullet,
  * list number or footnote mark. Capitals stay (T. and t. differ).
@@ -26,6 +102,8 @@ const BULLETS =
 export function normalize(text: string): string {
 	return text
 		.normalize('NFC')
+		.replace(/\[([^[\]]{2,60})\]/gu, '($1)')
+		.replace(/^(\W*(?:lesson|day|week|session|activity|experiment)\s+\d+[a-z]?)\s+[-–—]\s+/iu, '$1: ')
 		.replace(/[\u00A0\u2000-\u200B\u202F\u205F\u3000\uFEFF\t]/gu, ' ')
 		.replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]/gu, (mark) =>
 			/[☐☑☒✓✔✗◻◼▪▫▶]/u.test(mark) ? '' : ' '
@@ -42,6 +120,7 @@ export function normalize(text: string): string {
 		.replace(/^\(?\d{1,3}[.)](?=\s|[A-Za-z])(?!\d)\s*/u, (mark) => (/^\(/.test(mark) ? mark : ''))
 		.replace(/^[a-z]\)\s+/u, '')
 		.replace(BULLETS, '')
+		.replace(/\s*[•·‣▪●◦](?=\s)\s*|\s+[•·‣▪●◦]\s*/gu, '; ')
 		.replace(/(\d)\s*[–—−‒-]\s*(?=\d|\.\d)/gu, '$1-')
 		.replace(/\s*[–—−]\s*|\s+--?\s+/gu, ', ')
 		.replace(/\s*(?:…|\.{2,})\s*/gu, ', ')
@@ -51,6 +130,12 @@ export function normalize(text: string): string {
 		.replace(/\s*&\s*/gu, ' and ')
 		.replace(/\s+\+\s+/gu, ' and ')
 		.replace(/\*+/gu, '')
+		.replace(/\b(?:qty|quantity|count)\b\.?\s*:?\s*(?=\d)/giu, '')
+		.replace(/^(\d+)\s?x\s+(?=[a-z#])/iu, '$1 ')
+		.replace(/\bopt\.?(?=\)|:|,|$)|\bopt\.(?=\s)/giu, 'optional')
+		.replace(/(\d[\d./]*(?: [a-z]+)?) ea\b\.?/giu, '$1 each')
+		.replace(/\bapiece\b/giu, 'per child')
+		.replace(/(?<![,;])\s+(?=(?:etc|and so on|and so forth)\b\.?$)/iu, ', ')
 		.replace(/^x\s?(?=\d+\s)/iu, '')
 		.replace(/\b(sm|med|lg)\b\.?(?=\s)/giu, (word) => WRITTEN_OUT[word.toLowerCase().replace('.', '')])
 		.replace(/\s*\/\s*(?=(?:child|student|person|kid|pair|group|team)\b)/giu, ' per ')

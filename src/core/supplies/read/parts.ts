@@ -1,4 +1,5 @@
 import { JOINED_BY_AND } from '../../reference/list-words.ts';
+import { isRemark } from './remarks.ts';
 
 type Separator = '' | ',' | 'and' | 'or' | ';';
 export type Part = { readonly separator: Separator; readonly text: string; readonly comma: boolean };
@@ -6,11 +7,16 @@ export type Part = { readonly separator: Separator; readonly text: string; reado
 /** Marks of the private-use area stand for what is kept together while a line is cut. */
 const KEEP = '\uE001';
 
+/** "(lemon juice can be used instead)", "(yarn works too)", "(substitute: towel)". */
+const INSTEAD =
+	/\s*\((?:([^()]+?) (?:can|may|could) (?:also )?be (?:used|substituted)(?: instead| too| as well)?|([^()]+?) (?:works?|will (?:do|work)|is fine|are fine)(?: too| as well| also| instead| fine)?|(?:substitutes?|alternatives?|alternately|alternatively|instead)[:,]?\s+([^()]+))\)/gi;
+
 /** Cuts a line at commas, "and" and "or" outside brackets, not inside numbers or fixed pairs of words. */
 export function partsOf(line: string): Part[] {
 	const brackets: string[] = [];
 	let text = line
 		.replace(/\s*\((?:or|and\/or)\s+([^()]*)\)/gi, ' or $1')
+		.replace(INSTEAD, (_, a?: string, b?: string, c?: string) => ` or ${(a ?? b ?? c)!}`)
 		.replace(/\([^()]*\)/g, (bracket) => `${KEEP}${brackets.push(bracket) - 1}${KEEP}`)
 		.replace(/(\d),(?=\d{3}\b)/g, '$1');
 	const kept: string[] = [];
@@ -21,9 +27,14 @@ export function partsOf(line: string): Part[] {
 			/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi,
 			keep
 		)
+		.replace(/\b(?:an?|one) [a-z]+ or (?:two|three)\b|\b[a-z]+ or so of\b/gi, keep)
 		.replace(/\b(?:\d+|[a-z]+)\s+and\s+(?:an?|one)[- ](?:half|quarter|third)\b/gi, keep)
 		.replace(/\b\d+\s+and\s+\d+\/\d+/gi, keep)
 		.replace(/\bbetween \d+ and \d+/gi, keep)
+		.replace(
+			/\b(?:lessons?|pages?|pp?\.|steps?|weeks?|days?|chapters?|units?|activity|activities)\s+\d+(?:\s*(?:,\s*(?:and|or)?|and|or|-|to|through)\s*\d+)+/gi,
+			keep
+		)
 		.replace(
 			/\bor (?=(?:similar|other|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|comparable|a substitute|as needed|to taste)\b)[^,;]*/gi,
 			keep
@@ -49,5 +60,11 @@ export function partsOf(line: string): Part[] {
 	}
 	const last = restore(restore(text.slice(from))).trim();
 	if (last) parts.push({ ...before, text: last });
-	return parts;
+	return parts.map(withoutPairWord);
+}
+
+/** "either a trowel or a spoon", "both a ruler and a pencil": the word only says that two things follow. */
+function withoutPairWord(part: Part): Part {
+	const said = /^(?:either|both)\s+(?=\S)/i.exec(part.text);
+	return said && !isRemark(part.text) ? { ...part, text: part.text.slice(said[0].length) } : part;
 }

@@ -4,30 +4,42 @@ import { COLOURED, COLOURS, COLOUR_THINGS, KINDS, SHADES } from '../../reference
 
 const PARTICIPLE =
 	'(?:[a-z-]+(?:[^e]ed|eed|ied)|torn|cut|broken|frozen|split|ground|beaten|melted|ripped|thawed|worn|grown|shaken|drawn|blown|woven|written|kept|left|made|set|spread|shut|thrown)';
-const ADVERB = '(?:finely |freshly |lightly |roughly |coarsely |partly |already |well[- ]|pre-?|not |un)?';
+const ADVERB = '(?:[a-z]+ly |already |well[- ]|pre-?|not |un)?';
 const PARTICLE =
-	'(?:into|in|to|with|from|on|up|out|off|at|by|for|as|if|well|lengthwise|together|down|through|open|flat|before|after|over|about|and then|smooth|thin|short|small|[0-9].*)';
+	'(?:into|in|to|with|from|on|up|out|off|at|by|for|as|if|well|lengthwise|together|down|through|open|flat|before|after|over|about|and then|smooth|thin|short|small|overnight|apart|away|lengthways|crosswise|beforehand|ahead|tightly|around|inside|loose|shut|[0-9].*)';
 const BARE_PARTICIPLE = new RegExp(
 	`^${ADVERB}${PARTICIPLE}(?:(?:,| and| or|, and) ${ADVERB}${PARTICIPLE})*(?:$| ${PARTICLE}\\b.*$)`,
 	'i'
 );
 
+/** "ends cut off", "whites and yolks separated": a part of the thing, and what was done to it. */
+const PART_DONE = new RegExp(
+	`^(?:(?:both|all|each|the|its|one|any|most) )?(?:[a-z-]+ ){1,2}(?:(?:and|or) [a-z-]+ )?(?!seed|weed|reed|feed|bed\\b|red\\b|shed\\b|sled\\b|thread)${PARTICIPLE}(?: ${PARTICLE}(?: .*)?)?$`,
+	'i'
+);
+
 const OPENS_REMARK =
-	/^(?:for\b|to\b|such as\b|like\b|e\.?g\.?\b|i\.?e\.?\b|including\b|any\b|various\b|preferably\b|ideally\b|if\b|not\b|without\b|with\b|from\b|in\b|at\b|as\b|on\b|so\b|(?:plus )?(?:(?:an?|one|two|three|\d+) )?(?:extra|more|spares?)\b(?! \w+ \w)|plus (?:some|a (?:few|little))\b|enough\b|one for\b|large enough|small enough|big enough|long enough|your choice|your favorite|of your choice|of any\b|or (?:similar|other|more|so|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|a substitute|comparable|as needed|to taste)\b|room temperature|size \d|no\. ?\d|number \d|one color|optional|no larger|no smaller|same |about (?!\d)|see |found |available |found |ones?\b|it\b|they\b|these\b|that\b|which\b|be sure|make sure|do not|don't|will\b|can be\b|we\b|you\b|kept |either )/i;
+	/^(?:for\b|to\b|such as\b|like\b|e\.?g\.?\b|i\.?e\.?\b|including\b|any\b|various\b|preferably\b|ideally\b|if\b|not\b|no\b|without\b|with\b|from\b|in\b|at\b|as\b|on\b|so\b|(?:plus )?(?:(?:an?|one|two|three|\d+) )?(?:extra|more|spares?)\b(?! \w+ \w)|plus (?:some|a (?:few|little))\b|enough\b|one for\b|large enough|small enough|big enough|long enough|your choice|your favorite|of your choice|of any\b|or (?:similar|other|more|so|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|a substitute|comparable|as needed|to taste)\b|room temperature|size \d|no\. ?\d|number \d|one color|optional|no larger|no smaller|same |about (?!\d)|see |found |available |found |ones?\b|it\b|they\b|these\b|that\b|which\b|be sure|make sure|do not|don't|will\b|can be\b|we\b|you\b|kept )/i;
 const ENDS_REMARK =
 	/(?:^|[\s-])(?:colou?rs?|sizes?|shapes?|kinds?|types?|varieties|variety|thicknesses|sized|inside|outside|flavors?|designs?|textures?|lengths?|widths?|only|each other)$/i;
 const BARE_STATE =
-	/^(?:(?:very |extra |completely |well )?(?:clean|empty|dry|wet|fresh|boiling|uncooked|raw|cooked|cold|cool|warm|hot|lukewarm|whole|ready|ripe|sharp|unsharpened|unused|unpainted|unopened|loose|soft|softened|new|old|open|sterile|unwrapped|uncut|unbaked|unpopped|plain|optional|assorted|extra|handy|alive|live|undiluted|unlined|blank|shelled|unshelled))(?:(?: and| or|,) (?:dry|clean|empty|cold|warm|dried|rinsed|ripe))?(?: if possible| preferred| if you have (?:it|them))?$/i;
+	/^(?:(?:very |extra |completely |well )?(?:clean|empty|dry|wet|damp|moist|still|fresh|boiling|uncooked|raw|cooked|cold|cool|warm|hot|lukewarm|whole|ready|ripe|sharp|unsharpened|unused|unpainted|unopened|loose|soft|softened|new|old|open|sterile|unwrapped|uncut|unbaked|unpopped|plain|optional|assorted|extra|handy|alive|live|undiluted|unlined|blank|shelled|unshelled))(?:(?: and| or|,) (?:dry|clean|empty|cold|warm|dried|rinsed|ripe))?(?: if possible| preferred| if you have (?:it|them))?$/i;
 
 const MEASUREMENT =
-	/^(?:about |at least |approximately )?[\d./ -]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')?[ -](?:thick|wide|tall|high|across|square|round|deep|in (?:diameter|width|height))$/i;
+	/^(?:about |at least |approximately )?[\d./ -]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')?[ -](?:thick|wide|tall|high|across|square|round|deep|(?:in )?(?:diameter|width|height))$/i;
+
+/** "dried apricots": the thing is dried, not a part of the one before. */
+const FIRST_DONE = new RegExp(`^${PARTICIPLE} `, 'i');
+
+/** Whether a text is a size other than the length ("2 in. thick"), which is no amount. */
+export const isMeasurement = (text: string): boolean => MEASUREMENT.test(text.trim());
 
 /** Whether a part of a line, set off by a comma or in brackets, only describes the thing before it. */
 export function isRemark(part: string): boolean {
 	const text = part.trim();
 	if (MEASUREMENT.test(text)) return true;
 	if (OPENS_REMARK.test(text) || BARE_STATE.test(text)) return true;
-	if (BARE_PARTICIPLE.test(text)) return true;
+	if (BARE_PARTICIPLE.test(text) || (PART_DONE.test(text) && !FIRST_DONE.test(text))) return true;
 	return ENDS_REMARK.test(text) && text.split(' ').length <= 5;
 }
 
@@ -36,7 +48,7 @@ export const AS_NEEDED =
 	/^(?:as (?:needed|required|desired|necessary)|to taste|as much as (?:needed|you (?:need|like)))$/i;
 
 const INSIDE =
-	/ (?:(?:for|to|such as|like|that|which|who|from|if|as|until|so|per|plus|preferably|instead|e\.g\.|i\.e\.|including|because|when|where|while|after|before|depending|according|roughly the size|about the size|the size of)(?= )|(?:in|of|with) (?=assorted |various |different |several |multiple |many |bright |primary |any |all |your |two (?:colors|sizes)|\d+ (?:colors|sizes|different)|a variety)|(?:big|large|small|long|wide|tall|thick|strong) enough|at least (?=\d)|about (?=\d)|approximately (?=\d)|or (?=similar|other|more\b|so\b|larger|bigger|smaller|equivalent|whatever|any\b|another|something|anything|comparable|as needed)|as needed|if possible|if desired|to taste|on hand|each$|at room|at home).*$/i;
+	/ (?:(?:for|to|such as|like|that|which|who|from|if|as|until|so|per|plus|preferably|instead|e\.g\.|i\.e\.|including|because|when|where|while|with|you(?= [a-z']+)|after|before|depending|according|roughly the size|about the size|the size of)(?= )|(?:in|of|with) (?=assorted |various |different |several |multiple |many |bright |primary |any |all |your |two (?:colors|sizes)|\d+ (?:colors|sizes|different)|a variety)|(?:big|large|small|long|wide|tall|thick|strong) enough|at least (?=\d)|about (?=\d)|approximately (?=\d)|or (?=similar|other|more\b|so\b|larger|bigger|smaller|equivalent|whatever|any\b|another|something|anything|comparable|as needed)|as needed|if possible|if desired|to taste|on hand|each$|at room|at home).*$/i;
 const INSIDE_PARTICIPLE = new RegExp(
 	` (?:torn|cut|folded|broken|crushed|chopped|sliced|diced|peeled|rinsed|washed|cleaned|melted|softened|divided|separated|sharpened|filled|soaked|ripped|inflated|labeled|taped|glued|rolled up|crumpled|mixed|blown up|beaten|drained|packed|sifted|grated|shredded|warmed|heated|chilled|cooled)(?:$| (?:into|in|to|with|up|from|and|lengthwise|for|by|together|off|down|at|on|or)\\b.*$)`,
 	'i'

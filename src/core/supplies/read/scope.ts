@@ -4,7 +4,7 @@ export type Per = 'family' | 'child' | 'pair' | 'group';
 export type Scope = { readonly per: Per; readonly groupSize: number | null; readonly optional: boolean };
 
 /** What one remark says about for whom a thing is, or null. */
-type PerFound = { readonly per: Per; readonly groupSize: number | null };
+export type PerFound = { readonly per: Per; readonly groupSize: number | null };
 
 const CHILD =
 	'(?:child(?:ren)?|kids?|students?|persons?|people|learners?|pupils?|participants?|makers?|kiddos?)';
@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<string, number>> = {
 };
 
 const PER = [
-	`${EACH} (?:small )?(?:group|team)(?:,? \\(?(?:of )?(?<groupOf>${NUMBER})(?:(?:-| to | or )${NUMBER})?(?: ${CHILD})?\\)?)?`,
+	`${EACH} (?:small )?(?:group|team)(?:,? \\(?(?:of )?(?<groupOf>${NUMBER})(?<groupTo>(?:-| to | or )${NUMBER})?(?: ${CHILD})?\\)?)?`,
 	`${EACH} (?<everyOf>${NUMBER}) ${CHILD}`,
 	`${EACH} (?:pair|partners|two|2)(?: of)?(?: ${CHILD})?`,
 	`${EACH} ${CHILD}|\\/ ?${CHILD}`,
@@ -42,7 +42,8 @@ const AT_START = new RegExp(
 function perOf(found: RegExpExecArray): PerFound {
 	const groups = found.groups!;
 	const written = groups.groupOf ?? groups.everyOf;
-	const size = written ? (WORDS[written.toLowerCase()] ?? Number(written)) : null;
+	// "per group of 3-4": whether three or four cannot be known here.
+	const size = written && !groups.groupTo ? (WORDS[written.toLowerCase()] ?? Number(written)) : null;
 	if (groups.p0) return { per: 'group', groupSize: size };
 	if (groups.p1)
 		return size === 2
@@ -54,7 +55,8 @@ function perOf(found: RegExpExecArray): PerFound {
 	return { per: groups.p3 ? 'child' : 'family', groupSize: null };
 }
 
-const IF_WANTED = '(?:optional|if desired|if you (?:like|wish|want)|not required|nice to have)';
+const IF_WANTED =
+	'(?:optional|if desired|if you (?:like|wish|want)|not required|nice to have|if available|if you have (?:it|one|them|some|any))';
 const OPTIONAL_START = new RegExp(`^\\(?optional\\)?\\s*(?::|,|-)?\\s+(?=\\S)`, 'i');
 const OPTIONAL_END = new RegExp(`[\\s,;(-]*\\(?${IF_WANTED}(?:[,:;] ([^()]*))?\\)?$`, 'i');
 

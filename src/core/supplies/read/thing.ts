@@ -2,8 +2,9 @@ import type { Exact } from '../../measure/exact.ts';
 import { singularName, singularWord } from '../../naming/naming.ts';
 import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts';
 import type { Unit } from '../../reference/measures.ts';
-import { amountAt, headWord, type Amount } from './amount.ts';
-import { AS_NEEDED, cutRemark, isColour, isColourOf, isKind, isRemark } from './remarks.ts';
+import { amountAt, containerBehind, headWord, type Amount } from './amount.ts';
+import { DOUBT } from './doubts.ts';
+import { AS_NEEDED, cutRemark, isColour, isColourOf, isKind, isMeasurement, isRemark } from './remarks.ts';
 import { thingScope, type Per } from './scope.ts';
 
 /** One thing of a line while the line is being read. */
@@ -17,7 +18,8 @@ export type Thing = {
 	per: Per | null;
 	groupSize: number | null;
 	optional: boolean;
-	check: boolean;
+	/** What may be wrong with the reading; none where it is certain. */
+	doubts: string[];
 	/** The name is only a colour or adjective and waits for the noun of a later thing. */
 	pending: boolean;
 	/** The amount stood behind the name. */
@@ -41,7 +43,7 @@ export function readThing(text: string): Thing {
 		per: null,
 		groupSize: null,
 		optional: false,
-		check: false,
+		doubts: [],
 		pending: false,
 		trailing: false,
 		alternatives: []
@@ -56,6 +58,11 @@ export function readThing(text: string): Thing {
 		rest = (rest.slice(0, found.index) + ' ' + rest.slice(found.index + found[0].length)).trim();
 	}
 	rest = rest.replace(/[()]/g, ' ').replace(/\s+/g, ' ').trim();
+	const leftOver = LEFT_OVER.exec(rest);
+	if (leftOver && leftOver.index > 0) {
+		thing.notes.push(leftOver[1]);
+		rest = rest.slice(0, leftOver.index);
+	}
 
 	if (/^optional /i.test(rest)) {
 		thing.optional = true;
@@ -74,23 +81,28 @@ export function readThing(text: string): Thing {
 	if (cut.note) addRemark(thing, cut.note);
 	rest = trailingAmount(thing, cut.name);
 
-	if (amount.unitWord && (rest === '' || /^(?:with|without|for|and)\b/i.test(rest))) {
+	const withUnit = /^(?:with|without|for|and)\b/i.test(rest);
+	if (amount.unitWord && (rest === '' || withUnit)) {
 		// "2 boxes", "3 jars with lids": the unit word is the thing itself.
-		rest = `${amount.unitWord} ${rest}`.trim();
 		thing.unit = null;
-		if (/^(?:for)\b/i.test(amount.rest)) {
-			thing.notes.push(amount.rest);
-			rest = amount.unitWord;
-		}
+		if (withUnit) thing.notes.push(rest);
+		rest = amount.unitWord;
 	}
 	thing.name = rest;
 	for (const bracket of brackets) applyPart(thing, bracket);
-	if (/ each$/i.test(text) && thing.quantity && !thing.per) {
-		// "2 pencils each": each child, most likely, but the list does not say so.
-		thing.per = 'child';
-		thing.check = true;
+	if (leftOver && thing.quantity === null) markLeftOver(thing);
+	if (/ each$/i.test(text) && !thing.per) {
+		thing.notes = thing.notes.filter((note) => note !== 'each');
+		thing.doubts.push(DOUBT.each);
 	}
+	const size = SIZE_OR_AMOUNT.exec(text);
+	if (size && thing.unit === null) thing.doubts.push(DOUBT.size(size[1], size[2]));
 	return thing;
+}
+
+function markLeftOver(thing: Thing) {
+	thing.vague = true;
+	thing.doubts.push(DOUBT.leftOver);
 }
 
 function take(thing: Thing, amount: Amount) {
@@ -170,8 +182,36 @@ function trailingAmount(thing: Thing, name: string): string {
 export function applyPart(thing: Thing, part: string, mayBeThing = false): boolean {
 	const scope = thingScope(part);
 	if (scope.per && thing.per === null) Object.assign(thing, scope.per);
+	const bracket = BRACKET.exec(scope.rest);
+	if (bracket && !scope.rest.startsWith('(')) {
+		const bare = (
+			scope.rest.slice(0, bracket.index) + scope.rest.slice(bracket.index + bracket[0].length)
+		).trim();
+		return applyPart(thing, bare, mayBeThing) && applyPart(thing, bracket[1].trim());
+	}
 	const text = scope.rest.replace(/^each$/i, '').trim();
 	if (text === '') return true;
+	if (isMeasurement(text)) {
+		thing.notes.push(text);
+		return true;
+	}
+	const box = containerBehind(text);
+	if (box && thing.quantity === null) {
+		takeTrailing(thing, box);
+		return true;
+	}
+	const counted = / each$/i.test(text) && amountAt(text.replace(/ each$/i, ''));
+	if (
+		counted &&
+		counted.quantity &&
+		counted.unit === null &&
+		counted.rest === '' &&
+		thing.quantity === null
+	) {
+		takeTrailing(thing, counted);
+		if (!thing.per) thing.doubts.push(DOUBT.each);
+		return true;
+	}
 	if (/^optional\b/i.test(text)) {
 		thing.optional = true;
 		const more = text.replace(/^optional[\s,;:-]*/i, '');
@@ -180,6 +220,11 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	}
 	if (AS_NEEDED.test(text)) {
 		addRemark(thing, text);
+		return true;
+	}
+	if (/^(?:left[- ]?over|saved|remaining) from /i.test(text)) {
+		thing.notes.push(text);
+		if (thing.quantity === null) markLeftOver(thing);
 		return true;
 	}
 	const size =
@@ -203,6 +248,13 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		return true;
 	}
 	const amount = amountAt(text);
+	if (amount.quantity && amount.unit === null && isCounter(amount.rest) && thing.quantity === null) {
+		// "lettuce, 1 head", "chart, 2 copies"
+		takeTrailing(thing, amount);
+		if (!/^(?:pieces?|copies|copy|each|count|total|items?)$/i.test(amount.rest))
+			thing.name = `${singularWord(amount.rest.toLowerCase())} of ${thing.name}`;
+		return true;
+	}
 	const isAmount = (amount.quantity !== null || amount.vague) && amount.rest === '';
 	const onlyAbout = /^(?:about|approx\.?|approximately|at least)$/i.test(text);
 	if (isAmount || onlyAbout) {
@@ -223,6 +275,21 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	}
 	return false;
 }
+
+/** Words that count a thing behind it and are no unit of their own. */
+const COUNTER =
+	/^(?:heads?|stalks?|slices?|pieces?|bars?|bundles?|cartons?|containers?|sets?|blocks?|loaf|loaves|ears?|cloves?|sprigs?|stems?|strips?|squares?|cop(?:y|ies)|pads?|reams?|cubes?|scraps?|count|total|items?)$/i;
+
+export const isCounter = (word: string): boolean => COUNTER.test(word);
+
+/** "1 quart jar": one jar of that size, most likely. */
+const SIZE_OR_AMOUNT = new RegExp(
+	`^((?:1|an?|one) (?:cup|pint|quart|gallon|liter|litre|ounce|pound)) (${[...VESSELS].join('|')})\\b`,
+	'i'
+);
+
+/** "Beads left over from Lesson 1": how much that is, the list does not say. */
+const LEFT_OVER = /[\s,(]*\b((?:left[- ]?over|saved|remaining) from .*)$/i;
 
 const PAPER_PIECE =
 	/^(?:pieces?|sheets?) of ((?:.* )?(?:[a-z]*paper|cardstock|card stock|card|cardboard stock|vellum|parchment|newsprint))$/i;

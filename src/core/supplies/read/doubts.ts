@@ -1,0 +1,20 @@
+/** What may be wrong with a reading, in words for its line, so that a person knows what to look at. */
+export const DOUBT = {
+	amount: 'The list does not say how much.',
+	leftOver: 'The list does not say how much is left over.',
+	groupSize: 'How many children make a group?',
+	each: 'Does “each” mean each child?',
+	orPair: 'One for each child, or one for each pair?',
+	howMany: 'How many of each?',
+	odd: 'This is hard to read. Is it a thing to gather?',
+	long: 'This is too long for one line of a list.',
+	language: 'This does not seem to be English.',
+	shared: (word: string, other: string) => `Is the ${other} ${word}, too?`,
+	whose: (words: string) => `Does “${words}” go with each of these?`,
+	purpose: (words: string) => `Does “${words}” only say what it is for, or are there more things to gather?`,
+	anyOne: (things: readonly string[]) =>
+		`Is any one of ${things.slice(0, -1).join(', ')} or ${things.at(-1)} enough?`,
+	size: (size: string, thing: string) => `Is “${size}” the size of the ${thing}?`,
+	scope: (words: string) => `Does “${words}” hold for everything on this line?`,
+	unread: (words: string) => `“${words}” was left out.`
+} as const;
