@@ -1,6 +1,6 @@
 import { groupBy } from '../group-by.ts';
 import { nameKey } from '../naming/naming.ts';
-import type { ReadLine } from './read/line.ts';
+import type { ReadLine } from './read/read-line.ts';
 
 /** A supply line as kept, with what can differ from one reading to the next. */
 export type KnownLine = Pick<

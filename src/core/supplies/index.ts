@@ -2,8 +2,18 @@
  * Supplies: reading the lists that books print, exploding them over children and lessons, netting
  * them against the stash, and comparing a list pasted again with what is there.
  */
-export { readSupplyLine, type Alternative, type ReadLine } from './read/line.ts';
-export { readSupplyList, type LessonHeading, type ListedLine, type ReadList } from './read/list.ts';
+export { readSupplyLine } from './read/line.ts';
+export type { Alternative, ReadLine } from './read/read-line.ts';
+export {
+	linesOf,
+	listStart,
+	readSupplyList,
+	type LeftOut,
+	type LessonHeading,
+	type ListedLine,
+	type ReadList
+} from './read/list.ts';
+export { DOUBT } from './read/doubts.ts';
 export { readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';
 export { readQuantity } from './read/quantity.ts';
 export { readPack, type Pack } from './read/pack.ts';

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nameForCount, nameKey, singularName } from '../naming/index.ts';
-import { compareLists, readSupplyList, usualUse, type KnownLine, type ListedLine } from './index.ts';
+import {
+	compareLists,
+	listStart,
+	readSupplyList,
+	usualUse,
+	type KnownLine,
+	type ListedLine
+} from './index.ts';
 
 const lessons = [
 	{ id: 'a', number: 5, title: 'Hills on paper: contour lines' },
@@ -162,12 +169,15 @@ it('a list read in parts is the list read as a whole, wherever it is cut', () =>
 			const whole = readSupplyList(all.join('\n'), lessons);
 			const lines: ListedLine[] = [];
 			const unknown: number[] = [];
-			let lesson: string | null = null;
+			let from = listStart(all.join('\n'));
 			for (let before = 0; before < all.length; before += size) {
-				const part = readSupplyList(all.slice(before, before + size).join('\n'), lessons, { before, lesson });
+				const part = readSupplyList(all.slice(before, before + size).join('\n'), lessons, {
+					...from,
+					before
+				});
+				from = { ...from, ...part };
 				lines.push(...part.lines);
 				unknown.push(...part.unknownHeadings.map((one) => one.lineNumber));
-				lesson = part.lesson;
 			}
 			expect(lines).toEqual(whole.lines);
 			expect(unknown).toEqual(whole.unknownHeadings.map((one) => one.lineNumber));

@@ -57,6 +57,8 @@ const NOTHING: Thing = { notAThing: true, use: null, staple: null, place: null }
 /** The longest name of the table that ends this one, or the thing before "of" ("slice of bread" is bread). */
 function byEnd(key: string): Said | null {
 	const words = key.split(' ');
+	// A pitcher of water comes back, the water from the tap does not matter.
+	if (VESSEL_OF_WATER.test(words.join(' '))) return byEnd(words.slice(0, words.indexOf('of')).join(' '));
 	for (let from = 0; from < words.length; from++) {
 		const said = SAID.get(words.slice(from).join(' '));
 		if (said) return disposable(words.slice(0, from), said);
@@ -81,6 +83,9 @@ function endsWith(key: string, heads: ReadonlySet<string>): boolean {
 	return words.some((_, from) => heads.has(words.slice(from).join(' ')));
 }
 
+const VESSEL_OF_WATER =
+	/(?:^| )(?:pitcher|bucket|bowl|pan|tub|basin|dish|pail|glass|jug|spray bottle|sink) of (?:\w+ )*water$/;
+
 /** Words by whose kind an unknown name is judged, the first that fits. */
 const KINDS: readonly (readonly [RegExp, Said])[] = [
 	[
@@ -89,7 +94,7 @@ const KINDS: readonly (readonly [RegExp, Said])[] = [
 	],
 	[/\b(?:seed|bulb|seedling|sprout)$/, { use: 'used up', staple: 'rarely', place: 'outdoors or yard' }],
 	[
-		/\b(?:paper|cardstock|worksheet|printout|printable|page|template|pattern|coloring sheet|label|sticker)$/,
+		/\b(?:paper|program|invitation|certificate|flyer|cardstock|worksheet|printout|printable|page|template|pattern|coloring sheet|label|sticker)$/,
 		{ use: 'used up', staple: 'often', place: 'school supplies' }
 	],
 	[
@@ -102,7 +107,7 @@ const KINDS: readonly (readonly [RegExp, Said])[] = [
 	],
 	[/\b(?:costume|hat|shirt|robe|dress|vest|shoe|sock)$/, { use: 'kept', staple: 'often', place: 'closet' }],
 	[
-		/\b(?:juice|sauce|soup|bread|cheese|meat|candy|cookie|cracker|cereal|berry|fruit|vegetable|bean|nut|flour|sugar|syrup|powder|mix|dough|cake|pie|milk|cream|butter|oil|vinegar|spice|herb|leaf|chip|snack|drink|tea|food|pepper|salad|pasta|rice|grain|fish|egg)$/,
+		/\b(?:juice|sauce|soup|bread|cheese|meat|candy|cookie|cracker|cereal|berry|fruit|vegetable|bean|nut|flour|sugar|syrup|powder|mix|dough|cake|pie|milk|cream|butter|oil|vinegar|spice|herb|leaf|chip|snack|drink|tea|food|pepper|salad|pasta|rice|grain|fish|egg|refreshments)$/,
 		{ use: 'used up', staple: 'often', place: 'pantry' }
 	],
 	[

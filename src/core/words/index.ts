@@ -3,6 +3,7 @@
  */
 export { labeled, labelOf, RIGHTS_TEXT, USE_OPTIONS } from './labels.ts';
 export { LOAD_NAMES, loadText } from './load.ts';
+export { supplyLineText, type LineToSay } from './supply-line.ts';
 export {
 	byText,
 	capital,

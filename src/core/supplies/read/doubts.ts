@@ -8,13 +8,11 @@ export const DOUBT = {
 	howMany: 'How many of each?',
 	odd: 'This is hard to read. Is it a thing to gather?',
 	long: 'This is too long for one line of a list.',
-	language: 'This does not seem to be English.',
-	shared: (word: string, other: string) => `Is the ${other} ${word}, too?`,
-	whose: (words: string) => `Does “${words}” go with each of these?`,
+	language: 'This is not in English, so it was not read. Type it in.',
+	shared: (word: string, other: string) => `Does “${word}” go with “${other}”, too?`,
 	purpose: (words: string) => `Does “${words}” only say what it is for, or are there more things to gather?`,
 	anyOne: (things: readonly string[]) =>
 		`Is any one of ${things.slice(0, -1).join(', ')} or ${things.at(-1)} enough?`,
 	size: (size: string, thing: string) => `Is “${size}” the size of the ${thing}?`,
-	scope: (words: string) => `Does “${words}” hold for everything on this line?`,
 	unread: (words: string) => `“${words}” was left out.`
 } as const;

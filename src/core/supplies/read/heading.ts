@@ -127,3 +127,30 @@ export function isAmountOf(text: string): boolean {
 	const said = amount.quantity !== null || amount.vague;
 	return said && (amount.rest === '' || /^each$/i.test(amount.rest) || isRemark(amount.rest));
 }
+
+/** Whether a heading only says that things follow ("Supplies:", "What you will need"). */
+export function onlyAnnounces(line: string): boolean {
+	const text = line.replace(/:$/, '').trim();
+	return line.endsWith(':') || BARE_HEADING.test(text) || LIST_TITLE.test(text) || NOTHING.test(text);
+}
+
+export type HeadingScope = { readonly per: PerFound | null; readonly optional: boolean };
+
+/**
+ * What a heading says of the lines below it; null where it says nothing.
+ *
+ *     headingScope('Materials for each child:')   // { per: { per: 'child', groupSize: null }, optional: false }
+ */
+export function headingScope(line: string): HeadingScope | null {
+	const text = line.replace(/:$/, '');
+	if (PLACE_IN_PLAN.test(text)) return null;
+	const { per } = thingScope(text);
+	const optional = /^optional\b|\(optional\)|^if (?:available|possible|you have)|^nice to have/i.test(text);
+	return per || optional ? { per, optional } : null;
+}
+
+/** Whether a line that was taken for a heading may well name things: "Lesson 2: scissors, glue, tape". */
+export function mayBeThings(line: string): boolean {
+	const [, label, things] = LABELLED.exec(line) ?? PLACED.exec(line) ?? [];
+	return label !== undefined && PLACE_IN_PLAN.test(label) && /^\p{Ll}/u.test(things) && !NOTHING.test(things);
+}

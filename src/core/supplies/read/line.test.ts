@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readQuantity } from './quantity.ts';
-import { readSupplyLine, type ReadLine } from './line.ts';
+import { readSupplyLine } from './line.ts';
+import type { ReadLine } from './read-line.ts';
 
 /**
  * How lists print things and how they are to be read. Common practice; the lines are made up. The

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
-import { readSupplyLine, type ReadLine } from './line.ts';
+import { readSupplyLine } from './line.ts';
+import type { ReadLine } from './read-line.ts';
 
 /** Amount, unit and item, then what differs from "whole family, required, certain". */
 function short(line: ReadLine): string {

@@ -1,7 +1,7 @@
 import { singularWord } from '../../naming/naming.ts';
 import { SPELLINGS } from '../../reference/list-words.ts';
 import { DOUBT } from './doubts.ts';
-import type { ReadLine } from './line.ts';
+import type { ReadLine } from './read-line.ts';
 
 /** Words that say how a line is meant and are not kept as words: amounts, for whom, joints. */
 const FRAME = new Set(

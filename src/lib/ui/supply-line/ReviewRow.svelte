@@ -1,141 +1,127 @@
 <script lang="ts">
-	import { USE_OPTIONS } from '$core/words/index.ts';
-	import { UNITS } from '$core/reference/index.ts';
-	import Select from '../select/Select.svelte';
+	import Check from '@lucide/svelte/icons/check';
+	import { tick } from 'svelte';
 	import type { Failure } from '../field/failure.ts';
+	import LineFields from './LineFields.svelte';
+	import LineSaid from './LineSaid.svelte';
+	import type { ReviewLine } from './review.svelte.ts';
 
-	type Row = {
-		written: string;
-		lineNumber: number;
-		lesson: number;
-		item: string;
-		quantity: string;
-		to: string;
-		unit: string;
-		per: string;
-		groupSize: string;
-		optional: boolean;
-		use: string;
-		note: string;
-		or: readonly { item: string; quantity: number | null; unit: string }[];
-		doubt: string | null;
-		status: string;
-		id: number | null;
-		was: string | null;
-	};
 	type Props = {
-		row: Row;
-		index: number;
+		line: ReviewLine;
 		lessons: readonly { value: string; label: string }[];
+		/** Children who take part. */
+		children: number;
 		failure: Failure;
+		/** Marks tell new lines from those that are there; on a first list all are new. */
+		marks: boolean;
+		/** Scripts run, so that lines can be opened. */
+		ready: boolean;
+		/** Goes on to the next line. */
+		next: (from: HTMLElement) => void;
 	};
-	let { row, index, lessons, failure }: Props = $props();
+	let { line, lessons, children, failure, marks, ready, next }: Props = $props();
+	let element = $state<HTMLElement>();
+	const { row } = $derived(line);
+	const error = $derived(failure?.path?.startsWith(`row-${line.index}-`) ? failure : null);
+	$effect(() => {
+		if (error) line.open = true;
+	});
+	const isOpen = $derived(line.open);
+	const mark = $derived(row.status === 'changed' ? 'changed' : row.status === 'new' ? 'new' : 'no change');
 
-	let per = $derived(row.per);
-	let keep = $state(true);
-	const units = UNITS.map((unit) => ({ value: unit, label: unit }));
-	const pers = [
-		{ value: 'family', label: 'family' },
-		{ value: 'child', label: 'per child' },
-		{ value: 'pair', label: 'per pair' },
-		{ value: 'group', label: 'group of' }
-	];
-	const name = (field: string) => `row-${index}-${field}`;
-	const error = $derived(failure?.path?.startsWith(`row-${index}-`) ? failure : null);
-	const bad = (field: string) => (error?.path === name(field) ? ('true' as const) : undefined);
-	const marks: Record<string, string> = { new: 'new', changed: 'changed', same: 'no change' };
+	async function toggle(open: boolean) {
+		line.open = open;
+		await tick();
+		element?.querySelector<HTMLElement>(open ? '[data-first]' : '[data-line]')?.focus();
+	}
+
+	/** Enter in a field says that the line is right; Escape closes it. The form is sent by its button alone. */
+	function onkeydown(event: KeyboardEvent) {
+		const inField =
+			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox]), select');
+		if (event.key === 'Enter' && inField) {
+			event.preventDefault();
+			right();
+		} else if (event.key === 'Escape' && isOpen) {
+			event.preventDefault();
+			void toggle(false);
+		}
+	}
+
+	function right() {
+		line.looked = true;
+		line.open = false;
+		if (element) next(element);
+	}
 </script>
 
-<li class="border-b border-rule px-1 py-3 {keep ? '' : 'opacity-60'}">
-	<div class="flex flex-wrap items-baseline gap-x-3">
-		<label class="flex items-baseline gap-2.5">
-			<input
-				type="checkbox"
-				name={name('keep')}
-				bind:checked={keep}
-				class="size-5 translate-y-0.5"
-				aria-label="Keep this line: {row.written}"
-			/>
-			<span class="font-display text-ink-2">“{row.written}”</span>
-		</label>
-		<span class="text-sm {row.status === 'same' ? 'text-ink-2' : 'font-semibold text-good'}"
-			>{marks[row.status]}</span
-		>
-		{#if row.was}<span class="text-sm text-ink-2">{row.was}</span>{/if}
-		{#if row.doubt}<strong class="text-sm text-due">{row.doubt}</strong>{/if}
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->
+<li
+	bind:this={element}
+	class="border-b border-rule {line.keep ? '' : 'opacity-60'} {isOpen ? 'py-2.5' : ''}"
+	data-review
+	{onkeydown}
+>
+	<div class="flex items-center gap-2">
+		<input
+			type="checkbox"
+			bind:checked={line.keep}
+			disabled={!ready}
+			class="size-5 shrink-0"
+			aria-label="Keep this line: {row.written}"
+		/>
+		{#if isOpen}
+			<p class="min-w-0 flex-1 font-display text-ink-2">
+				“{line.written}”
+				{#if marks}<span class="ml-1 font-text text-sm">{mark}</span>{/if}
+				{#if row.was}<span class="ml-1 font-text text-sm">{row.was}</span>{/if}
+			</p>
+		{:else}
+			<button
+				type="button"
+				class="min-h-10 min-w-0 flex-1 text-left leading-snug hover:bg-lined sm:min-h-7 {line.keep
+					? ''
+					: 'line-through'}"
+				aria-expanded="false"
+				title={line.written}
+				data-line
+				disabled={!ready}
+				onclick={() => toggle(true)}
+				><LineSaid {line} {children} />
+				{#if marks && row.status !== 'same'}<strong class="text-sm font-semibold text-good">{mark}</strong
+					>{/if}
+				{#if row.was}<span class="text-sm text-ink-2">{row.was}</span>{/if}</button
+			>
+			{#if line.looked}<Check class="size-4 shrink-0 text-good" aria-label="looked at" />{/if}
+		{/if}
 	</div>
-	<input type="hidden" name={name('id')} value={row.id ?? ''} />
-	<input type="hidden" name={name('written')} value={row.written} />
-	<input type="hidden" name={name('note')} value={row.note} />
-	<input type="hidden" name={name('or')} value={JSON.stringify(row.or)} />
-	<div
-		class="mt-1.5 grid grid-cols-[4.5rem_4.5rem_1fr] gap-1 sm:grid-cols-[4rem_4rem_6rem_minmax(7rem,1.4fr)_8.5rem_7rem_minmax(7rem,1fr)_auto]"
-	>
-		<input
-			class="typed text-right"
-			name={name('quantity')}
-			value={row.quantity}
-			placeholder="some"
-			aria-label="Amount: {row.written}"
-			aria-invalid={bad('quantity')}
-		/>
-		<input
-			class="typed text-right"
-			name={name('to')}
-			value={row.to}
-			placeholder="up to"
-			aria-label="Up to: {row.written}"
-			aria-invalid={bad('to')}
-		/>
-		<Select options={units} value={row.unit} name={name('unit')} aria-label="Unit: {row.written}" />
-		<input
-			class="typed col-span-3 font-semibold sm:col-span-1"
-			name={name('item')}
-			value={row.item}
-			aria-label="Item: {row.written}"
-			aria-invalid={bad('item')}
-		/>
-		<div class="col-span-2 flex gap-1 *:min-w-0 sm:col-span-1">
-			<Select options={pers} bind:value={per} name={name('per')} aria-label="Who it’s for: {row.written}" />
-			{#if per === 'group'}<input
-					class="typed !w-14 text-right"
-					name={name('groupSize')}
-					value={row.groupSize}
-					aria-label="Children per group: {row.written}"
-					placeholder="of"
-					aria-invalid={bad('groupSize')}
-				/>{/if}
+	{#if isOpen}
+		{#if row.doubt}<p class="mt-0.5 mb-1 ml-7 font-semibold text-due">{row.doubt}</p>{/if}
+		<div class="mt-1 sm:ml-7">
+			<LineFields {line} {lessons} {failure} />
+			<div class="mt-1.5 flex flex-wrap items-center gap-x-4 text-sm text-ink-2">
+				<button
+					type="button"
+					class="min-h-9 rounded-[3px] border border-edge bg-sheet px-3 font-semibold text-ink hover:border-ink"
+					disabled={!ready}
+					onclick={right}>{row.doubt && !line.looked ? 'Looks right' : 'Done'}</button
+				>
+				{#if row.quick && !line.looked}
+					{@const { label, per } = row.quick}
+					<button
+						type="button"
+						class="min-h-9 rounded-[3px] border border-edge bg-sheet px-3 font-semibold text-ink hover:border-ink"
+						disabled={!ready}
+						onclick={() => {
+							line.fields.per = per;
+							right();
+						}}>{label}</button
+					>
+				{/if}
+				{#if row.or.length}<span>or {row.or.map((other) => other.item).join(', or ')}</span>{/if}
+				{#if row.note}<span>{row.note}</span>{/if}
+			</div>
 		</div>
-		<Select
-			options={USE_OPTIONS}
-			value={row.use}
-			name={name('use')}
-			aria-label="After the lesson: {row.written}"
-		/>
-		<Select
-			options={lessons}
-			value={String(row.lesson)}
-			name={name('lesson')}
-			class="col-span-2 sm:col-span-1"
-			aria-label="Lesson: {row.written}"
-		/>
-		<label class="flex min-h-10 items-center gap-1.5 text-sm"
-			><input
-				type="checkbox"
-				name={name('optional')}
-				checked={row.optional}
-				class="size-4.5"
-			/>optional</label
-		>
-	</div>
-	{#if row.or.length || row.note}
-		<p class="mt-1 text-sm text-ink-2">
-			{#if row.or.length}or {row.or
-					.map((other) => other.item)
-					.join(', or ')}{/if}{#if row.or.length && row.note}
-				·
-			{/if}{row.note}
-		</p>
+		{#if error}<p class="mt-1 font-semibold text-late sm:ml-7">{error.message}</p>{/if}
 	{/if}
-	{#if error}<p class="mt-1 font-semibold text-late">{error.message}</p>{/if}
 </li>

@@ -3,11 +3,18 @@ import { exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import {
 	compareLists,
+	DOUBT,
+	linesOf,
+	listStart,
 	readSupplyList,
 	type ReadList,
+	type ReadLine,
 	usualUse,
 	type Alternative,
 	type KnownLine,
+	type LessonHeading,
+	type ListedLine,
+	type Match,
 	type Per,
 	type SupplyUse
 } from '$core/supplies/index.ts';
@@ -31,8 +38,16 @@ export type ReviewRow = {
 	readonly use: SupplyUse;
 	readonly note: string;
 	readonly or: readonly Alternative[];
-	/** Why a person should look at it; null when it was read with confidence. */
+	/** The list said no amount; one is assumed. */
+	readonly amountAssumed: boolean;
+	/** What becomes of it is our guess; the house has not said. */
+	readonly useAssumed: boolean;
+	/** The heading above that says for whom it is, where the line does not. */
+	readonly fromHeading: string | null;
+	/** Why a person should look at it, in words for this line; null when it was read with confidence. */
 	readonly doubt: string | null;
+	/** The answer to the doubt that one tap gives. */
+	readonly quick: { readonly label: string; readonly per: Per } | null;
 	readonly status: 'new' | 'changed' | 'same';
 	/** The kept line that it is. */
 	readonly id: number | null;
@@ -42,6 +57,16 @@ export type ReviewRow = {
 
 export type Review = {
 	readonly rows: readonly ReviewRow[];
+	/** Lines that gave no thing: what was written, and what each would be as things. */
+	readonly leftOut: readonly {
+		readonly lineNumber: number;
+		readonly written: string;
+		/** It may well name things. */
+		readonly maybe: boolean;
+		readonly rows: readonly ReviewRow[];
+	}[];
+	/** The language of the list where it is not English. */
+	readonly language: string | null;
 	readonly gone: readonly {
 		readonly id: number;
 		readonly written: string;
@@ -61,28 +86,38 @@ export type Review = {
 /** Longest list that is read at once. */
 export const MOST_LINES = 6000;
 
+/** A longer name is no thing that could be let in with a tap. */
+const LONGEST_NAME = 60;
+
 /** Lines that are read before others are answered. */
 const LINES_A_PART = 100;
 
 /** Reads a list; one of thousands of lines does not hold anybody else up. */
 async function readInParts(
 	text: string,
-	lessons: Parameters<typeof readSupplyList>[1]
-): Promise<Pick<ReadList, 'lines' | 'unknownHeadings'>> {
-	const all = text.split(/\r\n|\r|\n/);
+	lessons: readonly LessonHeading[]
+): Promise<Omit<ReadList, 'lesson' | 'section'>> {
+	const all = linesOf(text);
 	const read: ReadList[] = [];
+	let from = listStart(text);
 	for (let before = 0; before < all.length; before += LINES_A_PART) {
-		const part = all.slice(before, before + LINES_A_PART).join('\n');
-		read.push(readSupplyList(part, lessons, { before, lesson: read.at(-1)?.lesson ?? null }));
+		const part = readSupplyList(all.slice(before, before + LINES_A_PART).join('\n'), lessons, {
+			...from,
+			before
+		});
+		from = { ...from, lesson: part.lesson, section: part.section };
+		read.push(part);
 		await others();
 	}
 	return {
 		lines: read.flatMap((one) => one.lines),
-		unknownHeadings: read.flatMap((one) => one.unknownHeadings)
+		leftOut: read.flatMap((one) => one.leftOut),
+		unknownHeadings: read.flatMap((one) => one.unknownHeadings),
+		language: from.language
 	};
 }
 
-/** Reads a pasted list and compares it with what the lessons have. Doubtful lines come first. */
+/** Reads a pasted list and compares it with what the lessons have. Rows stand in the order of the list. */
 export async function reviewList(
 	situation: Situation,
 	run: RunSituation,
@@ -110,13 +145,13 @@ export async function reviewList(
 		read.map((line) => ({ ...line, item: meant.get(nameKey(line.item)) ?? line.item }))
 	);
 	const uses = new Map(situation.snapshot.items.map((item) => [item.name_key, item.use]));
-	const rows = read.map((line, i): ReviewRow => {
-		const match = matches[i];
+	const rowOf = (line: ReadLine, at: Omit<ListedLine, 'read'>, match: Match | null): ReviewRow => {
 		const kept = match && byId(situation.snapshot.lines).get(Number(match.known.id));
+		const said = kept?.use ?? uses.get(nameKey(line.item));
 		return {
-			written: line.written,
-			lineNumber: list.lines[i].lineNumber,
-			lesson: Number(line.lesson),
+			written: at.written,
+			lineNumber: at.lineNumber,
+			lesson: at.lesson === null ? fallbackLesson : Number(at.lesson),
 			item: line.item,
 			quantity: line.quantity === null ? '' : numberTyped(exact(line.quantity)),
 			to: line.to === null ? '' : numberTyped(exact(line.to)),
@@ -124,19 +159,31 @@ export async function reviewList(
 			per: line.per,
 			groupSize: line.groupSize === null ? '' : String(line.groupSize),
 			optional: line.optional,
-			use: kept?.use ?? uses.get(nameKey(line.item)) ?? usualUse(line.item, line.quantity, line.unit),
+			use: said ?? usualUse(line.item, line.quantity, line.unit),
 			note: line.note ?? '',
 			or: line.or,
-			doubt: line.check ? doubtOf(line) : null,
+			amountAssumed: line.quantity !== null && !line.amountSaid,
+			useAssumed: said === undefined,
+			fromHeading: at.fromHeading,
+			doubt: line.check ? line.doubts.join(' ') : null,
+			quick: line.doubts.includes(DOUBT.each) ? { label: 'Yes, per child', per: 'child' } : null,
 			status: match ? (match.changed.length ? 'changed' : 'same') : 'new',
 			id: match ? Number(match.known.id) : null,
 			was: match?.changed.length ? `was “${match.known.written}”` : null
 		};
-	});
-	const rank = (row: ReviewRow) =>
-		row.doubt && row.status !== 'same' ? 0 : row.status === 'changed' ? 1 : row.status === 'new' ? 2 : 3;
+	};
+	const rows = list.lines.map((line, i) => rowOf(line.read, line, matches[i]));
 	return {
-		rows: rows.toSorted((a, b) => rank(a) - rank(b) || a.lineNumber - b.lineNumber),
+		rows,
+		leftOut: list.leftOut.map((line) => ({
+			lineNumber: line.lineNumber,
+			written: line.written,
+			maybe: line.maybe,
+			rows: line.things
+				.filter((thing) => thing.item.length <= LONGEST_NAME)
+				.map((thing) => rowOf(thing, { ...line, fromHeading: null }, null))
+		})),
+		language: list.language,
 		gone: gone.map((line) => ({
 			id: Number(line.id),
 			written: line.written,
@@ -152,18 +199,6 @@ export async function reviewList(
 			same: rows.filter((row) => row.status === 'same').length
 		}
 	};
-}
-
-function doubtOf(line: {
-	quantity: number | null;
-	per: Per;
-	groupSize: number | null;
-	or: readonly Alternative[];
-}): string {
-	if (line.quantity === null) return 'The list doesn’t say how much.';
-	if (line.per === 'group' && line.groupSize === null) return 'How many children in a group?';
-	if (line.or.length) return 'Not sure which words go with both items.';
-	return 'This could mean two things. Check it.';
 }
 
 export function knownLines(situation: Situation, run: RunSituation): KnownLine[] {

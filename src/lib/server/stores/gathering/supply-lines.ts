@@ -9,7 +9,7 @@ import { itemNamed } from '../stash/items.ts';
 import { lastPosition } from '../position.ts';
 
 /** One line of a supply list as it is to be kept. */
-export type LineInput = Omit<ReadLine, 'or' | 'check'> & {
+export type LineInput = Omit<ReadLine, 'or' | 'check' | 'doubts' | 'amountSaid'> & {
 	/** Of a lesson, or (null) of an activity. */
 	readonly lesson: number | null;
 	readonly activity?: number | null;

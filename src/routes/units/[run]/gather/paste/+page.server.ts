@@ -17,6 +17,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ params }) => {
 	const { run } = await runOf(params);
 	return {
+		children: run.participants.length,
 		lessons: run.lessons.map(({ lesson, number, booked }) => ({
 			id: lesson.id,
 			number,

@@ -6,7 +6,10 @@
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
+	import { onMount, tick } from 'svelte';
+	import LeftOut from '$lib/ui/supply-line/LeftOut.svelte';
 	import ReviewRow from '$lib/ui/supply-line/ReviewRow.svelte';
+	import { ReviewLines } from '$lib/ui/supply-line/review.svelte.ts';
 
 	let { data, form } = $props();
 	const from = $derived(page.url.searchParams.get('from') === 'start' ? '&from=start' : '');
@@ -28,15 +31,75 @@
 	);
 	const EXAMPLE =
 		'Lesson 6: The round earth\n2 oranges per child\n1 sheet tracing film per child\nscissors, tape and a globe';
-	const SHOWN_AT_ONCE = 150;
+	const SHOWN_AT_ONCE = 600;
 	let shown = $state(SHOWN_AT_ONCE);
-	const failingRow = $derived(Number(/^row-(\d+)-/.exec(failure?.path ?? '')?.[1] ?? -1));
-	/** Lines that are not on the screen go along in one field: thousands of fields would stop the browser. */
+	let ready = $state(false);
+	onMount(() => {
+		ready = true;
+	});
+	const lines = $derived(review ? new ReviewLines(review) : null);
+	// A line that cannot be saved has to be on the screen.
+	$effect(() => {
+		if (failure?.path?.startsWith('row-')) shown = Infinity;
+	});
+	/** Lines whose fields are not on the screen go along in one field: thousands of fields would stop the browser. */
 	const rest = $derived(
-		review?.rows.flatMap((row, i) =>
-			i < shown || i === failingRow ? [] : [{ ...row, index: i, or: JSON.stringify(row.or) }]
-		) ?? []
+		lines?.all.filter((line) => line.keep && !line.open).map((line) => line.sent()) ?? []
 	);
+	const maybe = $derived(lines?.leftOut.filter((line) => line.maybe) ?? []);
+	const noThings = $derived(lines?.leftOut.filter((line) => !line.maybe) ?? []);
+	/** On a first list all lines are new, and no mark says so. */
+	const marks = $derived(review ? review.counts.fresh < review.rows.length : false);
+	/** The lessons in two columns of about as many lines; those that do not fit the screen yet are left. */
+	const columns = $derived.by(() => {
+		const groups = lines?.lessons ?? [];
+		const all = groups.reduce((sum, one) => sum + one.lines.length + 2, 0);
+		const left: (typeof groups)[number][] = [];
+		const right: typeof left = [];
+		let sum = 0;
+		let room = shown;
+		for (const group of groups) {
+			if (room <= 0) break;
+			const part = { ...group, lines: group.lines.slice(0, room) };
+			room -= part.lines.length;
+			(sum < Math.min(all, shown + groups.length * 2) / 2 ? left : right).push(part);
+			sum += part.lines.length + 2;
+		}
+		return [left, right].filter((column) => column.length > 0);
+	});
+	const titleOf = (id: number) => lessonOptions.find((one) => one.value === String(id))?.label ?? '';
+	const restCount = $derived(lines?.lessons.reduce((sum, one) => sum + one.lines.length, 0) ?? 0);
+	/** On the phone one line in doubt at a time. */
+	let at = $state(0);
+	let unfolded = $state<Record<number, boolean>>({});
+
+	/** Goes to the next line from where one was said to be right: in doubt first, then down the list. */
+	async function next(from: HTMLElement) {
+		const doubts = lines?.doubtful ?? [];
+		const open = doubts.findIndex((line) => line.open);
+		if (open >= 0) at = open;
+		await tick();
+		const all = [...document.querySelectorAll<HTMLElement>('[data-review]')];
+		const below = all.slice(all.indexOf(from) + 1);
+		const target =
+			below.find((one) => one.querySelector('[data-first]') && one.offsetParent !== null) ??
+			all.find((one) => one.querySelector('[data-first]') && one.offsetParent !== null) ??
+			below.find((one) => one.offsetParent !== null);
+		target?.querySelector<HTMLElement>('[data-first], [data-line]')?.focus();
+	}
+
+	/** Up and down go from line to line. */
+	function walk(event: KeyboardEvent) {
+		const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+		if (!step || !(event.target instanceof HTMLElement) || !event.target.matches('[data-line]')) return;
+		const all = [...document.querySelectorAll<HTMLElement>('[data-line]')].filter(
+			(one) => one.offsetParent !== null
+		);
+		const to = all[all.indexOf(event.target) + step];
+		if (!to) return;
+		event.preventDefault();
+		to.focus();
+	}
 
 	function say(
 		counts: { doubtful: number; fresh: number; changed: number; same: number },
@@ -81,7 +144,7 @@
 		</Field>
 		<Button type="submit" look="main">Read the list</Button>
 	</form>
-{:else}
+{:else if lines}
 	<h2 class="font-display text-xl font-medium sm:text-2xl">
 		{#if review.counts.doubtful}<span class="underline decoration-due decoration-[3px] underline-offset-4"
 				>{review.counts.doubtful} of {counted(review.rows.length, 'line')}
@@ -92,8 +155,14 @@
 				: `All ${review.rows.length} lines were read.`}{/if}
 	</h2>
 	<p class="mt-1 text-ink-2">
-		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want.
+		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want. What’s
+		<span class="underline decoration-edge decoration-dotted decoration-2 underline-offset-3">dotted</span> is our
+		guess.
 	</p>
+	{#if review.language}<p class="mt-2 font-semibold text-due">
+			This list seems to be in {review.language}. Only English lists are read; each line is kept as it is, for
+			you to fill in.
+		</p>{/if}
 	{#each review.unknownHeadings as heading (heading.lineNumber)}
 		<p class="mt-2 font-semibold text-due">
 			Line {heading.lineNumber}, “{heading.written}”: no lesson matches. Lines under it go to the lesson you
@@ -104,23 +173,95 @@
 			{failure.message}
 		</p>{/if}
 
-	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4">
+	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4" onkeydown={walk}>
 		<input type="hidden" name="text" value={typed?.text ?? ''} />
 		<input type="hidden" name="lesson" value={typed?.lesson ?? ''} />
 		{#if rest.length}<input type="hidden" name="rest" value={JSON.stringify(rest)} />{/if}
-		<ol class="border-t-2 border-ink">
-			{#each review.rows as row, i (i)}
-				{#if i < shown || i === failingRow}
-					<ReviewRow {row} index={i} lessons={lessonOptions} {failure} />
+		{#if lines.doubtful.length}
+			<section aria-label="Lines to check">
+				<ol class="border-t-2 border-ink">
+					{#each lines.doubtful as line, i (line)}
+						<div class={i === at || !ready ? 'contents' : 'contents max-sm:*:hidden'}>
+							<ReviewRow
+								{line}
+								lessons={lessonOptions}
+								children={data.children}
+								{failure}
+								{marks}
+								{ready}
+								{next}
+							/>
+						</div>
+					{/each}
+				</ol>
+				{#if lines.doubtful.length > 1}
+					<p class="mt-2 flex items-center gap-3 sm:hidden">
+						<span class="text-sm text-ink-2">{at + 1} of {lines.doubtful.length} to check</span>
+						<Button size="small" disabled={at === 0} onclick={() => (at -= 1)}>Back</Button>
+						<Button size="small" disabled={at === lines.doubtful.length - 1} onclick={() => (at += 1)}
+							>Next</Button
+						>
+					</p>
 				{/if}
+			</section>
+		{/if}
+		{#if maybe.length}
+			<section class="mt-5">
+				<h3 class="font-display text-lg font-semibold">Headings, or things to gather?</h3>
+				<LeftOut lines={maybe} {ready} />
+			</section>
+		{/if}
+		<div class="mt-5 grid gap-x-10 lg:grid-cols-2 lg:items-start">
+			{#each columns as column, c (c)}
+				<div>
+					{#each column as group (group.lesson)}
+						<section class="mb-3" aria-label={titleOf(group.lesson)}>
+							<h3 class="border-b-2 border-ink font-display font-semibold">
+								<button
+									type="button"
+									class="flex min-h-11 w-full items-baseline justify-between gap-3 text-left sm:hidden"
+									aria-expanded={unfolded[group.lesson] ?? false}
+									onclick={() => (unfolded[group.lesson] = !unfolded[group.lesson])}
+									><span>{titleOf(group.lesson)}</span><span class="font-text text-sm font-normal text-ink-2"
+										>{counted(group.lines.length, 'line')}</span
+									></button
+								>
+								<span class="max-sm:hidden">{titleOf(group.lesson)}</span>
+							</h3>
+							<ol class={unfolded[group.lesson] ? '' : 'max-sm:hidden'}>
+								{#each group.lines as line (line)}
+									<ReviewRow
+										{line}
+										lessons={lessonOptions}
+										children={data.children}
+										{failure}
+										{marks}
+										{ready}
+										{next}
+									/>
+								{/each}
+							</ol>
+						</section>
+					{/each}
+				</div>
 			{/each}
-		</ol>
-		{#if review.rows.length > shown}
+		</div>
+		{#if restCount > shown}
 			<p class="mt-3">
 				<Button onclick={() => (shown += SHOWN_AT_ONCE)}
-					>Show {Math.min(SHOWN_AT_ONCE, review.rows.length - shown)} more lines</Button
+					>Show {Math.min(SHOWN_AT_ONCE, restCount - shown)} more lines</Button
 				>
 			</p>
+		{/if}
+		{#if noThings.length}
+			<details class="mt-4">
+				<summary class="min-h-9 cursor-pointer font-semibold"
+					>Left out: {counted(noThings.length, 'line')} that {noThings.length === 1 ? 'names' : 'name'} nothing
+					to gather</summary
+				>
+				<LeftOut lines={noThings} {ready} />
+			</details>
 		{/if}
 		{#if review.gone.length}
 			<fieldset class="mt-6">

@@ -1,0 +1,32 @@
+import { isMeasured } from '../../measure/convert.ts';
+import { singularName } from '../../naming/naming.ts';
+import { thingOf } from '../thing.ts';
+import { type Amount, amountAt, containerBehind } from './amount.ts';
+import { isRemark, isColour } from './remarks.ts';
+import { thingScope } from './scope.ts';
+import { lengthOf, isCounter } from './thing.ts';
+
+/** "a tube for the chimney": the word for the unit is the thing. */
+export function unitIsThing(amount: Amount): boolean {
+	const { unit, unitWord, rest } = amount;
+	return unit !== null && unitWord !== null && !isMeasured(unit) && /^(?:for|to|with) /i.test(rest);
+}
+
+/** A number and a name of its own begin a new thing even after a comma. */
+export function startsNewThing(text: string, before: string): boolean {
+	if (lengthOf(text) || containerBehind(text)) return false;
+	const amount = amountAt(thingScope(text.replace(/(?<=\S)\s*\([^()]*\)/g, '')).rest);
+	if (unitIsThing(amount)) return true;
+	// "a brush, 2 cups" are two things; "flour, 2 cups" is one.
+	if (amount.unit === 'cup' && amount.rest === '' && /^cups?$/i.test(amount.unitWord ?? ''))
+		return thingOf(singularName(before.toLowerCase()), null, 'each').use === 'kept';
+	return (
+		amount.quantity !== null &&
+		amount.rest !== '' &&
+		!isRemark(amount.rest) &&
+		!isColour(amount.rest) &&
+		!isRemark(text) &&
+		!isCounter(amount.rest) &&
+		!/^(?:long|wide|tall|in length|or so|thick|across|high)/i.test(amount.rest)
+	);
+}

@@ -1,0 +1,134 @@
+import { groupBy } from '$core/group-by.ts';
+import { exact, type Unit } from '$core/measure/index.ts';
+import { supplyLineText } from '$core/words/index.ts';
+import type { Review, ReviewRow } from '$lib/server/services/gathering/review.ts';
+
+/** What can be changed of a line that was read. */
+type Fields = {
+	lesson: string;
+	item: string;
+	quantity: string;
+	to: string;
+	unit: string;
+	per: string;
+	groupSize: string;
+	use: string;
+	optional: boolean;
+};
+
+/** One line of the review while it is looked through. */
+export class ReviewLine {
+	readonly row: ReviewRow;
+	/** By it the fields of its form are named. */
+	readonly index: number;
+	fields: Fields;
+	keep: boolean;
+	open: boolean;
+	/** A person has said that it is right. */
+	looked = $state(false);
+
+	constructor(row: ReviewRow, index: number, keep = true) {
+		this.row = row;
+		this.index = index;
+		const { item, quantity, to, unit, per, groupSize, use, optional } = row;
+		this.fields = $state({
+			lesson: String(row.lesson),
+			item,
+			quantity,
+			to,
+			unit,
+			per,
+			groupSize,
+			use,
+			optional
+		});
+		this.keep = $state(keep);
+		this.open = $state(this.isDoubtful && keep);
+	}
+
+	/** As the list has it, without the mark in front. */
+	get written(): string {
+		return this.row.written.replace(/^[\s•*·▪●○◦■□☐–—-]+/u, '');
+	}
+
+	get isDoubtful(): boolean {
+		return this.row.doubt !== null && this.row.status !== 'same';
+	}
+
+	/** The line in one breath, with what its fields say now. */
+	said(children: number): { said: string; total: string | null } {
+		const { item, unit, per, groupSize } = this.fields;
+		const quantity = numberIn(this.fields.quantity);
+		if (quantity === undefined) return { said: `${this.fields.quantity} ${item}`, total: null };
+		return supplyLineText(
+			{
+				item,
+				unit: unit as Unit,
+				per: per as ReviewRow['per'],
+				quantity,
+				to: numberIn(this.fields.to) ?? null,
+				groupSize: Number(groupSize) >= 1 ? Math.floor(Number(groupSize)) : null
+			},
+			children
+		);
+	}
+
+	/** The line as one field sends it where its own fields are not on the screen. */
+	sent(): Record<string, unknown> {
+		const { written, note, or, id } = this.row;
+		const { lesson, ...fields } = this.fields;
+		return {
+			...fields,
+			lesson: Number(lesson),
+			written,
+			note,
+			id,
+			index: this.index,
+			or: JSON.stringify(or)
+		};
+	}
+}
+
+/** A typed number; null where nothing is typed, undefined where it is none. */
+function numberIn(text: string): number | null | undefined {
+	if (text.trim() === '') return null;
+	try {
+		return exact(text.trim()).valueOf();
+	} catch {
+		return undefined;
+	}
+}
+
+/** A line that gave no thing, and what it would be as things. */
+export type LeftOutLine = {
+	readonly written: string;
+	readonly maybe: boolean;
+	readonly lines: readonly ReviewLine[];
+};
+
+/** The lines of a review: those in doubt, those left out, and the rest by lesson. */
+export class ReviewLines {
+	readonly all: readonly ReviewLine[];
+	readonly doubtful: readonly ReviewLine[];
+	readonly leftOut: readonly LeftOutLine[];
+	readonly lessons: readonly { readonly lesson: number; readonly lines: readonly ReviewLine[] }[];
+
+	constructor(review: Review) {
+		const lines = review.rows.map((row, i) => new ReviewLine(row, i));
+		let next = lines.length;
+		this.leftOut = review.leftOut
+			.filter((line) => line.rows.length > 0)
+			.map(({ written, maybe, rows }) => ({
+				written,
+				maybe,
+				lines: rows.map((row) => new ReviewLine(row, next++, false))
+			}));
+		this.all = [...lines, ...this.leftOut.flatMap((line) => line.lines)];
+		this.doubtful = lines.filter((line) => line.isDoubtful);
+		const byLesson = groupBy(
+			lines.filter((line) => !line.isDoubtful),
+			(line) => line.row.lesson
+		);
+		this.lessons = [...byLesson].map(([lesson, these]) => ({ lesson, lines: these }));
+	}
+}
