@@ -28,6 +28,8 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	// Fix in place.
 	await page.getByLabel('Amount: some yarn').fill('2 1/2');
 	await page.getByLabel('Unit: some yarn').selectOption('yd');
+	// On the phone one line in doubt stands there at a time.
+	await page.getByRole('button', { name: 'Looks right' }).first().click();
 	await page.getByLabel('Children per group: 1 sponge per group').fill('2');
 	await page.getByRole('button', { name: 'Save the list' }).click();
 
@@ -67,6 +69,69 @@ test('paste, review, list, walk and undo @both', async ({ page }) => {
 	await expect(page.getByRole('row', { name: /^orange/ })).toContainText('6 oranges');
 });
 
+test('a list is reviewed and saved by keyboard alone', async ({ page }) => {
+	await open(page, '/units/1/gather/paste');
+	const keys = page.keyboard;
+	await page.getByLabel('Supply list').focus();
+	await keys.insertText(
+		'Lesson 6\nsome yarn\n12 corks per child\n2 spades each\nLesson 7: corks, chalk and twine\n3 kites\nTime: 30 minutes'
+	);
+	await page.getByRole('button', { name: 'Read the list' }).focus();
+	await keys.press('Enter');
+	await expect(page.getByRole('heading', { level: 2 })).toContainText('2 of 4 lines need checking');
+
+	// The first doubt: an amount is typed, Enter says it is right and goes to the next one.
+	await page.getByLabel('Amount: some yarn').focus();
+	await keys.insertText('3');
+	await keys.press('Enter');
+	await expect(page.getByLabel('Amount: 2 spades each')).toBeFocused();
+	await keys.press('Enter');
+	// Down the list, one line opened, changed, closed by Escape.
+	const corks = page.getByRole('button', { name: /^12 corks × \d+ = \d+/ });
+	await corks.focus();
+	await keys.press('ArrowDown');
+	await expect(page.getByRole('button', { name: /^3 kites/ })).toBeFocused();
+	await keys.press('Enter');
+	await expect(page.getByLabel('Amount: 3 kites')).toBeFocused();
+	await keys.press('Control+a');
+	await keys.insertText('5');
+	await keys.press('Escape');
+	await expect(page.getByRole('button', { name: /^5 kites/ })).toBeFocused();
+
+	// A heading that may be things is let in; what names nothing is said.
+	await page.getByRole('button', { name: 'Add: Lesson 7: corks, chalk and twine' }).focus();
+	await keys.press('Enter');
+	await expect(page.getByText('3 things on the list: cork, chalk, twine')).toBeVisible();
+	await expect(page.getByText('Left out: 1 line that names nothing to gather')).toBeVisible();
+	await page.getByRole('button', { name: 'Save the list' }).focus();
+	await keys.press('Enter');
+	await expect(page.getByText(/List saved: 7 new/)).toBeVisible();
+	await page.goto('/units/1/gather');
+	await expect(page.getByRole('row', { name: /^kite/ })).toContainText('5 kites');
+	await expect(page.getByRole('row', { name: /^twine/ })).toBeVisible();
+});
+
+test('a list that is no English list, only headings, or a page pasted with its marks', async ({ page }) => {
+	await open(page, '/units/1/gather/paste');
+	await page
+		.getByLabel('Supply list')
+		.fill('2 Blatt Papier pro Kind\nSchere und Kleber\nWasser für das Glas');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByText('This list seems to be in German.')).toBeVisible();
+	await expect(page.getByLabel('Item: 2 Blatt Papier pro Kind')).toHaveValue('2 blatt papier pro kind');
+
+	await page.goto('/units/1/gather/paste');
+	await page
+		.getByLabel('Supply list')
+		.fill(
+			'<ul><li>&frac12; cup honey</li><li>2 corks</li></ul><table><tr><td>Flour</td><td>2 cups</td></tr></table>'
+		);
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByRole('heading', { level: 2 })).toContainText('All 3 lines were read.');
+	await expect(page.getByRole('button', { name: /^½ cup honey/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^2 cups flour/ })).toBeVisible();
+});
+
 test('the same list pasted again changes nothing; a line taken out is shown as gone', async ({ page }) => {
 	await open(page, '/units/1/gather/paste');
 	await page
@@ -96,7 +161,9 @@ test('what cannot be read is said at its line, and what was typed stays', async 
 
 	await page.getByLabel('Supply list').fill('7 corks\n2 bowls');
 	await page.getByRole('button', { name: 'Read the list' }).click();
+	await page.getByRole('button', { name: /^2 bowls/ }).click();
 	await page.getByLabel('Amount: 2 bowls').fill('two-ish');
+	await page.getByRole('button', { name: /^7 corks/ }).click();
 	await page.getByLabel('Item: 7 corks').fill('champagne cork');
 	await page.getByRole('button', { name: 'Save the list' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: '“2 bowls”' })).toContainText(

@@ -268,6 +268,11 @@ const PREPOSITION =
 
 type UnitFound = Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> & { unit: Unit };
 
+const SIZE_WORD = new RegExp(
+	`^((?:${[...SIZES].join('|')}|heaping|level|full|scant|rounded|generous|whole|good-sized)\\s+)?`,
+	'i'
+);
+
 /**
  * The unit at the start of a text, when it really is one: the thing must follow it, with or without
  * "of". Answers 'size' when number and unit are the size of the thing ("12 in ruler").
@@ -275,10 +280,7 @@ type UnitFound = Pick<Amount, 'unit' | 'unitWord' | 'notes' | 'rest'> & { unit: 
 function unitAt(text: string, quantity: null): UnitFound | null;
 function unitAt(text: string, quantity: Exact | null, needsOf?: boolean): UnitFound | 'size' | null;
 function unitAt(text: string, quantity: Exact | null, needsOf = false): UnitFound | 'size' | null {
-	const size = new RegExp(
-		`^((?:${[...SIZES].join('|')}|heaping|level|full|scant|rounded|generous|whole|good-sized)\\s+)?`,
-		'i'
-	).exec(text)!;
+	const size = SIZE_WORD.exec(text)!;
 	const afterSize = text.slice(size[0].length);
 	const found = /^(fl\.?\s?oz\.?|fluid ounces?|["']|[A-Za-z]+\.?)(?=\s|$|[,;)])/.exec(afterSize);
 	if (!found) return null;

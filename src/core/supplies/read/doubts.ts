@@ -1,14 +1,14 @@
 /** What may be wrong with a reading, in words for its line, so that a person knows what to look at. */
 export const DOUBT = {
-	amount: 'The list does not say how much.',
-	leftOver: 'The list does not say how much is left over.',
+	amount: 'The list doesn’t say how much.',
+	leftOver: 'The list doesn’t say how much is left over.',
 	groupSize: 'How many children make a group?',
 	each: 'Does “each” mean each child?',
 	orPair: 'One for each child, or one for each pair?',
 	howMany: 'How many of each?',
 	odd: 'This is hard to read. Is it a thing to gather?',
 	long: 'This is too long for one line of a list.',
-	language: 'This is not in English, so it was not read. Type it in.',
+	language: 'This isn’t in English, so it was not read. Type it in.',
 	shared: (word: string, other: string) => `Does “${word}” go with “${other}”, too?`,
 	purpose: (words: string) => `Does “${words}” only say what it is for, or are there more things to gather?`,
 	anyOne: (things: readonly string[]) =>

@@ -100,10 +100,29 @@ export function rowOf(text: string, isAmount: (cell: string) => boolean): string
  * list number or footnote mark. Capitals stay (T. and t. differ).
  */
 export function normalize(text: string): string {
+	const plain = /[^\x20-\x7e]/.test(text) ? plainMarks(text) : text;
+	const line = withoutNumber(plain)
+		.replace(/\[([^[\]]{2,60})\]/g, '($1)')
+		.replace(/(\d)\s*-\s*(?=\d|\.\d)/g, '$1-')
+		.replace(/\s+--?\s+|\s*\.{2,}\s*/g, ', ')
+		.replace(/([a-z])\((e?s)\)/gi, '$1$2')
+		.replace(/''/g, '"')
+		.replace(/\s*&\s*|\s+\+\s+/g, ' and ')
+		.replace(/\*+/g, '')
+		.replace(/^(\d+)\s?x\s+(?=[a-z#])/i, '$1 ')
+		.replace(/^x\s?(?=\d+\s)/i, '')
+		.replace(/(?<!\d)"([^"]*)"(?!\d)/g, '$1');
+	return slashes(ABBREVIATED.test(line) ? spelledOut(line) : line)
+		.replace(/\s+/g, ' ')
+		.trim()
+		.replace(/[.;,]+$/, '')
+		.trim();
+}
+
+/** Letters and signs that are written in several ways, in one way. */
+function plainMarks(text: string): string {
 	return text
 		.normalize('NFC')
-		.replace(/\[([^[\]]{2,60})\]/gu, '($1)')
-		.replace(/^(\W*(?:lesson|day|week|session|activity|experiment)\s+\d+[a-z]?)\s+[-–—]\s+/iu, '$1: ')
 		.replace(/[\u00A0\u2000-\u200B\u202F\u205F\u3000\uFEFF\t]/gu, ' ')
 		.replace(/[\p{Extended_Pictographic}\u{FE0F}\u{200D}]/gu, (mark) =>
 			/[☐☑☒✓✔✗◻◼▪▫▶]/u.test(mark) ? '' : ' '
@@ -113,41 +132,49 @@ export function normalize(text: string): string {
 		)
 		.replace(/(\d\/\d) +-(?=[a-z])/giu, '$1-')
 		.replace(/⁄/gu, '/')
-		.replace(/[“”„″〃]|''/gu, '"')
+		.replace(/[“”„″〃]/gu, '"')
 		.replace(/[‘’‚′`´]/gu, "'")
 		.replace(/×/gu, 'x')
 		.replace(BULLETS, '')
-		.replace(/^\(?\d{1,3}[.)](?=\s|[A-Za-z])(?!\d)\s*/u, (mark) => (/^\(/.test(mark) ? mark : ''))
-		.replace(/^[a-z]\)\s+/u, '')
-		.replace(BULLETS, '')
 		.replace(/\s*[•·‣▪●◦](?=\s)\s*|\s+[•·‣▪●◦]\s*/gu, '; ')
-		.replace(/(\d)\s*[–—−‒-]\s*(?=\d|\.\d)/gu, '$1-')
-		.replace(/\s*[–—−]\s*|\s+--?\s+/gu, ', ')
-		.replace(/\s*(?:…|\.{2,})\s*/gu, ', ')
-		.replace(/([a-z])\((e?s)\)/giu, '$1$2')
-		.replace(/\bw\/o\b\s*/giu, 'without ')
-		.replace(/\bw\/\s*(?=\w)/giu, 'with ')
-		.replace(/\s*&\s*/gu, ' and ')
-		.replace(/\s+\+\s+/gu, ' and ')
-		.replace(/\*+/gu, '')
-		.replace(/\b(?:qty|quantity|count)\b\.?\s*:?\s*(?=\d)/giu, '')
-		.replace(/^(\d+)\s?x\s+(?=[a-z#])/iu, '$1 ')
-		.replace(/\bopt\.?(?=\)|:|,|$)|\bopt\.(?=\s)/giu, 'optional')
-		.replace(/(\d[\d./]*(?: [a-z]+)?) ea\b\.?/giu, '$1 each')
-		.replace(/\bapiece\b/giu, 'per child')
-		.replace(/(?<![,;])\s+(?=(?:etc|and so on|and so forth)\b\.?$)/iu, ', ')
-		.replace(/^x\s?(?=\d+\s)/iu, '')
-		.replace(/\b(sm|med|lg)\b\.?(?=\s)/giu, (word) => WRITTEN_OUT[word.toLowerCase().replace('.', '')])
-		.replace(/\s*\/\s*(?=(?:child|student|person|kid|pair|group|team)\b)/giu, ' per ')
-		.replace(/\b(an? )?(dozen|couple) or so\b/giu, 'about $1$2')
-		.replace(/\band\s*\/\s*or\b/giu, 'or')
-		.replace(/(?<!\d)"([^"]*)"(?!\d)/gu, '$1')
-		.replace(/(?<=[a-z]{2})\s*\/\s*(?=[a-z]{2})/giu, ' or ')
-		.replace(/\bon or off\b/giu, 'on/off')
-		.replace(/\s+/gu, ' ')
-		.trim()
-		.replace(/[.;,]+$/u, '')
-		.trim();
+		.replace(/(\d)\s*[–—−‒]\s*(?=\d|\.\d)/gu, '$1-')
+		.replace(/\s*[–—−]\s*/gu, ' - ')
+		.replace(/\s*…\s*/gu, ', ');
+}
+
+/** Without the bullet and the number of a list in front; the number of a lesson stays and is set off. */
+function withoutNumber(text: string): string {
+	return text
+		.replace(/^(\W*(?:lesson|day|week|session|activity|experiment)\s+\d+[a-z]?)\s+-\s+/i, '$1: ')
+		.replace(BULLETS, '')
+		.replace(/^\(?\d{1,3}[.)](?=\s|[A-Za-z])(?!\d)\s*/, (mark) => (/^\(/.test(mark) ? mark : ''))
+		.replace(/^[a-z]\)\s+/, '')
+		.replace(BULLETS, '');
+}
+
+const ABBREVIATED = /\b(?:w|qty|quantity|count|opt|ea|apiece|etc|so|sm|med|lg)\b/i;
+
+function spelledOut(line: string): string {
+	return line
+		.replace(/\bw\/o\b\s*/gi, 'without ')
+		.replace(/\bw\/\s*(?=\w)/gi, 'with ')
+		.replace(/\b(?:qty|quantity|count)\b\.?\s*:?\s*(?=\d)/gi, '')
+		.replace(/\bopt\.?(?=\)|:|,|$)|\bopt\.(?=\s)/gi, 'optional')
+		.replace(/(\d[\d./]*(?: [a-z]+)?) ea\b\.?/gi, '$1 each')
+		.replace(/\bapiece\b/gi, 'per child')
+		.replace(/(?<![,;])\s+(?=(?:etc|and so on|and so forth)\b\.?$)/i, ', ')
+		.replace(/\b(sm|med|lg)\b\.?(?=\s)/gi, (word) => WRITTEN_OUT[word.toLowerCase().replace('.', '')])
+		.replace(/\b(an? )?(dozen|couple) or so\b/gi, 'about $1$2');
+}
+
+/** "per child" and "or", where a slash says so. */
+function slashes(line: string): string {
+	if (!line.includes('/')) return line;
+	return line
+		.replace(/\s*\/\s*(?=(?:child|student|person|kid|pair|group|team)\b)/gi, ' per ')
+		.replace(/\band\s*\/\s*or\b/gi, 'or')
+		.replace(/(?<=[a-z]{2})\s*\/\s*(?=[a-z]{2})/gi, ' or ')
+		.replace(/\bon or off\b/gi, 'on/off');
 }
 
 const WRITTEN_OUT: Readonly<Record<string, string>> = { sm: 'small', med: 'medium', lg: 'large' };

@@ -11,6 +11,8 @@ const KEEP = '\uE001';
 const INSTEAD =
 	/\s*\((?:([^()]+?) (?:can|may|could) (?:also )?be (?:used|substituted)(?: instead| too| as well)?|([^()]+?) (?:works?|will (?:do|work)|is fine|are fine)(?: too| as well| also| instead| fine)?|(?:substitutes?|alternatives?|alternately|alternatively|instead)[:,]?\s+([^()]+))\)/gi;
 
+const JOINED = new RegExp(`\\b(?:${JOINED_BY_AND.join('|')})`, 'gi');
+
 /** Cuts a line at commas, "and" and "or" outside brackets, not inside numbers or fixed pairs of words. */
 export function partsOf(line: string): Part[] {
 	const brackets: string[] = [];
@@ -21,7 +23,7 @@ export function partsOf(line: string): Part[] {
 		.replace(/(\d),(?=\d{3}\b)/g, '$1');
 	const kept: string[] = [];
 	const keep = (found: string) => `\uE002${kept.push(found) - 1}\uE002`;
-	for (const joined of JOINED_BY_AND) text = text.replace(new RegExp(`\\b${joined}`, 'gi'), keep);
+	text = text.replace(JOINED, keep);
 	text = text
 		.replace(
 			/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi,

@@ -115,7 +115,7 @@ describe('what is doubtful says why', () => {
 		['2 corks each', 'Does “each” mean each child?'],
 		['1 net per group', 'How many children make a group?'],
 		['large bowl or jar', 'Does “large” go with “jar”, too?'],
-		['some twine', 'The list does not say how much.'],
+		['some twine', 'The list doesn’t say how much.'],
 		['ask an adult to cut the lids', 'This is hard to read. Is it a thing to gather?'],
 		[
 			'paper for sketching, chalk, and twine',

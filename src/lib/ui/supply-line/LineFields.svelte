@@ -25,7 +25,6 @@
 </script>
 
 <!-- The fields of one line that was read: all of it can be changed in place. -->
-<input type="hidden" name={name('keep')} value={line.keep ? 'on' : ''} />
 <input type="hidden" name={name('id')} value={row.id ?? ''} />
 <input type="hidden" name={name('written')} value={row.written} />
 <input type="hidden" name={name('note')} value={row.note} />

@@ -14,19 +14,22 @@
 		failure: Failure;
 		/** Marks tell new lines from those that are there; on a first list all are new. */
 		marks: boolean;
+		/** Out of sight on the phone, where one line in doubt is shown at a time. */
+		waits?: boolean;
 		/** Scripts run, so that lines can be opened. */
 		ready: boolean;
 		/** Goes on to the next line. */
 		next: (from: HTMLElement) => void;
 	};
-	let { line, lessons, children, failure, marks, ready, next }: Props = $props();
+	let { line, lessons, children, failure, marks, waits = false, ready, next }: Props = $props();
 	let element = $state<HTMLElement>();
 	const { row } = $derived(line);
 	const error = $derived(failure?.path?.startsWith(`row-${line.index}-`) ? failure : null);
 	$effect(() => {
 		if (error) line.open = true;
 	});
-	const isOpen = $derived(line.open);
+	// Before scripts run, and where none do, every line shows its fields.
+	const isOpen = $derived(line.open || error !== null || !ready);
 	const mark = $derived(row.status === 'changed' ? 'changed' : row.status === 'new' ? 'new' : 'no change');
 
 	async function toggle(open: boolean) {
@@ -58,7 +61,9 @@
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->
 <li
 	bind:this={element}
-	class="border-b border-rule {line.keep ? '' : 'opacity-60'} {isOpen ? 'py-2.5' : ''}"
+	class="border-b border-rule {line.keep ? '' : 'opacity-60'} {isOpen ? 'py-2.5' : ''} {waits
+		? 'max-sm:hidden'
+		: ''}"
 	data-review
 	{onkeydown}
 >
@@ -66,7 +71,7 @@
 		<input
 			type="checkbox"
 			bind:checked={line.keep}
-			disabled={!ready}
+			name={ready ? undefined : `row-${line.index}-keep`}
 			class="size-5 shrink-0"
 			aria-label="Keep this line: {row.written}"
 		/>
@@ -98,6 +103,7 @@
 	{#if isOpen}
 		{#if row.doubt}<p class="mt-0.5 mb-1 ml-7 font-semibold text-due">{row.doubt}</p>{/if}
 		<div class="mt-1 sm:ml-7">
+			{#if ready}<input type="hidden" name="row-{line.index}-keep" value={line.keep ? 'on' : ''} />{/if}
 			<LineFields {line} {lessons} {failure} />
 			<div class="mt-1.5 flex flex-wrap items-center gap-x-4 text-sm text-ink-2">
 				<button

@@ -38,14 +38,20 @@
 		ready = true;
 	});
 	const lines = $derived(review ? new ReviewLines(review) : null);
+	const failingRow = $derived(Number(/^row-(\d+)-/.exec(failure?.path ?? '')?.[1] ?? -1));
 	// A line that cannot be saved has to be on the screen.
 	$effect(() => {
-		if (failure?.path?.startsWith('row-')) shown = Infinity;
+		if (failingRow >= shown) shown = failingRow + SHOWN_AT_ONCE;
 	});
 	/** Lines whose fields are not on the screen go along in one field: thousands of fields would stop the browser. */
-	const rest = $derived(
-		lines?.all.filter((line) => line.keep && !line.open).map((line) => line.sent()) ?? []
-	);
+	const rest = $derived.by(() => {
+		const shownOpen = new Set(
+			ready ? [] : [...(lines?.doubtful ?? []), ...columns.flat().flatMap((one) => one.lines)]
+		);
+		return (lines?.all ?? [])
+			.filter((line) => line.keep && !line.open && line.index !== failingRow && !shownOpen.has(line))
+			.map((line) => line.sent());
+	});
 	const maybe = $derived(lines?.leftOut.filter((line) => line.maybe) ?? []);
 	const noThings = $derived(lines?.leftOut.filter((line) => !line.maybe) ?? []);
 	/** On a first list all lines are new, and no mark says so. */
@@ -182,17 +188,16 @@
 			<section aria-label="Lines to check">
 				<ol class="border-t-2 border-ink">
 					{#each lines.doubtful as line, i (line)}
-						<div class={i === at || !ready ? 'contents' : 'contents max-sm:*:hidden'}>
-							<ReviewRow
-								{line}
-								lessons={lessonOptions}
-								children={data.children}
-								{failure}
-								{marks}
-								{ready}
-								{next}
-							/>
-						</div>
+						<ReviewRow
+							{line}
+							lessons={lessonOptions}
+							children={data.children}
+							{failure}
+							{marks}
+							waits={ready && i !== at}
+							{ready}
+							{next}
+						/>
 					{/each}
 				</ol>
 				{#if lines.doubtful.length > 1}
