@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readContents } from './index.ts';
+import { readContents, weekAndDay, withinText } from './index.ts';
 
 const titles = (text: string) => readContents(text).lessons.map((lesson) => lesson.title);
 const pages = (text: string) => readContents(text).lessons.map((lesson) => lesson.page);
@@ -20,7 +20,7 @@ describe('a table of contents', () => {
 		['Lessons 3–4 Scale and Distance … 22', 3, 'Scale and Distance', 22],
 		['Lesson 3', 3, 'Lesson 3', null]
 	])('%s', (line, number, title, page) => {
-		expect(readContents(line).lessons).toEqual([{ number, title, page, topics: [], lineNumber: 1 }]);
+		expect(readContents(line).lessons).toMatchObject([{ number, title, page, topics: [], lineNumber: 1 }]);
 	});
 
 	it('a number behind a space is a page only where nearly all lines have one, and they grow', () => {
@@ -89,6 +89,65 @@ describe('a table of contents', () => {
 	it('where only parts are numbered, they are the lessons; where nothing is, every line is one', () => {
 		expect(titles('Part One: Water\nPart Two: Air')).toEqual(['Water', 'Air']);
 		expect(titles('Clouds\nRain\nSnow')).toEqual(['Clouds', 'Rain', 'Snow']);
+	});
+
+	it('weeks with days inside are weeks and days; days inside a lesson are its sessions', () => {
+		const { lessons, leftOut } = readContents(
+			'Week 1: Soil\n Day 1 Layers ... 5\n Day 2 Sand ... 9\nWeek 2: Seeds\n Day 1 Inside ... 14'
+		);
+		expect(lessons.map(({ title, page, within }) => [title, page, within?.week, within?.day])).toEqual([
+			['Layers', 5, 1, 1],
+			['Sand', 9, 1, 2],
+			['Inside', 14, 2, 1]
+		]);
+		expect(leftOut.map((line) => line.why)).toEqual(Array(2).fill('a week, with its days below'));
+		expect(titles('Week One: Land\n Monday: Hills\n Friday: Rivers')).toEqual(['Hills', 'Rivers']);
+		expect(titles('Week 1 Soil\nWeek 2 Seeds')).toEqual(['Soil', 'Seeds']);
+		const [ponds, lakes] = readContents('Lesson 1: Ponds\n Day 1\n Day 2 Reeds\nLesson 2: Lakes').lessons;
+		expect([ponds.title, ponds.sessions, ponds.topics]).toEqual(['Ponds', 2, ['Reeds']]);
+		expect(lakes.sessions).toBe(1);
+		expect(weekAndDay(withinText(readContents('Week 3\nDay 1 Ice\nDay 2 Fog').lessons[1].within!))).toEqual({
+			week: 3,
+			day: 2
+		});
+	});
+
+	it('Roman numerals, L1, pages behind the title, dots in the middle, decimals, optional lessons', () => {
+		expect(
+			readContents('I. Rocks ... 4\nII. Ores ... 9\nIII. Caves ... 15').lessons.map((l) => l.number)
+		).toEqual([1, 2, 3]);
+		expect(titles('I. Rocks\nV. Ores')).toEqual(['I. Rocks', 'V. Ores']);
+		expect(pages('L1: Ponds (pp 10–15)\nL2 Lakes pp 16-21\nL3. Seas, p. 22')).toEqual([10, 16, 22]);
+		expect(titles('L1: Ponds (pp 10–15)\nL2 Lakes pp 16-21')).toEqual(['Ponds', 'Lakes']);
+		expect(pages('1 Grain · · · · 4\n2 Flour · · · · 9')).toEqual([4, 9]);
+		expect(titles('Module 1: Light\n1.1 Lamps 4\n1.2 Shade 8\nModule 2: Color\n2.1 Prisms 14')).toEqual([
+			'Lamps',
+			'Shade',
+			'Prisms'
+		]);
+		expect(readContents('Lesson 1 Ponds\nOptional: Lesson 2 Lakes').lessons.map((l) => l.optional)).toEqual([
+			false,
+			true
+		]);
+	});
+
+	it('two columns pasted as one are read down the left and then down the right', () => {
+		const left = ['Lesson 1 Ponds ... 4', 'Lesson 2 Reeds ... 9', 'Lesson 3 Ducks ... 15'];
+		const right = ['Lesson 4 Frogs ... 20', 'Lesson 5 Newts ... 26'];
+		const text = left.map((one, i) => `${one}     ${right[i] ?? ''}`).join('\n');
+		expect(titles(text)).toEqual(['Ponds', 'Reeds', 'Ducks', 'Frogs', 'Newts']);
+		expect(pages(text)).toEqual([4, 9, 15, 20, 26]);
+	});
+
+	it('a page pasted with its marks; a line that was left out let in', () => {
+		expect(titles('<ul><li>Lesson 1: Ponds</li><li>Lesson 2: Lakes</li></ul>')).toEqual(['Ponds', 'Lakes']);
+		const text = 'Lesson 1 Ponds\nWelcome to the lake\nLesson 2 Lakes';
+		expect(titles(text)).toEqual(['Ponds', 'Lakes']);
+		expect(readContents(text, new Set(['Welcome to the lake'])).lessons.map((l) => l.title)).toEqual([
+			'Ponds',
+			'Welcome to the lake',
+			'Lakes'
+		]);
 	});
 
 	it('every line is read or left out, whatever it says', () => {

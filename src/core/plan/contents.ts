@@ -1,3 +1,5 @@
+import { linesOf } from '../pasted/index.ts';
+
 /** A lesson as a book's table of contents prints it. */
 export type ContentsLesson = {
 	/** As printed, or null when the book does not number them. */
@@ -7,6 +9,11 @@ export type ContentsLesson = {
 	readonly page: number | null;
 	/** What the book lists below the lesson. */
 	readonly topics: readonly string[];
+	/** The week that it stands in, where weeks have days. */
+	readonly within: { readonly week: number; readonly title: string; readonly day: number } | null;
+	/** Days that it takes, where they stand below it. */
+	readonly sessions: number;
+	readonly optional: boolean;
 	/** Line of the text, from 1. */
 	readonly lineNumber: number;
 };
@@ -26,8 +33,9 @@ type Entry = {
 	readonly written: string;
 	readonly indent: number;
 	/** "Lesson", "3." … in front of the title. */
-	readonly label: 'lesson' | 'other' | 'number' | 'none';
+	readonly label: 'lesson' | 'week' | 'day' | 'other' | 'number' | 'none';
 	readonly word: string;
+	readonly optional: boolean;
 	readonly number: number | null;
 	title: string;
 	page: number | null;
@@ -38,13 +46,15 @@ type Entry = {
 const NUMBER_WORDS =
 	'one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen'.split(' ');
 const LABEL = new RegExp(
-	`^(lessons?|chapters?|weeks?|days?|topics?|sessions?|modules?|units?|parts?|sections?|ch\\.?)\\s+#?(\\d{1,3}|[ivxlc]{1,6}|${NUMBER_WORDS.join('|')})\\b(?:\\s*(?:[-–—]|to)\\s*\\d{1,3})?\\s*[:.)–—-]*\\s*(.*)$`,
+	`^(lessons?|chapters?|weeks?|days?|topics?|sessions?|modules?|units?|parts?|sections?|ch\\.?|wk\\.?|les\\.?|mon(?:day)?|tue(?:s(?:day)?)?|wed(?:nesday)?|thu(?:rs(?:day)?)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)(?:(?<=\\w{3}day|mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?=\\s*[:.–—-])|\\s+#?(\\d{1,3}|[ivxlc]{1,6}|${NUMBER_WORDS.join('|')})\\b)(?:\\s*(?:[-–—]|to)\\s*\\d{1,3})?\\s*[:.)–—-]*\\s*(.*)$`,
 	'i'
 );
-const NUMBERED = /^(\d{1,3})\s*(?:[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
+const SHORT = /^([lwd])\s?(\d{1,2})(?:\s*[:.)–—-]|\s)\s*(.*)$/i;
+const NUMBERED = /^(\d{1,3}|\d{1,2}\.\d{1,2})\s*(?:[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
+const ROMAN_NUMBERED = /^([IVXLC]{1,6})\s*(?:[.:)–—]|\s-\s|\s{2})\s*(\D.*)$/;
 const LEADER =
-	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s\.){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
-const COMMA_PAGE = /^(.*?)[,(]?\s*\b(?:pp?\.|pages?)\s*(\d{1,4})(?:\s*[-–—]\s*\d{1,4})?\)?\s*$/i;
+	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s[.·]){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
+const COMMA_PAGE = /^(.*?)[,(]?\s*\b(?:pp?\.?|pgs?\.?|pages?)\s*(\d{1,4})(?:\s*[-–—]\s*\d{1,4})?\)?\s*$/i;
 const SPACE_PAGE = /^(.*\S)\s+(\d{1,4})\s*$/;
 const HEADING = /^(?:table of )?contents?:?$/i;
 const MATTER =
@@ -53,58 +63,127 @@ const ROMAN: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50, c: 1
 
 /**
  * Reads a table of contents as pasted: "Lesson 3 Scale and Distance … 22". Lines below a lesson that
- * carry no number of their own are its topics; front and back matter is left out and said.
+ * carry no number of their own are its topics; front and back matter is left out and said. Days inside weeks are the
+ * lessons, days inside a lesson its sessions. Lines that were left out can be let in, as they are written.
  *
  *     readContents('Lesson 1 A map of the table ...... 5').lessons[0]
- *     // { number: 1, title: 'A map of the table', page: 5, topics: [], lineNumber: 1 }
+ *     // { number: 1, title: 'A map of the table', page: 5, topics: [], … }
  */
-export function readContents(text: string): ReadContents {
+export function readContents(text: string, letIn: ReadonlySet<string> = new Set()): ReadContents {
 	const leftOut: { lineNumber: number; written: string; why: string }[] = [];
 	const entries: Entry[] = [];
-	text.split(/\r\n|\r|\n/).forEach((line, i) => {
+	for (const { line, lineNumber } of inOneColumn(linesOf(text))) {
 		const written = line.trim();
-		if (!written) return;
+		if (!written) continue;
 		if (written.length > LONGEST) {
-			leftOut.push({ lineNumber: i + 1, written: `${written.slice(0, 80)}…`, why: 'too long for a title' });
-			return;
+			leftOut.push({ lineNumber, written: `${written.slice(0, 80)}…`, why: 'too long for a title' });
+			continue;
 		}
-		if (HEADING.test(written)) leftOut.push({ lineNumber: i + 1, written, why: 'a heading' });
-		else if (!/\p{L}/u.test(written)) leftOut.push({ lineNumber: i + 1, written, why: 'no words in it' });
-		else entries.push(entryOf(withoutRuns(line), i + 1));
-	});
+		if (HEADING.test(written)) leftOut.push({ lineNumber, written, why: 'a heading' });
+		else if (!/\p{L}/u.test(written)) leftOut.push({ lineNumber, written, why: 'no words in it' });
+		else entries.push(entryOf(withoutRuns(line), lineNumber));
+	}
+	takeRoman(entries);
 	takeBarePages(entries);
 	const joined = joinWrapped(entries);
 	const kind = lessonLabel(joined);
 	const labelled = new Set(joined.filter((entry) => entry.label === kind).map((entry) => entry.number));
-	const lessons: (Omit<ContentsLesson, 'topics'> & { topics: string[]; indent: number })[] = [];
+	const lessons: (Omit<ContentsLesson, 'topics'> & { topics: string[]; indent: number; days: number })[] = [];
+	let week = null as { week: number; title: string; days: number } | null;
 	for (const entry of joined) {
 		const out = (why: string) => leftOut.push({ lineNumber: entry.lineNumber, written: entry.written, why });
 		const last = lessons.at(-1);
-		if (MATTER.test(entry.title)) out('not a lesson');
-		else if (isLesson(entry, kind) || (last && goesOn(entry, last) && !labelled.has(entry.number))) {
-			const { number, page, lineNumber, indent } = entry;
+		const isIn = letIn.has(entry.written);
+		if (entry.label === 'week' && kind !== 'week' && !isIn) {
+			week = { week: entry.number ?? (week?.week ?? 0) + 1, title: entry.title, days: 0 };
+			out(kind === 'day' ? 'a week, with its days below' : 'a heading over several lessons');
+		} else if (MATTER.test(entry.title) && !isIn) out('not a lesson');
+		else if (isIn || isLesson(entry, kind) || (last && goesOn(entry, last) && !labelled.has(entry.number))) {
+			const { number, page, lineNumber, indent, optional } = entry;
+			if (week) week.days++;
 			lessons.push({
 				number,
-				title: entry.title || `${entry.word} ${number}`,
+				title: entry.title || `${entry.word} ${number ?? ''}`.trim(),
 				page,
 				topics: [],
+				within: week && kind === 'day' ? { week: week.week, title: week.title, day: week.days } : null,
+				sessions: 1,
+				optional,
 				lineNumber,
-				indent
+				indent,
+				days: 0
 			});
+		} else if (entry.label === 'day' && last) {
+			// The days of a lesson are its sessions.
+			last.days++;
+			if (entry.title) last.topics.push(entry.title);
 		} else if (entry.label === 'other') out('a heading over several lessons');
 		else if (last && (entry.indent > last.indent || kind !== 'none')) last.topics.push(entry.title);
 		else out('no number where the others have one');
 	}
 	return {
-		lessons: lessons.map(({ number, title, page, topics, lineNumber }) => ({
-			number,
-			title,
-			page,
-			topics,
-			lineNumber
-		})),
+		lessons: lessons.map(({ indent: _, days, ...lesson }) => ({ ...lesson, sessions: Math.max(1, days) })),
 		leftOut: leftOut.sort((a, b) => a.lineNumber - b.lineNumber)
 	};
+}
+
+type Numbered = { readonly line: string; readonly lineNumber: number };
+
+const COLUMN_GAP = /\s{2,}|\t/;
+const COUNTED =
+	/^(?:(?:lesson|chapter|week|day|topic|session|unit|l|ch\.?)\s*)?#?(\d{1,3})(?=[.:)\s–—-]).*\p{L}/iu;
+
+/** Two columns that were pasted as one: the right one counts on where the left one ends. */
+function inOneColumn(lines: readonly string[]): Numbered[] {
+	const plain = lines.map((line, i) => ({ line, lineNumber: i + 1 }));
+	const numberIn = (text: string) => Number(COUNTED.exec(text.trim())?.[1] ?? NaN);
+	const halves = plain.map(({ line, lineNumber }) => {
+		if (line.length > 400) return null;
+		const pieces = line.trim().split(COLUMN_GAP);
+		for (let i = 1; i < pieces.length; i++) {
+			const right = line.trim().slice(line.trim().indexOf(pieces[i], pieces.slice(0, i).join('').length));
+			const left = line
+				.trim()
+				.slice(0, line.trim().length - right.length)
+				.trim();
+			if (numberIn(right) > numberIn(left)) return { left, right, lineNumber };
+		}
+		return null;
+	});
+	const two = halves.filter((half) => half !== null);
+	if (two.length < 2 || two.length * 2 < plain.filter(({ line }) => /\p{L}/u.test(line)).length) return plain;
+	const lastLeft = Math.max(...two.map(({ left }) => numberIn(left)));
+	if (numberIn(two[0].right) <= lastLeft - 1) return plain;
+	return [
+		...plain.map((one, i) => ({ ...one, line: halves[i]?.left ?? one.line })),
+		...two.map(({ right, lineNumber }) => ({ line: right, lineNumber }))
+	];
+}
+
+/** "I. Rocks", "II. Minerals": capital letters are numbers only where they count on from the first. */
+function takeRoman(entries: Entry[]): void {
+	const at = entries.flatMap((entry, i) => {
+		const found = entry.label === 'none' ? ROMAN_NUMBERED.exec(entry.title) : null;
+		return found ? [{ i, number: numberOf(found[1]), title: found[2] }] : [];
+	});
+	if (at.length < 2 || at.some(({ number }, i) => number !== i + 1)) return;
+	for (const { i, number, title } of at)
+		entries[i] = { ...entries[i], label: 'number', number, title: tidy(title) };
+}
+
+/** Where a lesson stands among weeks and days, as its note says it. */
+export function withinText({ week, title, day }: NonNullable<ContentsLesson['within']>): string {
+	return `Week ${week}${title ? `: ${title}` : ''}, day ${day}`;
+}
+
+/**
+ * Week and day of a lesson, from a note that says them; null where it says none.
+ *
+ *     weekAndDay('Week 2: Seeds, day 1')   // { week: 2, day: 1 }
+ */
+export function weekAndDay(note: string): { week: number; day: number } | null {
+	const found = /^Week (\d{1,3})\b[^\n]{0,200}?, day (\d{1,2})\b/.exec(note);
+	return found && { week: Number(found[1]), day: Number(found[2]) };
 }
 
 /** A line of a table of contents is not longer than this many characters, its leader aside. */
@@ -125,16 +204,29 @@ function withoutRuns(line: string): string {
 	);
 }
 
+const KIND_OF_LABEL: readonly (readonly [RegExp, Entry['label']])[] = [
+	[/^(?:unit|part|section|module)$/, 'other'],
+	[/^(?:week|wk|w)$/, 'week'],
+	[/^(?:day|d|mon|tue|wed|thu|fri|sat|sun)/, 'day']
+];
+
 function entryOf(line: string, lineNumber: number): Entry {
 	const indent = line.replaceAll('\t', '    ').search(/\S/);
 	const written = line.trim();
-	const plain = written.replace(/^[-*•▪–]\s+/, '');
+	const said = written.replace(/^[-*•▪–]\s+/, '');
+	const optional = /^\(?optional\)?\s*[:–—-]?\s+|\s*\(optional\)\s*$/i.exec(said);
+	const plain = optional ? said.replace(optional[0], '') : said;
 	const paged = LEADER.exec(plain) ?? COMMA_PAGE.exec(plain);
 	const page = paged && /^\d+$/.test(paged[2]) ? Number(paged[2]) : null;
 	const front = (paged ? paged[1] : plain).replace(/[\s.…·_,]+$/u, '');
-	const labelled = LABEL.exec(front);
+	const labelled = LABEL.exec(front) ?? SHORT.exec(front);
 	const numbered = labelled ? null : NUMBERED.exec(front);
-	const word = labelled ? labelled[1].replace(/\.$/, '').replace(/s$/i, '').toLowerCase() : '';
+	const word = labelled
+		? labelled[1]
+				.replace(/\.$/, '')
+				.replace(/(?<!^tue|^thur)s$/i, '')
+				.toLowerCase()
+		: '';
 	const title = tidy(labelled ? labelled[3] : numbered ? numbered[2] : front);
 	const bare = paged ? null : SPACE_PAGE.exec(title);
 	return {
@@ -143,13 +235,18 @@ function entryOf(line: string, lineNumber: number): Entry {
 		indent,
 		word: word ? word[0].toUpperCase() + word.slice(1) : '',
 		label: labelled
-			? /^(unit|part|section|module)$/.test(word)
-				? 'other'
-				: 'lesson'
+			? (KIND_OF_LABEL.find(([words]) => words.test(word))?.[1] ?? 'lesson')
 			: numbered
 				? 'number'
 				: 'none',
-		number: labelled ? numberOf(labelled[2]) : numbered ? Number(numbered[1]) : null,
+		optional: optional !== null,
+		number: labelled
+			? labelled[2]
+				? numberOf(labelled[2])
+				: null
+			: numbered && !numbered[1].includes('.')
+				? Number(numbered[1])
+				: null,
 		title,
 		page,
 		maybePage: bare ? Number(bare[2]) : null
@@ -179,7 +276,8 @@ function numberOf(text: string): number | null {
 function takeBarePages(entries: readonly Entry[]): void {
 	const pageOf = (entry: Entry) => entry.page ?? entry.maybePage;
 	const paged = entries.filter((entry) => pageOf(entry) !== null);
-	if (paged.length < 3 || paged.length * 10 < entries.length * 6) return;
+	const lines = entries.filter((entry) => entry.page !== null || !['other', 'week'].includes(entry.label));
+	if (paged.length < 3 || paged.length * 10 < lines.length * 6) return;
 	if (paged.some((entry, i) => i > 0 && pageOf(entry)! < pageOf(paged[i - 1])!)) return;
 	for (const entry of paged) {
 		if (entry.page !== null) continue;
@@ -210,9 +308,12 @@ function joinWrapped(entries: readonly Entry[]): Entry[] {
 	return result;
 }
 
-/** What marks a lesson in this book: its word, else its number, else nothing. */
+/**
+ * What marks a lesson in this book: its word, the days of weeks, else its number, its weeks, its parts, or nothing.
+ * Days below lessons are their sessions.
+ */
 function lessonLabel(entries: readonly Entry[]): Entry['label'] {
-	for (const label of ['lesson', 'number', 'other'] as const)
+	for (const label of ['lesson', 'day', 'number', 'week', 'other'] as const)
 		if (entries.some((entry) => entry.label === label)) return label;
 	return 'none';
 }

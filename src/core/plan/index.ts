@@ -7,7 +7,7 @@ export {
 	type ActivityKind,
 	type TypedActivity
 } from './activity.ts';
-export { readContents, type ContentsLesson, type ReadContents } from './contents.ts';
+export { readContents, weekAndDay, withinText, type ContentsLesson, type ReadContents } from './contents.ts';
 export { namesIn, readFlag, READING_WAYS, type Flag, type ReadingWay } from './flag.ts';
 export { forecastEnd } from './forecast.ts';
 export { readFrame, USUAL_FRAME, type Frame } from './frame.ts';

@@ -5,7 +5,6 @@
 export { readSupplyLine } from './read/line.ts';
 export type { Alternative, ReadLine } from './read/read-line.ts';
 export {
-	linesOf,
 	listStart,
 	readSupplyList,
 	type LeftOut,

@@ -184,3 +184,61 @@ it('a list read in parts is the list read as a whole, wherever it is cut', () =>
 		})
 	);
 });
+
+describe('headings of a list', () => {
+	const read = (text: string, of = lessons) => readSupplyList(text, of);
+
+	it('one that says for whom holds for the lines below it that do not say so', () => {
+		const { lines } = read(
+			'Materials for each child:\n2 corks\n1 net per pair\nOptional:\nkite\nLesson 6\nsand'
+		);
+		expect(
+			lines.map(({ read: { item, per, optional }, fromHeading }) => [item, per, optional, fromHeading])
+		).toEqual([
+			['cork', 'child', false, 'Materials for each child:'],
+			['net', 'pair', false, null],
+			['kite', 'family', true, 'Optional:'],
+			['sand', 'family', false, null]
+		]);
+	});
+
+	it('what gave no thing is said, with what it would be; names of lessons and bare headings are not', () => {
+		const { leftOut, lines } = read(
+			'Supplies:\nLesson 6: The round earth, flattened\nLesson 5: corks, chalk and twine\nTime: 30 minutes\n2 kites'
+		);
+		expect(lines.map((line) => line.read.item)).toEqual(['kite']);
+		expect(
+			leftOut.map(({ written, maybe, things }) => [written, maybe, things.map((thing) => thing.item)])
+		).toEqual([
+			['Lesson 5: corks, chalk and twine', true, ['cork', 'chalk', 'twine']],
+			['Time: 30 minutes', false, ['minute']]
+		]);
+	});
+
+	it('weeks and days name lessons of a guide that counts so', () => {
+		const weekly = [
+			{ id: 'a', number: 1, title: 'Layers', place: { week: 1, day: 1 } },
+			{ id: 'b', number: 2, title: 'Sand', place: { week: 1, day: 2 } },
+			{ id: 'c', number: 3, title: 'Inside a seed', place: { week: 2, day: 1 } }
+		];
+		const text = 'Week 1\nshovel\nDay 2\nsieve\nWeek 2, Day 1:\nbeans\nWeek 2 Day 2: 3 cups';
+		expect(read(text, weekly).lines.map((line) => [line.read.item, line.lesson])).toEqual([
+			['shovel', 'a'],
+			['sieve', 'b'],
+			['bean', 'c'],
+			['cup', null]
+		]);
+		expect(read('Wk 2 Lesson 6\ncorks').lines[0].lesson).toBe('b');
+	});
+
+	it('a list in another language is said and not guessed at', () => {
+		const german = read('2 Blatt Papier pro Kind\nSchere und Kleber\nein Glas mit Wasser');
+		expect(german.language).toBe('German');
+		expect(german.lines.map(({ read: { item, quantity, check } }) => [item, quantity, check])).toEqual([
+			['2 blatt papier pro kind', null, true],
+			['schere und kleber', null, true],
+			['ein glas mit wasser', null, true]
+		]);
+		expect(read('taco shells\n2 cups salsa\nmasa para tamales\n1 piñata').language).toBeNull();
+	});
+});

@@ -1,13 +1,19 @@
 import { nameKey } from '../../naming/naming.ts';
+import { foreignLanguage, linesOf } from '../../pasted/index.ts';
 import { DOUBT } from './doubts.ts';
 import { headingScope, mayBeThings, onlyAnnounces, type HeadingScope } from './heading.ts';
-import { foreignLanguage } from './language.ts';
 import { LONGEST, readSupplyLine, unread, withoutGaps } from './line.ts';
 import type { ReadLine } from './read-line.ts';
-import { normalize, withoutMarkup } from './normalize.ts';
+import { normalize } from './normalize.ts';
 
 /** A lesson that a heading in a list may name. */
-export type LessonHeading = { readonly id: string; readonly number: number; readonly title: string };
+export type LessonHeading = {
+	readonly id: string;
+	readonly number: number;
+	readonly title: string;
+	/** Where it stands among weeks with days, if the guide counts so. */
+	readonly place?: { readonly week: number; readonly day: number } | null;
+};
 
 /** One thing of a pasted list: as written, as read, and for which lesson. */
 export type ListedLine = {
@@ -38,6 +44,8 @@ export type ListPart = {
 	readonly before: number;
 	/** The lesson whose heading stands above it. */
 	readonly lesson: string | null;
+	/** The week whose heading came last. */
+	readonly week: number | null;
 	/** What the last heading says of the lines below it. */
 	readonly section: Section | null;
 	/** The language of the whole text where it is not English. */
@@ -55,25 +63,19 @@ export type ReadList = {
 	readonly unknownHeadings: readonly { readonly lineNumber: number; readonly written: string }[];
 	/** The lesson whose heading came last. */
 	readonly lesson: string | null;
+	readonly week: number | null;
 	readonly section: Section | null;
 	readonly language: string | null;
 };
 
-const NUMBERED = /^(?:lesson|session|topic|day|chapter|unit|part|week)\s*#?\s*(\d+)\b/i;
-
-/** The lines of a pasted text; where a page was pasted with its markup, its items and breaks are lines. */
-export function linesOf(text: string): string[] {
-	const plain = /<\/?(?:li|p|br|tr|div|ul|h[1-6])\b/i.test(text)
-		? withoutMarkup(
-				text.replace(/<(?:\/(?:li|p|tr|div|ul|ol|h[1-6])|br\s*\/?)\s*>/gi, '\n').replace(/<\/t[dh]>/gi, '\t')
-			)
-		: text;
-	return plain.split(/\r\n|\r|\n/);
-}
+const NUMBERED =
+	/^(?:(?:week|wk|unit|part)\.?\s*#?\s*\d+\s*[,:;–—-]*\s*)?(?:lesson|session|topic|day|chapter|unit|part|week|wk)\.?\s*#?\s*(\d+)\b/i;
+const WEEK = /^(?:week|wk)\.?\s*#?\s*(\d+)\b/i;
+const DAY = /^(?:(?:week|wk)\.?\s*#?\s*\d+\s*[,:;–—-]*\s*)?day\s*#?\s*(\d+)\b/i;
 
 /** The beginning of a list: nothing above it, and its language. */
 export function listStart(text: string): ListPart {
-	return { before: 0, lesson: null, section: null, language: foreignLanguage(text) };
+	return { before: 0, lesson: null, week: null, section: null, language: foreignLanguage(text) };
 }
 
 /**
@@ -91,13 +93,17 @@ export function readSupplyList(
 	const lines: ListedLine[] = [];
 	const leftOut: LeftOut[] = [];
 	const unknownHeadings: { lineNumber: number; written: string }[] = [];
-	let { lesson, section } = part;
+	let { lesson, section, week } = part;
+	const counted = lessons.some((one) => one.place);
 	linesOf(text).forEach((line, at) => {
 		const lineNumber = part.before + at + 1;
 		const written = withoutGaps(line).trim();
 		if (written === '') return;
 		const read = part.language ? inOtherLanguage(written) : readSupplyLine(line);
-		const heading = headingOf(written, lessons, read.length === 0);
+		const said = WEEK.exec(normalize(written));
+		if (said) week = Number(said[1]);
+		const heading =
+			(counted ? placed(written, lessons, week) : null) ?? headingOf(written, lessons, read.length === 0);
 		if (heading === 'unknown') {
 			lesson = null;
 			unknownHeadings.push({ lineNumber, written });
@@ -122,7 +128,7 @@ export function readSupplyList(
 			});
 		}
 	});
-	return { lines, leftOut, unknownHeadings, lesson, section, language: part.language };
+	return { lines, leftOut, unknownHeadings, lesson, week, section, language: part.language };
 }
 
 function inOtherLanguage(written: string): ReadLine[] {
@@ -152,6 +158,20 @@ function inSection(line: ReadLine, section: Section): ReadLine | null {
 		doubts,
 		check: doubts.length > 0
 	};
+}
+
+/** The lesson of a week and a day of it; of a week alone its first. */
+function placed(
+	written: string,
+	lessons: readonly LessonHeading[],
+	week: number | null
+): LessonHeading | null {
+	const line = normalize(written);
+	const day = DAY.exec(line);
+	if (!day && !WEEK.test(line)) return null;
+	return (
+		lessons.find(({ place }) => place?.week === week && (!day || place?.day === Number(day[1]))) ?? 'unknown'
+	);
 }
 
 /** Whether a heading says only which lesson it is. */

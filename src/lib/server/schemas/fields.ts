@@ -123,3 +123,6 @@ export const dollars = Joi.number().min(0).max(100_000).empty('').messages({
 	'number.min': 'Money must be 0 or more',
 	'number.max': 'That price looks too big. Check it'
 });
+
+/** Lines of a pasted text that are to count after all, as they are written. */
+export const letInField = Joi.string().allow('').max(20_000).default('');

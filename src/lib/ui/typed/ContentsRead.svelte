@@ -4,7 +4,9 @@
 
 	type Props = { text: string };
 	let { text }: Props = $props();
-	const read = $derived(text.trim() ? readContents(text) : null);
+	/** Lines that are lessons after all, as they are written. */
+	let letIn = $state<readonly string[]>([]);
+	const read = $derived(text.trim() ? readContents(text, new Set(letIn)) : null);
 	const SHOWN = 40;
 </script>
 
@@ -25,6 +27,9 @@
 								>: {lesson.topics.join(', ')}</span
 							>{/if}</span
 					>
+					{#if lesson.within}<span class="text-ink-2">week {lesson.within.week}</span>{/if}
+					{#if lesson.sessions > 1}<span class="text-ink-2">{lesson.sessions} days</span>{/if}
+					{#if lesson.optional}<span class="text-ink-2">optional</span>{/if}
 					{#if lesson.page !== null}<span class="text-ink-2">p. {lesson.page}</span>{/if}
 				</li>
 			{/each}
@@ -32,8 +37,21 @@
 		{#if read.lessons.length > SHOWN}<p class="text-sm text-ink-2">
 				and {read.lessons.length - SHOWN} more
 			</p>{/if}
-		{#each read.leftOut.slice(0, 12) as line (line.lineNumber)}
-			<p class="text-sm text-ink-2">Skipped: “{line.written}” ({line.why})</p>
-		{/each}
+		<input type="hidden" name="letIn" value={letIn.join('\n')} />
+		{#if read.leftOut.length}
+			<ul class="mt-1">
+				{#each read.leftOut.slice(0, 12) as line (line.lineNumber)}
+					<li class="flex items-center gap-2 text-sm text-ink-2">
+						<span class="flex-1">Skipped: “{line.written}” ({line.why})</span>
+						<button
+							type="button"
+							class="min-h-9 font-semibold text-ink underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink"
+							aria-label="Take as a lesson: {line.written}"
+							onclick={() => (letIn = [...letIn, line.written])}>It’s a lesson</button
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
 	</div>
 {/if}

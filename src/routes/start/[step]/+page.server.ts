@@ -8,7 +8,8 @@ import {
 	optionalDay,
 	title,
 	weekdayFlags,
-	type WeekdayFlags
+	type WeekdayFlags,
+	letInField
 } from '$lib/server/schemas/fields.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
 import { eveningOf, STEPS, type Step } from '$lib/server/services/house/first-evening.ts';
@@ -58,7 +59,7 @@ const text = (message: string) =>
 		.required()
 		.messages({ 'string.empty': message, 'any.required': message, 'string.max': 'That is too long' });
 
-type UnitForm = { name: string; contents: string; start: string | null } & WeekdayFlags;
+type UnitForm = { name: string; contents: string; letIn: string; start: string | null } & WeekdayFlags;
 
 export const actions: Actions = {
 	who: async (event) => {
@@ -100,12 +101,13 @@ export const actions: Actions = {
 			Joi.object<UnitForm>({
 				name: title('a name for the unit'),
 				contents: text('Paste or type the lessons first, one per line'),
+				letIn: letInField,
 				start: optionalDay,
 				...weekdayFlags
 			}),
 			({ lessons }: { lessons: number }) => `New unit with ${counted(lessons, 'lesson')}`,
 			async ({ trx, now }, form) => {
-				const lessons = lessonsTyped(form.contents);
+				const lessons = lessonsTyped(form.contents, form.letIn);
 				const run = await createUnit(trx, form.name, now.today);
 				for (const lesson of lessons) await addLesson(trx, run, lesson);
 				await setCalendar(trx, run, {

@@ -1,10 +1,11 @@
 import { setImmediate as others } from 'node:timers/promises';
 import { exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
+import { linesOf } from '$core/pasted/index.ts';
+import { weekAndDay } from '$core/plan/index.ts';
 import {
 	compareLists,
 	DOUBT,
-	linesOf,
 	listStart,
 	readSupplyList,
 	type ReadList,
@@ -96,7 +97,7 @@ const LINES_A_PART = 100;
 async function readInParts(
 	text: string,
 	lessons: readonly LessonHeading[]
-): Promise<Omit<ReadList, 'lesson' | 'section'>> {
+): Promise<Omit<ReadList, 'lesson' | 'week' | 'section'>> {
 	const all = linesOf(text);
 	const read: ReadList[] = [];
 	let from = listStart(text);
@@ -105,7 +106,7 @@ async function readInParts(
 			...from,
 			before
 		});
-		from = { ...from, lesson: part.lesson, section: part.section };
+		from = { ...from, lesson: part.lesson, week: part.week, section: part.section };
 		read.push(part);
 		await others();
 	}
@@ -127,7 +128,8 @@ export async function reviewList(
 	const lessons = run.lessons.map(({ lesson, number }) => ({
 		id: String(lesson.id),
 		number,
-		title: lesson.title
+		title: lesson.title,
+		place: weekAndDay(lesson.note ?? '')
 	}));
 	const list = await readInParts(text, lessons);
 	const read = list.lines.map((line) => ({

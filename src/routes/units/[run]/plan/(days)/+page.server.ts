@@ -18,7 +18,8 @@ import {
 	whoFlags,
 	wholeOrNothing,
 	type WeekdayFlags,
-	dollars
+	dollars,
+	letInField
 } from '$lib/server/schemas/fields.ts';
 import { asHabits, habitFields, type HabitForm } from '$lib/server/schemas/habits.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
@@ -237,7 +238,8 @@ export const actions: Actions = {
 	contents: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ contents: string }>({
+			Joi.object<{ contents: string; letIn: string }>({
+				letIn: letInField,
 				contents: Joi.string()
 					.trim()
 					.max(200_000)
@@ -246,7 +248,7 @@ export const actions: Actions = {
 			}),
 			(added: number) => `${counted(added, 'lesson')} added`,
 			async ({ trx }, form) => {
-				const lessons = lessonsTyped(form.contents);
+				const lessons = lessonsTyped(form.contents, form.letIn);
 				for (const lesson of lessons) await addLesson(trx, Number(event.params.run), lesson);
 				return lessons.length;
 			}

@@ -1,0 +1,3 @@
+/** Text as people paste it: its lines, without the marks of a page, and the language it is in. */
+export { foreignLanguage } from './language.ts';
+export { linesOf, withoutMarkup } from './lines.ts';
