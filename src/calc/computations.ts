@@ -4,7 +4,7 @@ import { packs, type PacksInput } from '../core/buying/index.ts';
 import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts';
 import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
-import { readIsbn, trips, type TripsInput } from '../core/library/index.ts';
+import { readBookLine, readIsbn, trips, type TripsInput } from '../core/library/index.ts';
 import { UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
@@ -65,6 +65,11 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		'Reads one line of a printed supply list as a person wrote it.',
 		{ text: Joi.string().allow('').required() },
 		(input) => ({ lines: readSupplyLine(input.text) })
+	),
+	'book-line': computation<{ text: string }>(
+		'Reads one line of a printed or pasted book list.',
+		{ text: Joi.string().allow('').required() },
+		(input) => ({ books: readBookLine(input.text) })
 	),
 	thing: computation<{ item: string; quantity: number | null; unit: Unit }>(
 		'What any sensible parent would say of a thing: how it is used, whether a house has it, and where.',

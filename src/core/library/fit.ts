@@ -1,5 +1,5 @@
 import type { ReadingLevel } from '../house/read-levels.ts';
-import type { ResourceKind, ResourceRole } from './resource.ts';
+import type { ResourceKind, ResourceRole } from './kinds.ts';
 
 export type Reader = {
 	readonly name: string;

@@ -7,16 +7,17 @@ export { misfit, playersMisfit, type Fitting, type Reader } from './fit.ts';
 export {
 	COPYING_RIGHTS,
 	isRemark,
-	readResource,
 	RESOURCE_KINDS,
 	RESOURCE_ROLES,
 	type CopyingRight,
 	type ResourceKind,
-	type ResourceRole,
-	type TypedResource
-} from './resource.ts';
+	type ResourceRole
+} from './kinds.ts';
+export { readResource, type TypedResource } from './resource.ts';
 export { reportPile, type PileReport, type PileThing } from './pile.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
+export { readBookLine, type ReadBook } from './read/book-line.ts';
+export { readBookList, type ListedBook, type ReadBookList } from './read/book-list.ts';
 export { readUse, type TypedUse } from './use.ts';
 export { loansInARow, swapForOneLoan, type LoanStretch, type OrderedLesson } from './short-loan.ts';
 export { spineWidth } from './shelf.ts';

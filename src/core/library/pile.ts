@@ -1,5 +1,5 @@
 import { misfit, type Fitting, type Reader } from './fit.ts';
-import type { ResourceKind } from './resource.ts';
+import type { ResourceKind } from './kinds.ts';
 
 export type PileThing = Fitting & { readonly id: string; readonly pages: number | null };
 

@@ -1,46 +1,7 @@
 import { CoreError } from '../error.ts';
 import { readIsbn } from './isbn.ts';
-
-export const RESOURCE_KINDS = [
-	'book',
-	'picture book',
-	'game',
-	'kit',
-	'model',
-	'puzzle',
-	'poster',
-	'disc',
-	'magazine',
-	'card set',
-	'live specimen',
-	'printable',
-	'link'
-] as const;
-export type ResourceKind = (typeof RESOURCE_KINDS)[number];
-
-/** What a resource is for in a lesson; the last three are flags about pages and not to be read. */
-export const RESOURCE_ROLES = [
-	'spine',
-	'read aloud',
-	'read alone',
-	'reference',
-	'one activity',
-	'look at',
-	'listen or watch',
-	'skip',
-	'leave out',
-	'wrong in the book'
-] as const;
-export type ResourceRole = (typeof RESOURCE_ROLES)[number];
-
-/** Roles that say something about pages, so that nothing has to be there for them. */
-export function isRemark(role: ResourceRole): boolean {
-	return role === 'skip' || role === 'leave out' || role === 'wrong in the book';
-}
-
-/** Who may copy from it, by its publisher's terms. */
-export const COPYING_RIGHTS = ['own family', 'one class', 'none', 'ask'] as const;
-export type CopyingRight = (typeof COPYING_RIGHTS)[number];
+import type { ResourceKind } from './kinds.ts';
+import { readBookLine } from './read/book-line.ts';
 
 /** A resource as one would jot it down. */
 export type TypedResource = {
@@ -75,6 +36,21 @@ const KINDS: readonly (readonly [RegExp, ResourceKind])[] = [
 	[/^printables?$/i, 'printable'],
 	[/^(?:links?|films?|videos?|recordings?|webcams?)$/i, 'link']
 ];
+/**
+ * The parts of a line: one that is plainly a book by somebody is one part, however many commas its authors or its
+ * publisher bring along; else the commas divide.
+ */
+function partsOf(text: string): string[] {
+	const [book, ...more] = readBookLine(text);
+	const isBook = book && more.length === 0 && book.by.length > 0 && !book.check;
+	// Two names with only a comma between may be an author and a place.
+	if (isBook && (book.by.length === 1 || /\sand\s|&|;/.test(text))) return [text];
+	return text
+		.split(/\s*[,;]\s*/)
+		.map((part) => part.trim())
+		.filter(Boolean);
+}
+
 const RANGE = String.raw`(\d{1,4})(?:\s*(?:[-–]|to)\s*(\d{1,4}))?`;
 
 /**
@@ -84,10 +60,6 @@ const RANGE = String.raw`(\d{1,4})(?:\s*(?:[-–]|to)\s*(\d{1,4}))?`;
  * @throws CoreError when there is neither a title nor a valid ISBN.
  */
 export function readResource(text: string): TypedResource {
-	const parts = text
-		.split(/\s*[,;]\s*/)
-		.map((part) => part.trim())
-		.filter(Boolean);
 	const found = {
 		title: '',
 		authors: '',
@@ -103,21 +75,38 @@ export function readResource(text: string): TypedResource {
 		address: ''
 	};
 	const rest: string[] = [];
+	const parts = partsOf(text);
 	for (const [i, part] of parts.entries()) {
 		const isbn = /^(?:isbn|97[89][\d -]{10,}|[\d -]{9,}x?$)/i.test(part) ? readIsbn(part) : null;
 		if (isbn?.valid) found.isbn13 = isbn.isbn13;
 		else if (isbn && /^isbn/i.test(part)) throw new CoreError(`That ISBN isn’t right: ${isbn.why}.`);
-		else if (i === 0) {
-			const [title, authors = ''] = part.split(/\s+by\s+(?=\p{Lu})/u);
-			found.title = title;
-			found.authors = authors;
-		} else if (!take(part)) rest.push(part);
+		else if (i === 0) takeBook(part);
+		else if (!take(part)) rest.push(part);
 	}
 	if (!found.title && !found.isbn13)
 		throw new CoreError(
 			parts.length ? 'Start with the title, or enter the ISBN.' : 'Type a title or an ISBN first.'
 		);
 	return { ...found, rest };
+
+	/** Title and author in any form that lists print. */
+	function takeBook(part: string): void {
+		const [book, ...more] = /:\/\//.test(part) ? [] : readBookLine(part);
+		if (!book || more.length > 0) {
+			found.title = part;
+			return;
+		}
+		Object.assign(found, {
+			title: book.title,
+			authors: book.by.join(', '),
+			kind: book.kind,
+			isbn13: book.isbn13,
+			pages: book.pages,
+			fromAge: book.fromAge,
+			toAge: book.toAge
+		});
+		for (const note of book.note?.split(/\s*[,;]\s*/) ?? []) if (!take(note)) rest.push(note);
+	}
 
 	function take(part: string): boolean {
 		const kind = KINDS.find(([pattern]) => pattern.test(part));

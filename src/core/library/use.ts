@@ -1,6 +1,6 @@
 import { namesIn, readFlag } from '../plan/flag.ts';
 import type { PageRange } from '../plan/pages.ts';
-import { RESOURCE_ROLES, type ResourceRole } from './resource.ts';
+import { RESOURCE_ROLES, type ResourceRole } from './kinds.ts';
 
 /** What a resource is for in a lesson, as one would write it on a slip. */
 export type TypedUse = {

@@ -1,3 +1,4 @@
 /** Text as people paste it: its lines, without the marks of a page, and the language it is in. */
 export { foreignLanguage } from './language.ts';
 export { linesOf, withoutMarkup } from './lines.ts';
+export { lessonHeading, onlyNames, type LessonHeading } from './lesson-heading.ts';

@@ -4,14 +4,7 @@
  */
 export { readSupplyLine } from './read/line.ts';
 export type { Alternative, ReadLine } from './read/read-line.ts';
-export {
-	listStart,
-	readSupplyList,
-	type LeftOut,
-	type LessonHeading,
-	type ListedLine,
-	type ReadList
-} from './read/list.ts';
+export { listStart, readSupplyList, type LeftOut, type ListedLine, type ReadList } from './read/list.ts';
 export { DOUBT } from './read/doubts.ts';
 export { readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';
 export { readQuantity } from './read/quantity.ts';

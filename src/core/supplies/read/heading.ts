@@ -43,7 +43,12 @@ function saysAmount(things: string): boolean {
 		!isTitle &&
 		parts.some((part) => {
 			const amount = amountAt(part);
-			return amount.quantity !== null && amount.rest !== '' && amount.rest !== part && !/^an? /i.test(part);
+			return (
+				amount.quantity !== null &&
+				(amount.rest !== '' || amount.unitWord !== null) &&
+				amount.rest !== part &&
+				!/^an? /i.test(part)
+			);
 		})
 	);
 }

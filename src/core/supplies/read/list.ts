@@ -1,19 +1,15 @@
-import { nameKey } from '../../naming/naming.ts';
-import { foreignLanguage, linesOf } from '../../pasted/index.ts';
+import {
+	foreignLanguage,
+	lessonHeading,
+	linesOf,
+	onlyNames,
+	type LessonHeading
+} from '../../pasted/index.ts';
 import { DOUBT } from './doubts.ts';
 import { headingScope, mayBeThings, onlyAnnounces, type HeadingScope } from './heading.ts';
-import { LONGEST, readSupplyLine, unread, withoutGaps } from './line.ts';
+import { readSupplyLine, unread, withoutGaps } from './line.ts';
 import type { ReadLine } from './read-line.ts';
 import { normalize } from './normalize.ts';
-
-/** A lesson that a heading in a list may name. */
-export type LessonHeading = {
-	readonly id: string;
-	readonly number: number;
-	readonly title: string;
-	/** Where it stands among weeks with days, if the guide counts so. */
-	readonly place?: { readonly week: number; readonly day: number } | null;
-};
 
 /** One thing of a pasted list: as written, as read, and for which lesson. */
 export type ListedLine = {
@@ -68,11 +64,6 @@ export type ReadList = {
 	readonly language: string | null;
 };
 
-const NUMBERED =
-	/^(?:(?:week|wk|unit|part)\.?\s*#?\s*\d+\s*[,:;–—-]*\s*)?(?:lesson|session|topic|day|chapter|unit|part|week|wk)\.?\s*#?\s*(\d+)\b/i;
-const WEEK = /^(?:week|wk)\.?\s*#?\s*(\d+)\b/i;
-const DAY = /^(?:(?:week|wk)\.?\s*#?\s*\d+\s*[,:;–—-]*\s*)?day\s*#?\s*(\d+)\b/i;
-
 /** The beginning of a list: nothing above it, and its language. */
 export function listStart(text: string): ListPart {
 	return { before: 0, lesson: null, week: null, section: null, language: foreignLanguage(text) };
@@ -94,23 +85,21 @@ export function readSupplyList(
 	const leftOut: LeftOut[] = [];
 	const unknownHeadings: { lineNumber: number; written: string }[] = [];
 	let { lesson, section, week } = part;
-	const counted = lessons.some((one) => one.place);
 	linesOf(text).forEach((line, at) => {
 		const lineNumber = part.before + at + 1;
 		const written = withoutGaps(line).trim();
 		if (written === '') return;
 		const read = part.language ? inOtherLanguage(written) : readSupplyLine(line);
-		const said = WEEK.exec(normalize(written));
-		if (said) week = Number(said[1]);
-		const heading =
-			(counted ? placed(written, lessons, week) : null) ?? headingOf(written, lessons, read.length === 0);
+		const found = lessonHeading(written, lessons, read.length === 0, week);
+		const heading = found.lesson;
+		week = found.week;
 		if (heading === 'unknown') {
 			lesson = null;
 			unknownHeadings.push({ lineNumber, written });
 		} else if (heading) lesson = heading.id;
 		if (read.length === 0) {
 			section = sectionOf(written);
-			const titled = heading !== null && heading !== 'unknown' && hasTitle(written, heading);
+			const titled = heading !== null && heading !== 'unknown' && onlyNames(written, heading);
 			const maybe = !titled && mayBeThings(normalize(written));
 			const names = (heading === 'unknown' && !maybe) || onlyAnnounces(normalize(written));
 			if (!titled && !names && !section && /\p{L}/u.test(written))
@@ -158,39 +147,4 @@ function inSection(line: ReadLine, section: Section): ReadLine | null {
 		doubts,
 		check: doubts.length > 0
 	};
-}
-
-/** The lesson of a week and a day of it; of a week alone its first. */
-function placed(
-	written: string,
-	lessons: readonly LessonHeading[],
-	week: number | null
-): LessonHeading | null {
-	const line = normalize(written);
-	const day = DAY.exec(line);
-	if (!day && !WEEK.test(line)) return null;
-	return (
-		lessons.find(({ place }) => place?.week === week && (!day || place?.day === Number(day[1]))) ?? 'unknown'
-	);
-}
-
-/** Whether a heading says only which lesson it is. */
-function hasTitle(written: string, lesson: LessonHeading): boolean {
-	const rest = nameKey(normalize(written).replace(NUMBERED, ''));
-	return rest === '' || nameKey(lesson.title).includes(rest) || rest.includes(nameKey(lesson.title));
-}
-
-/** The lesson that a line names, 'unknown' when it names one that is not there, null when none. */
-function headingOf(
-	written: string,
-	lessons: readonly LessonHeading[],
-	isEmpty: boolean
-): LessonHeading | 'unknown' | null {
-	if (written.length > LONGEST) return null;
-	const line = normalize(written).replace(/:$/, '');
-	const numbered = NUMBERED.exec(line);
-	if (numbered) return lessons.find((lesson) => lesson.number === Number(numbered[1])) ?? 'unknown';
-	if (!isEmpty) return null;
-	const key = nameKey(line);
-	return lessons.find((lesson) => key.length > 3 && nameKey(lesson.title).includes(key)) ?? null;
 }

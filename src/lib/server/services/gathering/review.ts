@@ -1,7 +1,7 @@
 import { setImmediate as others } from 'node:timers/promises';
 import { exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
-import { linesOf } from '$core/pasted/index.ts';
+import { linesOf, type LessonHeading } from '$core/pasted/index.ts';
 import { weekAndDay } from '$core/plan/index.ts';
 import {
 	compareLists,
@@ -13,7 +13,6 @@ import {
 	usualUse,
 	type Alternative,
 	type KnownLine,
-	type LessonHeading,
 	type ListedLine,
 	type Match,
 	type Per,
