@@ -274,3 +274,23 @@ export const CONTENT: Readonly<Record<string, readonly string[]>> = {
 	'The Chart Room': ['sensitive matter'],
 	'Old Roads': ['secular']
 };
+
+/** The book list of the unit that is being collected, as its guide prints it; nothing of it is decided yet. */
+export const KITE_BOOK_LIST = `BOOKS TO BORROW
+Choose one for each lesson. Titles with a star are worth looking for.
+Spine: The Kite Loft by Piers Lark, 66 pp. (ages 7–12)
+Lesson 1: What lifts a kite
+* A Kite for Every Child by Amity Reeve (picture book, ages 4–8)
+How the Thunder Works by Ottilie Brandt (grades 3–5)
+Breath, Breeze, Storm – Joss Tarn – K-3
+Lesson 2: A sled kite each
+Lark, Piers. Seven Knots. Two Ponds Press, 2009.
+Festival of Paper Fishes (Mina Sato-Grey), picture book
+Kites of Many Colors by Alma Verrick – optional
+Lesson 3: Measuring the wind
+The Wind Measurers, by Joss Tarn (independent reading, grades 3-5)
+Comet Weather by Anselm Grove (out of print, try your library)
+Reference: Gale!, pp. 30–33`;
+
+/** Two of ours that have much the same inside. */
+export const ALIKE = { about: 'kites', titles: ['The Kite Loft', 'Bridles, Tails and Spars'] } as const;

@@ -18,6 +18,8 @@ export { reportPile, type PileReport, type PileThing } from './pile.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
 export { readBookLine, type ReadBook } from './read/book-line.ts';
 export { readBookList, type ListedBook, type ReadBookList } from './read/book-list.ts';
+export { compareBooks, type ComparedBook } from './read/compare-books.ts';
+export { pagesToRead } from './read/remarks.ts';
 export { readUse, type TypedUse } from './use.ts';
 export { loansInARow, swapForOneLoan, type LoanStretch, type OrderedLesson } from './short-loan.ts';
 export { spineWidth } from './shelf.ts';

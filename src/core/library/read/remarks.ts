@@ -148,3 +148,18 @@ function gradeOf(text: string): number {
 	const plain = text.trim();
 	return GRADE[plain] ?? Number(plain.replace(/\D/g, ''));
 }
+
+/**
+ * The pages to read that a note names; null where it names none.
+ *
+ *     pagesToRead('great pictures; pp. 10–14')   // { from: 10, to: 14 }
+ */
+export function pagesToRead(note: string): { from: number; to: number } | null {
+	const found =
+		/(?:^|[;,]\s*)(?:read )?(?:pp?\.?|pages?|pgs?\.?)\s*(\d{1,4})(?:\s*(?:[-–—]|to)\s*(\d{1,4}))?(?=$|[;,])/i.exec(
+			note.trim()
+		);
+	if (!found) return null;
+	const [from, to] = [Number(found[1]), Number(found[2] ?? found[1])];
+	return from >= 1 && to >= from ? { from, to } : null;
+}

@@ -1,8 +1,10 @@
-import { titleKey } from '$core/library/index.ts';
+import { readBookList, titleKey } from '$core/library/index.ts';
 import {
+	ALIKE,
 	BREAD_USES,
 	CONTENT,
 	CONTENT_POLICY,
+	KITE_BOOK_LIST,
 	KITE_USES,
 	LENT,
 	LENT_PIECES,
@@ -15,6 +17,7 @@ import { json } from '../database/json.ts';
 import type { Row } from '../database/tables/index.ts';
 import type { Trx } from '../history/changes.ts';
 import { typedUse } from '../services/library/uses.ts';
+import { addListed } from '../stores/library/listed-books.ts';
 import { addResource, addUse } from '../stores/library/resources.ts';
 
 /** The books and things, which lessons want them, and what the library has lent. */
@@ -90,6 +93,8 @@ export async function seedLibrary(
 				lesson_id: ofRun[number - 1].id
 			});
 	}
+	await trx.updateTable('resource').set({ alike: ALIKE.about }).where('title', 'in', ALIKE.titles).execute();
+	await seedBookList(trx, runs.kites);
 	const activities = await trx
 		.selectFrom('activity')
 		.select(['id', 'title'])
@@ -146,4 +151,34 @@ export function inventedIsbn(index: number): string {
 	const body = `97999${String(1000 + index).padStart(7, '0')}`;
 	const sum = [...body].reduce((all, digit, i) => all + Number(digit) * (i % 2 ? 3 : 1), 0);
 	return body + ((10 - (sum % 10)) % 10);
+}
+
+/** The book list of a unit, read as if it had been pasted. */
+async function seedBookList(trx: Trx, run: number) {
+	const lessons = await trx
+		.selectFrom('lesson')
+		.selectAll()
+		.where('run_id', '=', run)
+		.orderBy('position')
+		.execute();
+	const { books } = readBookList(
+		KITE_BOOK_LIST,
+		lessons.map(({ id, title }, i) => ({ id: String(id), number: i + 1, title }))
+	);
+	for (const { read, written, lesson } of books)
+		await addListed(trx, run, {
+			lesson_id: lesson === null ? null : Number(lesson),
+			written,
+			title: read.title,
+			authors: read.by.join(', '),
+			isbn13: read.isbn13,
+			kind: read.kind,
+			role: read.role,
+			from_age: read.fromAge,
+			to_age: read.toAge,
+			pages: read.pages,
+			optional: read.optional ? 1 : 0,
+			note: read.note ?? '',
+			needs_look: read.check ? 1 : 0
+		});
 }

@@ -4,12 +4,27 @@ import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
+import { isChosen, listedIn } from '$lib/server/services/library/book-list.ts';
 import { counted } from '$core/words/index.ts';
+import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
+import type { Situation } from '$lib/server/services/readiness/situation.ts';
 
 /** How the next lesson stands, as its tab says it. */
 function standing(streams: readonly StreamCell[]): string {
 	if (streams.every((one) => one.behind.length === 0)) return 'nothing noted yet';
 	return streams.every(({ verdict }) => verdict === 'done') ? 'ready' : 'not ready';
+}
+
+/** How far the book list is, as its tab says it. */
+function booksText(now: Situation, run: RunSituation): string {
+	const listed = listedIn(now.snapshot, run);
+	if (listed.length === 0) return 'paste a list';
+	const chosen = listed.filter((row) => isChosen(row.choice));
+	const done = new Set(chosen.map((row) => row.lesson_id));
+	const open = run.lessons.filter(
+		({ lesson, over }) => !over && !done.has(lesson.id) && listed.some((row) => row.lesson_id === lesson.id)
+	).length;
+	return open ? `${counted(open, 'lesson')} to choose for` : `${chosen.length} chosen`;
 }
 
 export const load: LayoutServerLoad = async ({ params }) => {
@@ -62,7 +77,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 							: list.counts.toLook
 								? `${list.counts.toLook} to look for`
 								: 'nothing missing'
-			}
+			},
+			{ path: '/books', label: 'Books', detail: booksText(now, run) }
 		]
 	};
 };

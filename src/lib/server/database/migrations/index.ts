@@ -13,6 +13,7 @@ import { occasions } from './0011-occasions.ts';
 import { sameForAll } from './0012-same-for-all.ts';
 import { ages } from './0013-ages.ts';
 import { homeFirst } from './0014-home-first.ts';
+import { bookLists } from './0015-book-lists.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -29,5 +30,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0011-occasions': occasions,
 	'0012-same-for-all': sameForAll,
 	'0013-ages': ages,
-	'0014-home-first': homeFirst
+	'0014-home-first': homeFirst,
+	'0015-book-lists': bookLists
 };

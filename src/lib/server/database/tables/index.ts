@@ -22,6 +22,7 @@ import type {
 import type {
 	ActivityResourceTable,
 	LentPieceTable,
+	ListedBookTable,
 	LoanTable,
 	ResourceTable,
 	ResourceUseTable
@@ -70,6 +71,7 @@ export interface Database {
 	loan: LoanTable;
 	activity_resource: ActivityResourceTable;
 	lent_piece: LentPieceTable;
+	listed_book: ListedBookTable;
 	offer: OfferTable;
 	price: PriceTable;
 	purchase: PurchaseTable;
@@ -138,6 +140,7 @@ export const KEPT = {
 	loan: { list: 'loans', order: ['id'] },
 	activity_resource: { list: 'activityResources', order: ['id'] },
 	lent_piece: { list: 'lentPieces', order: ['id'] },
+	listed_book: { list: 'listedBooks', order: ['position', 'id'] },
 	offer: { list: 'offers', order: ['id'] },
 	price: { list: 'prices', order: ['on_day', 'id'] },
 	purchase: { list: 'purchases', order: ['on_day', 'id'] },

@@ -57,7 +57,50 @@ export interface ResourceTable {
 	added_on: Day;
 	/** The name of its picture among the household's files. */
 	picture: string | null;
+	/** What it is about, as a word that other books of ours with much the same inside carry, too; empty: none. */
+	alike: Generated<string>;
+	/** How it is to be got where it is not ours; empty: from a library, if there is one. */
+	get_by: Generated<'' | 'borrow' | 'buy'>;
 }
+
+/** A book that the guide of a run lists, as printed, and what was decided about it. */
+export interface ListedBookTable {
+	id: Generated<number>;
+	run_id: number;
+	/** Null: for the whole unit. */
+	lesson_id: number | null;
+	position: number;
+	written: string;
+	title: string;
+	/** With commas between. */
+	authors: Generated<string>;
+	isbn13: string | null;
+	kind: ResourceKind;
+	role: ResourceRole | null;
+	from_age: number | null;
+	to_age: number | null;
+	pages: number | null;
+	optional: Generated<Bit>;
+	note: Generated<string>;
+	needs_look: Generated<Bit>;
+	choice: Generated<'' | 'have' | 'borrow' | 'buy' | 'skip'>;
+	/** The entry of the library that it is. */
+	resource_id: number | null;
+	/** Ids of the uses that the decision made. */
+	uses: Generated<Json<readonly number[]>>;
+	/** A like title of the library was said to be another book. */
+	is_other: Generated<Bit>;
+	/** What the library's computer said of it; null while it was not asked. */
+	at_library: Json<AtLibrary> | null;
+}
+
+/** Copies that the library has of a title, and how many wait for one. */
+export type AtLibrary = {
+	readonly copies: number;
+	readonly waiting: number;
+	readonly isbn: string;
+	readonly on: Day;
+};
 
 /** A resource that an activity takes together with its supplies. */
 export interface ActivityResourceTable {

@@ -225,7 +225,7 @@ describe('the walk', () => {
 });
 
 describe('the review', () => {
-	it('doubtful lines first; what is known keeps its line and its use', async () => {
+	it('in the order of the list, the doubtful marked; what is known keeps its line and its use', async () => {
 		const now = await situationOf(await openTestStore());
 		const review = await reviewList(
 			now,
@@ -234,8 +234,8 @@ describe('the review', () => {
 			7
 		);
 		expect(review.rows.map((row) => [row.item, row.status, row.doubt !== null])).toEqual([
-			['yarn', 'new', true],
 			['orange', 'changed', false],
+			['yarn', 'new', true],
 			['globe', 'same', false],
 			['fine-tip black marker', 'same', false],
 			['clear tape', 'same', false],

@@ -1,6 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { requirePages } from '$core/plan/index.ts';
+import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { counted } from '$core/words/index.ts';
@@ -34,6 +35,11 @@ export async function removeResource(trx: Trx, id: number): Promise<void> {
 	for (const table of ['loan', 'activity_resource', 'lent_piece'] as const)
 		await trx.deleteFrom(table).where('resource_id', '=', id).execute();
 	await trx.updateTable('spine').set({ resource_id: null }).where('resource_id', '=', id).execute();
+	await trx
+		.updateTable('listed_book')
+		.set({ resource_id: null, choice: '', uses: json([]) })
+		.where('resource_id', '=', id)
+		.execute();
 	const { numDeletedRows } = await trx.deleteFrom('resource').where('id', '=', id).executeTakeFirst();
 	if (numDeletedRows === 0n) throw new Refusal(GONE);
 }

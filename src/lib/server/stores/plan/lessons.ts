@@ -76,6 +76,7 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('session').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('page_range').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
+	await trx.deleteFrom('listed_book').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
 	// What was to be done in it goes back to the pool.
 	await trx.updateTable('activity').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
@@ -134,7 +135,7 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 		})
 		.where('id', '=', first)
 		.execute();
-	for (const table of ['activity', 'page_range', 'resource_use', 'task'] as const)
+	for (const table of ['activity', 'page_range', 'resource_use', 'listed_book', 'task'] as const)
 		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('lesson').where('id', '=', second).execute();

@@ -59,7 +59,8 @@ export function standingOf(
 			loan
 		};
 	}
-	const way = wayTo(supplier);
+	// A library is no way to what is to be bought.
+	const way = wayTo(resource.get_by === 'buy' && supplier?.kind === 'library' ? null : supplier);
 	const name = supplier?.name ?? 'a library';
 	const wanted: BookStanding = {
 		...here,
@@ -138,15 +139,16 @@ export function standingOf(
 }
 
 function wantStep(snapshot: Snapshot, resource: Row<'resource'>, supplier: Row<'supplier'> | null): Step {
-	const at = [supplier?.name, policyText(snapshot, resource)].filter(Boolean).join('; ');
-	if (!supplier || supplier.kind === 'library')
+	const isBought = resource.get_by === 'buy' && supplier?.kind === 'library';
+	const at = [isBought ? '' : supplier?.name, policyText(snapshot, resource)].filter(Boolean).join('; ');
+	if (resource.get_by !== 'buy' && (!supplier || supplier.kind === 'library'))
 		return {
 			kind: 'place',
 			title: `Place a hold on ${resource.title}`,
 			short: 'place a hold',
 			detail: at
 		};
-	if (supplier.kind === 'friend')
+	if (supplier?.kind === 'friend')
 		return {
 			kind: 'ask for',
 			title: `Ask to borrow ${resource.title}`,

@@ -1,0 +1,183 @@
+<script lang="ts">
+	import Check from '@lucide/svelte/icons/check';
+	import { tick } from 'svelte';
+	import { labelOf } from '$core/words/index.ts';
+	import type { Failure } from '../field/failure.ts';
+	import Select from '../select/Select.svelte';
+	import type { BookLine } from './book-review.svelte.ts';
+
+	type Option = { readonly value: string; readonly label: string };
+	type Props = {
+		line: BookLine;
+		lessons: readonly Option[];
+		kinds: readonly string[];
+		roles: readonly string[];
+		failure: Failure;
+		marks: boolean;
+		/** Goes on to the next book. */
+		next: (from: HTMLElement) => void;
+	};
+	let { line, lessons, kinds, roles, failure, marks, next }: Props = $props();
+	let element = $state<HTMLElement>();
+	const { row } = $derived(line);
+	const error = $derived(failure?.path?.startsWith(`row-${line.index}-`) ? failure : null);
+	const isOpen = $derived(line.open || error !== null);
+	const bad = (field: string) =>
+		error?.path === `row-${line.index}-${field}` ? ('true' as const) : undefined;
+	const kindOptions = $derived(kinds.map((kind) => ({ value: kind, label: labelOf(kind) })));
+	const roleOptions = $derived([
+		{ value: '', label: 'no role' },
+		...roles.map((role) => ({ value: role, label: labelOf(role) }))
+	]);
+	$effect(() => {
+		if (error) line.open = true;
+	});
+
+	async function toggle(open: boolean) {
+		line.open = open;
+		await tick();
+		element?.querySelector<HTMLElement>(open ? '[data-first]' : '[data-line]')?.focus();
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const inField =
+			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox]), select');
+		if (event.key === 'Enter' && inField) {
+			event.preventDefault();
+			right();
+		} else if (event.key === 'Escape' && isOpen) {
+			event.preventDefault();
+			void toggle(false);
+		}
+	}
+
+	function right() {
+		line.looked = true;
+		line.open = false;
+		if (element) next(element);
+	}
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->
+<li
+	bind:this={element}
+	class="border-b border-rule {line.keep ? '' : 'opacity-60'} {isOpen ? 'py-2.5' : ''}"
+	data-review
+	{onkeydown}
+>
+	<div class="flex items-center gap-2">
+		<input
+			type="checkbox"
+			bind:checked={line.keep}
+			class="size-5 shrink-0"
+			aria-label="Keep this book: {row.title}"
+		/>
+		{#if isOpen}
+			<p class="min-w-0 flex-1 font-display text-ink-2">
+				“{line.written}” {#if row.was}<span class="ml-1 font-text text-sm">{row.was}</span>{/if}
+			</p>
+		{:else}
+			<button
+				type="button"
+				class="min-h-10 min-w-0 flex-1 text-left leading-snug hover:bg-lined sm:min-h-7 {line.keep
+					? ''
+					: 'line-through'}"
+				aria-expanded="false"
+				title={line.written}
+				data-line
+				onclick={() => toggle(true)}
+				><em class="font-semibold not-italic">{line.fields.title}</em>
+				{line.fields.authors}
+				<span class="text-ink-2">{line.says && `· ${line.says}`}</span>
+				{#if marks && row.status !== 'same'}<strong class="text-sm font-semibold text-good"
+						>{row.status}</strong
+					>{/if}
+				{#if row.was}<span class="text-sm text-ink-2">{row.was}</span>{/if}</button
+			>
+			{#if line.looked}<Check class="size-4 shrink-0 text-good" aria-label="looked at" />{/if}
+		{/if}
+	</div>
+	{#if isOpen}
+		{#if row.doubt}<p class="mt-0.5 mb-1 ml-7 font-semibold text-due">{row.doubt}</p>{/if}
+		<div class="mt-1 flex flex-wrap gap-1 sm:ml-7">
+			<input
+				class="typed min-w-56 flex-[2] font-semibold"
+				bind:value={line.fields.title}
+				aria-label="Title: {row.title}"
+				aria-invalid={bad('title')}
+				data-first
+			/>
+			<input
+				class="typed min-w-44 flex-1"
+				bind:value={line.fields.authors}
+				placeholder="author"
+				aria-label="Author: {row.title}"
+				aria-invalid={bad('authors')}
+			/>
+			<input
+				class="typed !w-40"
+				bind:value={line.fields.isbn}
+				placeholder="ISBN"
+				aria-label="ISBN: {row.title}"
+				aria-invalid={bad('isbn')}
+			/>
+			<Select
+				class="!w-36"
+				options={kindOptions}
+				bind:value={line.fields.kind}
+				aria-label="Kind: {row.title}"
+			/>
+			<Select
+				class="!w-32"
+				options={roleOptions}
+				bind:value={line.fields.role}
+				aria-label="Role: {row.title}"
+			/>
+			<input
+				class="typed !w-16 text-right"
+				inputmode="numeric"
+				bind:value={line.fields.fromAge}
+				placeholder="age"
+				aria-label="From age: {row.title}"
+				aria-invalid={bad('fromAge')}
+			/>
+			<input
+				class="typed !w-16 text-right"
+				inputmode="numeric"
+				bind:value={line.fields.toAge}
+				placeholder="to"
+				aria-label="To age: {row.title}"
+				aria-invalid={bad('toAge')}
+			/>
+			<input
+				class="typed !w-20 text-right"
+				inputmode="numeric"
+				bind:value={line.fields.pages}
+				placeholder="pages"
+				aria-label="Pages: {row.title}"
+				aria-invalid={bad('pages')}
+			/>
+			<Select
+				class="min-w-40 flex-1"
+				options={lessons}
+				bind:value={line.fields.lesson}
+				aria-label="Lesson: {row.title}"
+			/>
+			<input
+				class="typed min-w-40 flex-1"
+				bind:value={line.fields.note}
+				placeholder="note"
+				aria-label="Note: {row.title}"
+			/>
+			<label class="flex min-h-10 items-center gap-1.5 text-sm"
+				><input type="checkbox" bind:checked={line.fields.optional} class="size-4.5" />optional</label
+			>
+			<button
+				type="button"
+				class="min-h-10 rounded-[3px] border border-edge bg-sheet px-3 text-sm font-semibold hover:border-ink"
+				onclick={right}>{row.doubt && !line.looked ? 'Looks right' : 'Done'}</button
+			>
+		</div>
+		{#if error}<p class="mt-1 font-semibold text-late sm:ml-7">{error.message}</p>{/if}
+	{/if}
+</li>
