@@ -64,6 +64,7 @@ export type BookListView = {
 	/** Books that would be taken for what has none. */
 	readonly proposed: number;
 	readonly holds: readonly HoldRow[];
+	readonly toBuy: readonly HoldRow[];
 	readonly toPlace: number;
 	/** The household has a library to borrow from. */
 	readonly hasLibrary: boolean;
@@ -122,6 +123,7 @@ export function bookListView(situation: Situation, run: RunSituation): BookListV
 		groups,
 		proposed,
 		holds,
+		toBuy: holdsOf(situation, listed, 'buy'),
 		toPlace: holds.filter((one) => one.isOpen).length,
 		hasLibrary: snapshot.suppliers.some((one) => one.kind === 'library'),
 		unasked: listed.filter((row) => row.at_library === null && row.choice !== 'skip' && row.choice !== 'have')
@@ -329,10 +331,14 @@ export function proposalFor(
 	return ids;
 }
 
-/** What is to be borrowed, with the days that the trips give it. */
-function holdsOf(situation: Situation, listed: readonly Row<'listed_book'>[]): HoldRow[] {
+/** What is to be borrowed or bought, with the day for it and those that the trips give it. */
+function holdsOf(
+	situation: Situation,
+	listed: readonly Row<'listed_book'>[],
+	choice: 'borrow' | 'buy' = 'borrow'
+): HoldRow[] {
 	const wanted = new Set(
-		listed.filter((row) => row.choice === 'borrow' && row.resource_id !== null).map((row) => row.resource_id!)
+		listed.filter((row) => row.choice === choice && row.resource_id !== null).map((row) => row.resource_id!)
 	);
 	if (wanted.size === 0) return [];
 	const { trips } = tripsView(situation);
@@ -346,15 +352,17 @@ function holdsOf(situation: Situation, listed: readonly Row<'listed_book'>[]): H
 		const [first] = uses.toSorted((a, b) => ((a.days?.actBy ?? '9') < (b.days?.actBy ?? '9') ? -1 : 1));
 		const isOpen = first.step?.kind === 'place';
 		const by = first.days?.actBy ?? null;
+		const what = choice === 'buy' ? 'buy it' : 'place the hold';
+		const isToDo = isOpen || first.step?.kind === 'get';
 		return {
 			resource,
 			title: first.title,
-			standing: isOpen
+			standing: isToDo
 				? by === null
-					? 'place a hold'
+					? what
 					: by < situation.today
-						? `hold late since ${dayText(by)}`
-						: `place the hold by ${dayText(by)}`
+						? `${what}, late since ${dayText(by)}`
+						: `${what} by ${dayText(by)}`
 				: first.stands,
 			pickUp: dayOf('fetch', resource),
 			takeBack: dayOf('bring', resource),

@@ -64,6 +64,27 @@
 <p class="min-h-6 text-sm text-ink-2" role="status">{asking ? '' : said}</p>
 {#if failure}<p class="mt-1 font-semibold text-late">{failure.message}</p>{/if}
 
+{#snippet toGet(label: string, list: typeof view.holds)}
+	{#if list.length}
+		<section class="mt-2 max-w-3xl" aria-label={label}>
+			<h2 class="text-lg">{label}</h2>
+			<ul class="mt-1 divide-y divide-rule border-y border-rule">
+				{#each list as one (one.resource)}
+					<li class="flex flex-wrap items-baseline gap-x-4 py-1.5">
+						<a class="min-w-52 flex-1 font-semibold" href="/home/books/{one.resource}">{one.title}</a>
+						<span class="text-sm {one.isOpen ? 'font-semibold' : 'text-ink-2'}">{one.standing}</span>
+						<span class="text-sm text-ink-2"
+							>{[one.pickUp && `pick up ${one.pickUp}`, one.takeBack && `return ${one.takeBack}`]
+								.filter(Boolean)
+								.join(', ')}</span
+						>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+{/snippet}
+
 {#if view.groups.length === 0}
 	<div class="mt-4">
 		<EmptyState title={data.lessons ? 'The guide’s books' : 'Lessons first'}>
@@ -83,28 +104,16 @@
 		</EmptyState>
 	</div>
 {:else}
+	<div class="mt-2 grid gap-x-10 lg:grid-cols-2">
+		{@render toGet('To borrow', view.holds)}
+		{@render toGet('To buy', view.toBuy)}
+	</div>
 	{#if view.holds.length}
-		<section class="mt-4 max-w-3xl" aria-labelledby="borrowed">
-			<h2 id="borrowed" class="text-lg">To borrow</h2>
-			<ul class="mt-1 divide-y divide-rule border-y border-rule">
-				{#each view.holds as one (one.resource)}
-					<li class="flex flex-wrap items-baseline gap-x-4 py-1.5">
-						<a class="min-w-52 flex-1 font-semibold" href="/home/books/{one.resource}">{one.title}</a>
-						<span class="text-sm {one.isOpen ? 'font-semibold' : 'text-ink-2'}">{one.standing}</span>
-						<span class="text-sm text-ink-2"
-							>{[one.pickUp && `pick up ${one.pickUp}`, one.takeBack && `return ${one.takeBack}`]
-								.filter(Boolean)
-								.join(', ')}</span
-						>
-					</li>
-				{/each}
-			</ul>
-			<p class="mt-1 text-sm">
-				{#if view.hasLibrary}<a href="/lists/library">All library trips</a>{:else}<a href="/house"
-						>Add your library in Household</a
-					> with its open days, and the trips are planned here.{/if}
-			</p>
-		</section>
+		<p class="mt-1 text-sm">
+			{#if view.hasLibrary}<a href="/lists/library">All library trips</a>{:else}<a href="/house"
+					>Add your library in Household</a
+				> with its open days, and the trips are planned here.{/if}
+		</p>
 	{/if}
 	{#if view.withoutBooks}<p class="mt-4 text-ink-2">{view.withoutBooks}</p>{/if}
 	{#each view.groups as group (group.lesson)}
