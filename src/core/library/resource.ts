@@ -75,7 +75,7 @@ export function readResource(text: string): TypedResource {
 		address: ''
 	};
 	const rest: string[] = [];
-	const parts = partsOf(text);
+	const parts = partsOf(text.replace(/\s+/g, ' ').trim());
 	for (const [i, part] of parts.entries()) {
 		const isbn = /^(?:isbn|97[89][\d -]{10,}|[\d -]{9,}x?$)/i.test(part) ? readIsbn(part) : null;
 		if (isbn?.valid) found.isbn13 = isbn.isbn13;

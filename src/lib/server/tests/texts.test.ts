@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readBookList, readResource } from '$core/library/index.ts';
 import { readContents } from '$core/plan/index.ts';
 import { readPerson, readPlaces } from '$core/house/index.ts';
 import { readSupplyList } from '$core/supplies/index.ts';
@@ -10,6 +11,8 @@ import { BAD_TEXTS } from './bad-texts.ts';
 
 const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 	'a supply list': (text) => readSupplyList(text, [{ id: '1', number: 1, title: 'Kites' }]),
+	'a book list': (text) => readBookList(text, [{ id: '1', number: 1, title: 'Kites' }]),
+	'a line of the library': readResource,
 	'a table of contents': readContents,
 	places: readPlaces,
 	people: (text) => text.split('\n').map((line) => readPerson(line, false, '2027-01-22')),
