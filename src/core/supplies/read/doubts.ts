@@ -14,5 +14,6 @@ export const DOUBT = {
 	anyOne: (things: readonly string[]) =>
 		`Is any one of ${things.slice(0, -1).join(', ')} or ${things.at(-1)} enough?`,
 	size: (size: string, thing: string) => `Is “${size}” the size of the ${thing}?`,
+	perWhat: (what: string) => `How many is that in all, per ${what}?`,
 	unread: (words: string) => `“${words}” was left out.`
 } as const;

@@ -15,7 +15,7 @@ const NOTHING =
 const LIST_TITLE = /^(?:materials?|supply|supplies|shopping|ingredients?) lists?\b/i;
 /** What guides print among the things that is about the lesson, or an address. */
 const NO_LIST =
-	/^(?:unit|theme|title|project title|(?:total |prep(?:aration)? |set-?up |lesson |class )?time(?: needed| required)?|duration|prep(?:aration)?|set-?up|notes?|teacher notes?|tips?|objectives?|goals?|skills?|vocabulary|ages?|grades?|grade levels?|subjects?|topics?|standards?|caution|warning|safety|important|reminder|remember|directions?|instructions?|procedure|steps?|concepts?|reading|read|pages?|video|watch|discussion|questions?|ask)\s*:\s+\S|^(?:https?:\/\/|www\.)\S+$/i;
+	/^(?:unit|theme|title|project title|(?:total |prep(?:aration)? |set-?up |lesson |class )?time(?: needed| required)?|duration|prep(?:aration)?|set-?up|(?:teacher )?notes?(?: (?:to|for) [a-z]+)?|tips?|objectives?|goals?|skills?|vocabulary|ages?|grades?|grade levels?|subjects?|topics?|standards?|caution|warning|safety|important|reminder|remember|directions?|instructions?|procedure|steps?|concepts?|reading|read|pages?|video|watch|discussion|questions?|ask)\s*:\s+\S|^(?:https?:\/\/|www\.)\S+$/i;
 const LABELLED = /^((?:[^:()]|\([^()]*\)){1,90}?):\s+(\S.*)$/;
 /** A place in the plan, and what may be things behind a dash ("Day 5 - 2 lemons, salt"). */
 const PLACED = /^((?:lesson|day|week|session|activity|experiment|wk)\s+\d+[a-z]?),\s+([^:]+)$/i;
@@ -37,7 +37,7 @@ export function isHeading(line: string, written: string): boolean {
 
 /** "Day 3: 2 eggs, 1 cup milk" names things, "Lesson 4: 5 Senses" and "Lesson 2: scissors, glue, tape" may be titles. */
 function saysAmount(things: string): boolean {
-	const parts = things.split(/\s*[,;]\s*(?:and\s+)?|\s+and\s+/i);
+	const parts = things.split(/\s*[,;]\s*(?:(?:and|plus)\s+)?|\s+(?:and|plus)\s+/i);
 	const isTitle = parts.length === 1 && things !== things.toUpperCase() && !/(?:^|\s)[a-z]{3}/.test(things);
 	return (
 		!isTitle &&
@@ -100,6 +100,10 @@ export function splitLabel(line: string): Label {
 		// "Cups: 2, plates: 4" labels each of its own.
 		return { ...plain, rest: `${label}, ${rest.replace(/(, [^,:]+):(?= )/g, '$1,')}` };
 	}
+	const [, amount, each] = /^(.{1,30}?) each(?: of)?:? (.+)$/i.exec(rest) ?? [];
+	const ofEach = each?.split(/\s*,\s*(?:and\s+)?|\s+and\s+/) ?? [];
+	if (amount && ofEach.every(isColour))
+		return { ...plain, rest: `${amount} each of ${ofEach.map((colour) => `${colour} ${label}`).join(', ')}` };
 	const kinds = rest.split(/\s*,\s*(?:and\s+)?|\s+and\s+/);
 	if (kinds.every(isColour))
 		return { ...plain, rest: kinds.map((colour) => `${colour} ${label}`).join(', ') };

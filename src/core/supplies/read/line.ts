@@ -55,6 +55,8 @@ export function readSupplyLine(text: string, asThings = false): ReadLine[] {
 		if (whole.per === 'group' && whole.groupSize === null) doubts.add(DOUBT.groupSize);
 		if (pair) doubts.add(DOUBT.orPair);
 		if (isOdd(thing.name, rest)) doubts.add(DOUBT.odd);
+		const [, what] = notes.map((note) => /^per ([a-z]+)$/i.exec(note)).find(Boolean) ?? [];
+		if (what) doubts.add(DOUBT.perWhat(what));
 		return {
 			quantity,
 			amountSaid: thing.quantity !== null,
@@ -141,7 +143,7 @@ function withoutBlanks(things: Thing[]): Thing[] {
 const EACH_OF = /^(.*?)\b(?:each|every one)(?: of)?(?: the following)?:?\s+(.+)$/i;
 
 const TRAILING_EACH =
-	/^(.+?),?\s*\(?((?:about )?[\d./ ]+\s*[a-z.]*|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
+	/^(.+?),?\s*\(?((?:about )?[\d./ -]+\s*[a-z.]*|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
 
 function readThings(line: string): Thing[] {
 	const each = EACH_OF.exec(line);

@@ -23,7 +23,8 @@ export function startsNewThing(text: string, before: string): boolean {
 	return (
 		amount.quantity !== null &&
 		amount.rest !== '' &&
-		!isRemark(amount.rest) &&
+		!isRemark(amount.rest, true) &&
+		!/^per /i.test(amount.rest) &&
 		!isColour(amount.rest) &&
 		!isRemark(text) &&
 		!isCounter(amount.rest) &&

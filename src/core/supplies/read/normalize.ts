@@ -23,6 +23,7 @@ const BULLETS =
 const COLUMN =
 	/^(?:items?|materials?|suppl(?:y|ies)|ingredients?|things?|amounts?|quantit(?:y|ies)|qty\.?|how (?:much|many)|units?|notes?|remarks?|needed|number|each|per(?: child)?|optional|cost|price|lesson|where|got it|have|done|size)\??$/i;
 
+const SAYS_WHOM = /^(?:per|each|every|for|optional)\b/i;
 const HARD = /[ ]*(?:\t|\|)[ \t|]*/u;
 const SOFT = / {2,}|\s*(?:\.\s?){4,}\s*|\s*…{2,}\s*/u;
 
@@ -45,6 +46,12 @@ export function rowOf(text: string, isAmount: (cell: string) => boolean): string
 	let row = cells[0] ?? '';
 	for (let i = 1; i < cells.length; i++) {
 		const [before, cell] = [cells[i - 1], cells[i]];
+		if (/^(?:the )?(?:whole )?family$/i.test(cell)) continue;
+		if (hard && i > 1 && !isAmount(cell) && !SAYS_WHOM.test(cell)) {
+			// What stands behind thing and amount is a remark.
+			row += ` (${cell.replace(/[()]/g, '')})`;
+			continue;
+		}
 		const sets = hard ? rows.includes(cell) : isAmount(cell);
 		const opens = i === 1 && (isAmount(before) || !/\p{L}/u.test(before));
 		row += opens || !(sets || isAmount(cell)) ? ` ${cell}` : `, ${cell}`;

@@ -34,12 +34,14 @@ const FIRST_DONE = new RegExp(`^${PARTICIPLE} `, 'i');
 /** Whether a text is a size other than the length ("2 in. thick"), which is no amount. */
 export const isMeasurement = (text: string): boolean => MEASUREMENT.test(text.trim());
 
-/** Whether a part of a line, set off by a comma or in brackets, only describes the thing before it. */
-export function isRemark(part: string): boolean {
+/** Whether a part of a line, set off by a comma or in brackets, only describes the thing before it; what
+ * stands `behindAmount` is the thing that was counted ("1 sponge cut into cubes"). */
+export function isRemark(part: string, behindAmount = false): boolean {
 	const text = part.trim();
 	if (MEASUREMENT.test(text)) return true;
 	if (OPENS_REMARK.test(text) || BARE_STATE.test(text)) return true;
-	if (BARE_PARTICIPLE.test(text) || (PART_DONE.test(text) && !FIRST_DONE.test(text))) return true;
+	if (BARE_PARTICIPLE.test(text) || (!behindAmount && PART_DONE.test(text) && !FIRST_DONE.test(text)))
+		return true;
 	return ENDS_REMARK.test(text) && text.split(' ').length <= 5;
 }
 
@@ -96,6 +98,7 @@ export function leadingColour(name: string): string | null {
 export function isKind(text: string): boolean {
 	return (
 		KINDS.has(text.toLowerCase().trim()) ||
+		/^(?:gallon|quart|pint|snack|sandwich)$/i.test(text) ||
 		/^(?:extra[- ])?(?:fine|thick|thin|broad|chisel|medium)[ -](?:tip(?:ped)?|point|line)$/i.test(text)
 	);
 }

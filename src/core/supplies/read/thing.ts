@@ -200,6 +200,14 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		takeTrailing(thing, box);
 		return true;
 	}
+	const [, per, what] = /^(.+?) (per [a-z]+)$/i.exec(text) ?? [];
+	const ofEach = per ? amountAt(per) : null;
+	if (ofEach?.quantity && ofEach.rest === '' && thing.quantity === null) {
+		// "pH strips, 1 per sample": of how many, the list does not say.
+		takeTrailing(thing, ofEach);
+		thing.notes.push(what);
+		return true;
+	}
 	const counted = / each$/i.test(text) && amountAt(text.replace(/ each$/i, ''));
 	if (
 		counted &&
@@ -262,7 +270,7 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		else thing.notes.push(text);
 		return true;
 	}
-	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest))) {
+	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest, true))) {
 		// "12 or more, any color": the amount counts when none was said before.
 		if (thing.quantity === null && !isColour(amount.rest))
 			takeTrailing(thing, { ...amount, notes: [...amount.notes, amount.rest] });
