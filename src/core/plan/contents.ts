@@ -51,7 +51,7 @@ const LABEL = new RegExp(
 );
 const SHORT = /^([lwd])\s?(\d{1,2})(?:\s*[:.)–—-]|\s)\s*(.*)$/i;
 const NUMBERED = /^(\d{1,3}|\d{1,2}\.\d{1,2})\s*(?:[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
-const ROMAN_NUMBERED = /^([IVXLC]{1,6})\s*(?:[.:)–—]|\s-\s|\s{2})\s*(\D.*)$/;
+const ROMAN_NUMBERED = /^([IVXLC]{1,6})\s*(?:[.:)–—]|\s-\s|\s{2}|(?<=\t))\s*(\D.*)$/;
 const LEADER =
 	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s[.·]){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
 const COMMA_PAGE = /^(.*?)[,(]?\s*\b(?:pp?\.?|pgs?\.?|pages?)\s*(\d{1,4})(?:\s*[-–—]\s*\d{1,4})?\)?\s*$/i;
@@ -131,12 +131,15 @@ type Numbered = { readonly line: string; readonly lineNumber: number };
 
 const COLUMN_GAP = /\s{2,}|\t/;
 const COUNTED =
-	/^(?:(?:lesson|chapter|week|day|topic|session|unit|l|ch\.?)\s*)?#?(\d{1,3})(?=[.:)\s–—-]).*\p{L}/iu;
+	/^(?:(?:[Ll]esson|LESSON|[Cc]hapter|[Ww]eek|[Dd]ay|[Tt]opic|[Ss]ession|[Uu]nit|L|Ch\.?)\s*)?#?(?:(\d{1,3})|([IVXLC]{1,6}))(?=[.:)\s–—-]).*\p{L}/u;
 
 /** Two columns that were pasted as one: the right one counts on where the left one ends. */
 function inOneColumn(lines: readonly string[]): Numbered[] {
 	const plain = lines.map((line, i) => ({ line, lineNumber: i + 1 }));
-	const numberIn = (text: string) => Number(COUNTED.exec(text.trim())?.[1] ?? NaN);
+	const numberIn = (text: string) => {
+		const [, digits, roman] = COUNTED.exec(text.trim()) ?? [];
+		return digits ? Number(digits) : roman ? (numberOf(roman) ?? NaN) : NaN;
+	};
 	const halves = plain.map(({ line, lineNumber }) => {
 		if (line.length > 400) return null;
 		const pieces = line.trim().split(COLUMN_GAP);
@@ -214,7 +217,7 @@ function entryOf(line: string, lineNumber: number): Entry {
 	const indent = line.replaceAll('\t', '    ').search(/\S/);
 	const written = line.trim();
 	const said = written.replace(/^[-*•▪–]\s+/, '');
-	const optional = /^\(?optional\)?\s*[:–—-]?\s+|\s*\(optional\)\s*$/i.exec(said);
+	const optional = /^\(?optional\)?\s*[:–—-]?\s+|\s*\(optional\)(?=\s*(?:$|[:.–—-]))/i.exec(said);
 	const plain = optional ? said.replace(optional[0], '') : said;
 	const paged = LEADER.exec(plain) ?? COMMA_PAGE.exec(plain);
 	const page = paged && /^\d+$/.test(paged[2]) ? Number(paged[2]) : null;

@@ -12,7 +12,7 @@ const COLUMN =
 	/^(?:titles?|books?|authors?|by|written by|illustrators?|ages?|grades?|levels?|isbn(?:-1[03])?|pages?|notes?|remarks?|lessons?|weeks?|kind|type|format|year|publishers?|call numbers?|library|have|own)$/i;
 /** What a list says to its readers: "Choose one for each lesson." */
 const SAYS =
-	/^(?:choose|pick|select|borrow|check|look for|ask|find|these|those|the following|titles|books|note|please|you|we|if|any of|most of|many of|all of|here|feel free|don[’']t|do not|read)\b.*(?:[.!]$|\b(?:your|you|we)\b)/i;
+	/^(?:see also|see your|any (?:good )?books?|choose|pick|select|borrow|check|look for|ask|find|these|those|the following|titles|books|note|please|you|we|if|any of|most of|many of|all of|here|feel free|don[’']t|do not|read)\b.*(?:[.!]$|\b(?:your|you|we|about|on)\b)/i;
 
 /**
  * What a heading of a book list says of the books below it; null where the line is none.
@@ -31,5 +31,10 @@ export function bookHeading(line: string): Partial<Said> | null {
 	if (ends || LIST_HEADING.test(text))
 		return labelSays(text.replace(/\s+(?:suggestions?|recommendations?|ideas|lists?)$/i, '')) ?? {};
 	if (/^#{1,6} /.test(text)) return {};
-	return SAYS.test(text) && !/\bby\s+\p{Lu}/u.test(text) && text.split(' ').length > 3 ? {} : null;
+	return SAYS.test(text) &&
+		!/\bby\s+\p{Lu}/u.test(text) &&
+		text.split(' ').length > 3 &&
+		/^(?:any|see)\b|[.!]$|\b(?:your|you|we)\b/i.test(line)
+		? {}
+		: null;
 }

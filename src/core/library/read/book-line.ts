@@ -75,7 +75,7 @@ function unread(text: string): ReadBook {
 }
 
 const BULLET =
-	/^(?:[\s•·‣⁃▪▫◦●○◆◇■□☐☑☒✓✔✗❏❑❒▢◻◼►▶▸➢➤»>–—★☆✩✰⭐]+|[-*+]+\s+|\[[ xX]?\]\s*|_{2,}\s*|\(?\d{1,3}[.)]\s+|[a-z]\)\s+|\p{Extended_Pictographic}️?\s*)+/u;
+	/^(?:[\s•·‣⁃▪▫◦●○◆◇■□☐☑☒✓✔✗❏❑❒▢◻◼►▶▸➢➤»>–—★☆✩✰⭐]+|[-*+]+\s+|\*(?=[^*]+$)|\[[ xX]?\]\s*|_{2,}\s*|\(?\d{1,3}[.)]\s+|[a-z]\)\s+|\p{Extended_Pictographic}️?\s*)+/u;
 
 const withoutBullet = (line: string): string => line.replace(BULLET, '');
 
@@ -286,7 +286,7 @@ function readBehind(book: Book, text: string, wantsAuthor: boolean): void {
 function authorsInFront(text: string, certain: boolean): { names: string[]; behind: string } {
 	const { text: kept, restore } = keepers(text, [BRACKETS]);
 	const one = certain ? isAuthor : isPerson;
-	const end = /\s*\uE000|\s+(?:[–—-]|--)\s+|\t|\s*;/.exec(kept);
+	const end = /\s*\uE000|\s+(?:[–—-]|--)\s+|\t|\s*;|(?<!\b(?:\p{Lu}|Jr|Sr|St))\.\s/u.exec(kept);
 	const stretch = end ? kept.slice(0, end.index) : kept;
 	const commas = stretch.split(/,\s+/);
 	for (let n = commas.length; n > 0; n--) {
@@ -317,7 +317,7 @@ function bibliography(book: Book, text: string): boolean {
 	// The dot of a last initial closes the names, too.
 	const closed = /^\.?\s+(?=\S)/.exec(behind);
 	if (!closed || (!behind.startsWith('.') && !/\.$/.test(text.slice(0, front.length)))) return false;
-	const rest = behind.slice(closed[0].length);
+	const rest = behind.slice(closed[0].length).replace(/^[–—-]\s*/, '');
 	const marked = markedTitle(rest);
 	book.by = front.names;
 	if (marked && marked.before.trim() === '') {
@@ -327,7 +327,9 @@ function bibliography(book: Book, text: string): boolean {
 	}
 	const end = /(?<!\b(?:Mr|Mrs|Ms|Dr|St|vs|No|Vol|\p{Lu}))[.](?=\s|$)|[?!](?=\s+\p{Lu})/u.exec(rest);
 	const cut = end ? end.index + (end[0] === '.' ? 0 : 1) : rest.length;
-	takeTitle(book, rest.slice(0, cut));
+	const [title, ...said] = rest.slice(0, cut).split(/,\s+(?=(?:chapters?|pp?\.?|pages?|ages?|grades?)\s)/i);
+	takeTitle(book, title);
+	for (const remark of said) takeRemarks(book, remark);
 	takeImprint(book, rest.slice(cut));
 	return true;
 }
@@ -335,7 +337,9 @@ function bibliography(book: Book, text: string): boolean {
 /** Publisher and year are dropped, the rest is remarks. */
 function takeImprint(book: Book, text: string): void {
 	const { text: kept, restore } = keepers(text, [BRACKETS]);
-	for (const part of kept.split(/\.(?:\s+|$)|(\uE000\d+\uE000)|\s+[–—-]\s+/)) {
+	for (const part of kept.split(
+		/(?<!\b(?:Illus|Ill|Trans|Eds?|Vol|No|\p{Lu}))\.(?:\s+|$)|(\uE000\d+\uE000)|\s+[–—-]\s+/u
+	)) {
 		if (!part) continue;
 		const plain = restore(part).replace(/^[\s.,]+|[\s.,]+$/g, '');
 		if (plain !== '' && !isImprint(plain) && !isPublisher(plain)) takeRemarks(book, restore(part));

@@ -35,17 +35,21 @@ const LABEL_ROLES: readonly (readonly [RegExp, ResourceRole])[] = [
 
 const OPTIONAL = /^(?:optional|if available|if you can find it|not required)$/i;
 
+/** Labels that say only what sort of book it is. */
+const GENRE =
+	/^(?:books?|biograph(?:y|ies)|(?:non-?)?fiction|novels?|poetry|poems?|folk ?tales?|stor(?:y|ies)|memoir)$/i;
+
 /** What a label in front says; null where it says nothing that is known. */
 export function labelSays(label: string): Partial<Said> | null {
 	const text = label.replace(/\s+(?:for|of) (?:the )?(?:whole|entire) unit$/i, '').trim();
 	const optional = /^optional\b/i.test(text);
 	const rest = text.replace(/^optional\b[\s,:-]*/i, '').trim();
-	if (rest === '') return optional ? { optional } : /^books?$/i.test(text) ? {} : null;
+	if (rest === '') return optional ? { optional } : null;
 	const kind = KINDS.find(([words]) => words.test(rest))?.[1];
 	const role = LABEL_ROLES.find(([words]) => words.test(rest))?.[1];
 	if (kind) return { kind, ...(optional && { optional }) };
 	if (role) return { role, ...(optional && { optional }) };
-	return /^books?$/i.test(rest) ? (optional ? { optional } : {}) : null;
+	return GENRE.test(rest) ? (optional ? { optional } : {}) : null;
 }
 
 /** One remark behind a title; false where it says nothing that has a field and so is a note. */
