@@ -8,7 +8,12 @@ import { gzipSync } from 'node:zlib';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { requirements, readSupplyLine, type RequirementsInput } from '../src/core/supplies/index.ts';
+import {
+	requirements,
+	readSupplyLine,
+	readSupplyList,
+	type RequirementsInput
+} from '../src/core/supplies/index.ts';
 import loadHighs from 'highs';
 import { chooseActivities, type ChoiceInput } from '../src/core/choice/index.ts';
 import { solveWith } from '../src/lib/solver/highs.ts';
@@ -24,7 +29,7 @@ import { change } from '../src/lib/server/history/changes.ts';
 import { gatherList } from '../src/lib/server/services/gathering/list.ts';
 import { readSnapshot } from '../src/lib/server/snapshot/snapshot.ts';
 import { fillHouse, fillLarge, fillLibrary, fillUnlooked } from './large-household.ts';
-import { chromium } from '@playwright/test';
+import { chromium, type Browser } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config.ts';
 
 const PAGES = [
@@ -117,11 +122,31 @@ report(
 	50
 );
 
+/** Lines as guides print them, of all shapes. */
+const UNTIDY = [
+	'• lima beans, soaked overnight (4 per child)',
+	'Materials (per student): glue stick, 3 index cards',
+	'Graph paper: 1-2 sheets per pair',
+	'Flour\t2 cups',
+	'cardboard for the base, walls, and roof',
+	'1 raw egg per child, plus 1 extra',
+	'red, blue and yellow paint',
+	'2 x 500 g bags of plaster',
+	'scissors, glue or tape, and paper',
+	'newspaper to cover the table'
+];
+
 const lines = Array.from(
 	{ length: 1000 },
 	(_, i) => `${1 + (i % 9)} 1/2 cups flour or cornstarch, per child (optional), sifted ${i}`
 );
-report('supply-line: 1,000 lines', await best(() => lines.map(readSupplyLine)));
+const byLine = await best(() => lines.map((line) => readSupplyLine(line)));
+report('supply-line: 1,000 lines', byLine);
+// Lines of many shapes, and the same lines through a general reader of tables: how much more the words cost.
+const untidy = Array.from({ length: 1000 }, (_, i) => UNTIDY[i % UNTIDY.length]);
+const byReader = await best(() => readSupplyList(untidy.join('\n'), []));
+report('supply list: 1,000 untidy lines', byReader);
+console.log(`  ratio to 1,000 plain lines: ${(byReader / byLine).toFixed(2)}`);
 
 // 60 activities against 8 limits; and small cases against trying every set.
 const solve = solveWith(await loadHighs());
@@ -490,10 +515,41 @@ async function firstImpressions(paths: readonly string[]) {
 			);
 			await context.close();
 		}
+		await reviewOnPhone(browser, address);
 	} finally {
 		await browser.close();
 		server.stop();
 	}
+}
+
+/** The review of a pasted list of 400 lines, from the tap to its last line painted. */
+async function reviewOnPhone(browser: Browser, address: string) {
+	const context = await browser.newContext({
+		viewport: { width: 390, height: 844 },
+		serviceWorkers: 'block'
+	});
+	const page = await context.newPage();
+	const talk = await context.newCDPSession(page);
+	await talk.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+	await page.goto(`${address}/units/1/gather/paste`);
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+	const text = Array.from({ length: 400 }, (_, i) => UNTIDY[i % UNTIDY.length]).join('\n');
+	await page.getByLabel('Supply list').evaluate((field, list) => {
+		(field as HTMLTextAreaElement).value = list;
+	}, text);
+	const took = await page.evaluate(async () => {
+		const begun = performance.now();
+		[...document.querySelectorAll('button')]
+			.find((one) => one.textContent?.includes('Read the list'))!
+			.click();
+		while (!document.querySelector('[data-line]')) await new Promise(requestAnimationFrame);
+		await new Promise(requestAnimationFrame);
+		return performance.now() - begun;
+	});
+	console.log(
+		`${'phone, 4 × slower: review of 400 lines'.padEnd(58)} painted after ${(took / 1000).toFixed(1)} s (wanted: 1.5)`
+	);
+	await context.close();
 }
 
 /** Runs in the page, before anything of it. */

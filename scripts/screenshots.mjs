@@ -21,14 +21,28 @@ const VIEWS = [
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
 	{ name: 'walk-phone', path: '/lists/walk', phone: true },
 	{ name: 'supplies', path: '/home/supplies' },
-	{ name: 'places', path: '/home/places' },
+	{ name: 'book-list', path: '/units/2/books' },
 	{ name: 'house', path: '/house' },
 	{ name: 'first-evening', path: '/start/unit', contents: true },
 	{ name: 'next', path: '/' },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST =
-	'Lesson 6: The round earth, flattened\n3 oranges per child\nsome yarn\n1 fine-tip black marker\nglobe\nlarge bowl or jar\n12 craft sticks per child';
+	[
+	'Lesson 6: The round earth, flattened',
+	'3 oranges per child',
+	'some yarn',
+	'1 fine-tip black marker',
+	'globe',
+	'large bowl or jar',
+	'12 craft sticks per child',
+	'newspaper, torn into strips',
+	'Lesson 7: paper clips, chalk and twine',
+	'9 ft of string',
+	'1 index card per child',
+	'Flour: 2 cups per child',
+	'Time: 40 minutes'
+].join('\n');
 const CONTENTS =
 	'Table of Contents\nLesson 1 A pond in a jar … 5\nLesson 2 What floats … 11\nLesson 3 Frogs and\ntoads … 18\n   Eggs, tadpoles, frogs\nAnswer key … 60';
 const PORT = '3290';

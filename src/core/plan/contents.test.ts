@@ -137,6 +137,9 @@ describe('a table of contents', () => {
 		const text = left.map((one, i) => `${one}     ${right[i] ?? ''}`).join('\n');
 		expect(titles(text)).toEqual(['Ponds', 'Reeds', 'Ducks', 'Frogs', 'Newts']);
 		expect(pages(text)).toEqual([4, 9, 15, 20, 26]);
+		const roman = 'I\tClay\t3\tIII\tGlaze\t41\nII\tPots\t9\tIV\tKilns\t50';
+		expect(titles(roman)).toEqual(['Clay', 'Pots', 'Glaze', 'Kilns']);
+		expect(pages(roman)).toEqual([3, 9, 41, 50]);
 	});
 
 	it('a page pasted with its marks; a line that was left out let in', () => {

@@ -51,7 +51,7 @@ const LABEL = new RegExp(
 );
 const SHORT = /^([lwd])\s?(\d{1,2})(?:\s*[:.)–—-]|\s)\s*(.*)$/i;
 const NUMBERED = /^(\d{1,3}|\d{1,2}\.\d{1,2})\s*(?:[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
-const ROMAN_NUMBERED = /^([IVXLC]{1,6})\s*(?:[.:)–—]|\s-\s|\s{2}|(?<=\t))\s*(\D.*)$/;
+const ROMAN_NUMBERED = /^([IVXLC]{1,6})(?:\s*[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
 const LEADER =
 	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s[.·]){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
 const COMMA_PAGE = /^(.*?)[,(]?\s*\b(?:pp?\.?|pgs?\.?|pages?)\s*(\d{1,4})(?:\s*[-–—]\s*\d{1,4})?\)?\s*$/i;
@@ -149,7 +149,9 @@ function inOneColumn(lines: readonly string[]): Numbered[] {
 				.trim()
 				.slice(0, line.trim().length - right.length)
 				.trim();
-			if (numberIn(right) > numberIn(left)) return { left, right, lineNumber };
+			// A number alone may be the page of the left one; the words of a title follow a lesson's.
+			const isLesson = /\p{Ll}/u.test(/^[\dIVXLC]+$/.test(pieces[i]) ? (pieces[i + 1] ?? '') : pieces[i]);
+			if (isLesson && numberIn(right) > numberIn(left)) return { left, right, lineNumber };
 		}
 		return null;
 	});

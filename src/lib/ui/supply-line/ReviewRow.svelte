@@ -97,6 +97,7 @@
 					>{/if}
 				{#if row.was}<span class="text-sm text-ink-2">{row.was}</span>{/if}</button
 			>
+			{#if line.waits}<span class="text-sm font-semibold text-due">{row.doubt}</span>{/if}
 			{#if line.looked}<Check class="size-4 shrink-0 text-good" aria-label="looked at" />{/if}
 		{/if}
 	</div>

@@ -28,6 +28,7 @@ export class ReviewLine {
 	looked = $state(false);
 
 	constructor(row: ReviewRow, index: number, keep = true) {
+		// Those in doubt are opened by the list, as many as one goes through at a sitting.
 		this.row = row;
 		this.index = index;
 		const { item, quantity, to, unit, per, groupSize, use, optional } = row;
@@ -43,12 +44,17 @@ export class ReviewLine {
 			optional
 		});
 		this.keep = $state(keep);
-		this.open = $state(this.isDoubtful && keep);
+		this.open = $state(false);
 	}
 
 	/** As the list has it, without the mark in front. */
 	get written(): string {
 		return this.row.written.replace(/^[\s•*·▪●○◦■□☐–—-]+/u, '');
+	}
+
+	/** Still to be looked at. */
+	get waits(): boolean {
+		return this.isDoubtful && !this.looked;
 	}
 
 	get isDoubtful(): boolean {
@@ -106,6 +112,9 @@ export type LeftOutLine = {
 	readonly lines: readonly ReviewLine[];
 };
 
+/** Lines in doubt that stand open at a time; the next ones open as these are settled. */
+const OPEN_AT_ONCE = 15;
+
 /** The lines of a review: those in doubt, those left out, and the rest by lesson. */
 export class ReviewLines {
 	readonly all: readonly ReviewLine[];
@@ -125,6 +134,7 @@ export class ReviewLines {
 			}));
 		this.all = [...lines, ...this.leftOut.flatMap((line) => line.lines)];
 		this.doubtful = lines.filter((line) => line.isDoubtful);
+		for (const line of this.doubtful.slice(0, OPEN_AT_ONCE)) line.open = true;
 		const byLesson = groupBy(
 			lines.filter((line) => !line.isDoubtful),
 			(line) => line.row.lesson

@@ -9,7 +9,7 @@
 	import { onMount, tick } from 'svelte';
 	import LeftOut from '$lib/ui/supply-line/LeftOut.svelte';
 	import ReviewRow from '$lib/ui/supply-line/ReviewRow.svelte';
-	import { ReviewLines } from '$lib/ui/supply-line/review.svelte.ts';
+	import { ReviewLines, type ReviewLine } from '$lib/ui/supply-line/review.svelte.ts';
 
 	let { data, form } = $props();
 	const from = $derived(page.url.searchParams.get('from') === 'start' ? '&from=start' : '');
@@ -31,6 +31,11 @@
 	);
 	const EXAMPLE =
 		'Lesson 6: The round earth\n2 oranges per child\n1 sheet tracing film per child\nscissors, tape and a globe';
+	/** A lesson is not cut for so few lines. */
+	const FEW = 12;
+	/** Lines of a column that are on the screen: a long list fills up while one already reads. */
+	const FILLED_AT_ONCE = 40;
+	let filled = $state(FILLED_AT_ONCE);
 	const SHOWN_AT_ONCE = 600;
 	let shown = $state(SHOWN_AT_ONCE);
 	let ready = $state(false);
@@ -42,6 +47,7 @@
 	// A line that cannot be saved has to be on the screen.
 	$effect(() => {
 		if (failingRow >= shown) shown = failingRow + SHOWN_AT_ONCE;
+		if (failingRow >= filled) filled = failingRow + FILLED_AT_ONCE;
 	});
 	/** Lines whose fields are not on the screen go along in one field: thousands of fields would stop the browser. */
 	const rest = $derived.by(() => {
@@ -56,22 +62,46 @@
 	const noThings = $derived(lines?.leftOut.filter((line) => !line.maybe) ?? []);
 	/** On a first list all lines are new, and no mark says so. */
 	const marks = $derived(review ? review.counts.fresh < review.rows.length : false);
-	/** The lessons in two columns of about as many lines; those that do not fit the screen yet are left. */
+	type Part = {
+		readonly lesson: number;
+		readonly isFirst: boolean;
+		readonly from: number;
+		readonly lines: readonly ReviewLine[];
+	};
+	/** The lessons in two columns of as many lines, a long one cut in two; what is beyond the first `shown` waits. */
 	const columns = $derived.by(() => {
 		const groups = lines?.lessons ?? [];
-		const all = groups.reduce((sum, one) => sum + one.lines.length + 2, 0);
-		const left: (typeof groups)[number][] = [];
-		const right: typeof left = [];
-		let sum = 0;
-		let room = shown;
-		for (const group of groups) {
-			if (room <= 0) break;
-			const part = { ...group, lines: group.lines.slice(0, room) };
-			room -= part.lines.length;
-			(sum < Math.min(all, shown + groups.length * 2) / 2 ? left : right).push(part);
-			sum += part.lines.length + 2;
+		const half = Math.ceil(
+			Math.min(
+				shown,
+				groups.reduce((sum, one) => sum + one.lines.length, 0)
+			) / 2
+		);
+		const halves: [Part[], Part[]] = [[], []];
+		let count = 0;
+		for (const { lesson, lines: all } of groups) {
+			for (let at = 0; at < all.length && count < 2 * half;) {
+				const column = count < half ? 0 : 1;
+				const left = half * (column + 1) - count;
+				// A few lines more or less are no reason to cut a lesson.
+				const size =
+					all.length - at <= left + FEW && column === 0 ? all.length - at : Math.min(left, all.length - at);
+				halves[column].push({
+					lesson,
+					isFirst: at === 0,
+					from: count - half * column,
+					lines: all.slice(at, at + size)
+				});
+				at += size;
+				count += size;
+			}
 		}
-		return [left, right].filter((column) => column.length > 0);
+		return halves.filter((column) => column.length > 0);
+	});
+	$effect(() => {
+		if (!lines || filled * 2 >= shown + FEW) return;
+		const timer = setTimeout(() => (filled += FILLED_AT_ONCE), 60);
+		return () => clearTimeout(timer);
 	});
 	const titleOf = (id: number) => lessonOptions.find((one) => one.value === String(id))?.label ?? '';
 	const restCount = $derived(lines?.lessons.reduce((sum, one) => sum + one.lines.length, 0) ?? 0);
@@ -82,15 +112,18 @@
 	/** Goes to the next line from where one was said to be right: in doubt first, then down the list. */
 	async function next(from: HTMLElement) {
 		const doubts = lines?.doubtful ?? [];
-		const open = doubts.findIndex((line) => line.open);
-		if (open >= 0) at = open;
+		const waiting = doubts.findIndex((line) => line.waits);
+		if (waiting >= 0) {
+			at = waiting;
+			doubts[waiting].open = true;
+		}
 		await tick();
 		const all = [...document.querySelectorAll<HTMLElement>('[data-review]')];
-		const below = all.slice(all.indexOf(from) + 1);
+		const isSeen = (one: HTMLElement) => one.offsetParent !== null;
 		const target =
-			below.find((one) => one.querySelector('[data-first]') && one.offsetParent !== null) ??
-			all.find((one) => one.querySelector('[data-first]') && one.offsetParent !== null) ??
-			below.find((one) => one.offsetParent !== null);
+			waiting >= 0
+				? all.find((one) => isSeen(one) && one.querySelector('[data-first]'))
+				: all.slice(all.indexOf(from) + 1).find(isSeen);
 		target?.querySelector<HTMLElement>('[data-first], [data-line]')?.focus();
 	}
 
@@ -220,7 +253,7 @@
 		<div class="mt-5 grid gap-x-10 lg:grid-cols-2 lg:items-start">
 			{#each columns as column, c (c)}
 				<div>
-					{#each column as group (group.lesson)}
+					{#each column as group (`${group.lesson} ${group.from}`)}
 						<section class="mb-3" aria-label={titleOf(group.lesson)}>
 							<h3 class="border-b-2 border-ink font-display font-semibold">
 								<button
@@ -235,7 +268,7 @@
 								<span class="max-sm:hidden">{titleOf(group.lesson)}</span>
 							</h3>
 							<ol class={unfolded[group.lesson] ? '' : 'max-sm:hidden'}>
-								{#each group.lines as line (line)}
+								{#each ready ? group.lines.slice(0, Math.max(0, filled - group.from)) : group.lines as line (line)}
 									<ReviewRow
 										{line}
 										lessons={lessonOptions}
