@@ -27,8 +27,7 @@ const VIEWS = [
 	{ name: 'next', path: '/' },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
-const LIST =
-	[
+const LIST = [
 	'Lesson 6: The round earth, flattened',
 	'3 oranges per child',
 	'some yarn',
