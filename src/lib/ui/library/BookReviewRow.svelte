@@ -1,8 +1,8 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { tick } from 'svelte';
 	import { labelOf } from '$core/words/index.ts';
 	import type { Failure } from '../field/failure.ts';
+	import { rowKeys } from '../review/keys.ts';
 	import Select from '../select/Select.svelte';
 	import type { BookLine } from './book-review.svelte.ts';
 
@@ -33,29 +33,11 @@
 		if (error) line.open = true;
 	});
 
-	async function toggle(open: boolean) {
-		line.open = open;
-		await tick();
-		element?.querySelector<HTMLElement>(open ? '[data-first]' : '[data-line]')?.focus();
-	}
-
-	function onkeydown(event: KeyboardEvent) {
-		const inField =
-			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox]), select');
-		if (event.key === 'Enter' && inField) {
-			event.preventDefault();
-			right();
-		} else if (event.key === 'Escape' && isOpen) {
-			event.preventDefault();
-			void toggle(false);
-		}
-	}
-
-	function right() {
-		line.looked = true;
-		line.open = false;
-		if (element) next(element);
-	}
+	const { toggle, right, onkeydown } = rowKeys(
+		() => line,
+		() => element,
+		(from) => next(from)
+	);
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { tick } from 'svelte';
 	import type { Failure } from '../field/failure.ts';
+	import { rowKeys } from '../review/keys.ts';
 	import LineFields from './LineFields.svelte';
 	import LineSaid from './LineSaid.svelte';
 	import type { ReviewLine } from './review.svelte.ts';
@@ -32,30 +32,11 @@
 	const isOpen = $derived(line.open || error !== null || !ready);
 	const mark = $derived(row.status === 'changed' ? 'changed' : row.status === 'new' ? 'new' : 'no change');
 
-	async function toggle(open: boolean) {
-		line.open = open;
-		await tick();
-		element?.querySelector<HTMLElement>(open ? '[data-first]' : '[data-line]')?.focus();
-	}
-
-	/** Enter in a field says that the line is right; Escape closes it. The form is sent by its button alone. */
-	function onkeydown(event: KeyboardEvent) {
-		const inField =
-			event.target instanceof HTMLElement && event.target.matches('input:not([type=checkbox]), select');
-		if (event.key === 'Enter' && inField) {
-			event.preventDefault();
-			right();
-		} else if (event.key === 'Escape' && isOpen) {
-			event.preventDefault();
-			void toggle(false);
-		}
-	}
-
-	function right() {
-		line.looked = true;
-		line.open = false;
-		if (element) next(element);
-	}
+	const { toggle, right, onkeydown } = rowKeys(
+		() => line,
+		() => element,
+		(from) => next(from)
+	);
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->

@@ -4,6 +4,7 @@
 	import { groupBy } from '$core/group-by.ts';
 	import { counted } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import { walkLines } from '$lib/ui/review/keys.ts';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import BookReviewRow from '$lib/ui/library/BookReviewRow.svelte';
@@ -51,16 +52,6 @@
 		const below = all.slice(all.indexOf(from) + 1);
 		const target = all.find((one) => one.querySelector('[data-first]')) ?? below[0];
 		target?.querySelector<HTMLElement>('[data-first], [data-line]')?.focus();
-	}
-
-	function walk(event: KeyboardEvent) {
-		const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-		if (!step || !(event.target instanceof HTMLElement) || !event.target.matches('[data-line]')) return;
-		const all = [...document.querySelectorAll<HTMLElement>('[data-line]')];
-		const to = all[all.indexOf(event.target) + step];
-		if (!to) return;
-		event.preventDefault();
-		to.focus();
 	}
 </script>
 
@@ -129,7 +120,7 @@
 			{failure.message}
 		</p>{/if}
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-	<form method="post" action="?/save" use:enhance={saves()} class="mt-4" onkeydown={walk}>
+	<form method="post" action="?/save" use:enhance={saves()} class="mt-4" onkeydown={walkLines}>
 		<input type="hidden" name="text" value={typed?.text ?? ''} />
 		<input type="hidden" name="rows" value={sent} />
 		{#if doubtful.length}<ol class="border-t-2 border-ink" aria-label="Books to check">

@@ -3,6 +3,7 @@
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
+	import { walkLines } from '$lib/ui/review/keys.ts';
 	import Field from '$lib/ui/field/Field.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
@@ -127,19 +128,6 @@
 		target?.querySelector<HTMLElement>('[data-first], [data-line]')?.focus();
 	}
 
-	/** Up and down go from line to line. */
-	function walk(event: KeyboardEvent) {
-		const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-		if (!step || !(event.target instanceof HTMLElement) || !event.target.matches('[data-line]')) return;
-		const all = [...document.querySelectorAll<HTMLElement>('[data-line]')].filter(
-			(one) => one.offsetParent !== null
-		);
-		const to = all[all.indexOf(event.target) + step];
-		if (!to) return;
-		event.preventDefault();
-		to.focus();
-	}
-
 	function say(
 		counts: { doubtful: number; fresh: number; changed: number; same: number },
 		gone: number
@@ -213,7 +201,7 @@
 		</p>{/if}
 
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4" onkeydown={walk}>
+	<form method="post" action="?/save{from}" use:enhance={saves()} class="mt-4" onkeydown={walkLines}>
 		<input type="hidden" name="text" value={typed?.text ?? ''} />
 		<input type="hidden" name="lesson" value={typed?.lesson ?? ''} />
 		{#if rest.length}<input type="hidden" name="rest" value={JSON.stringify(rest)} />{/if}
