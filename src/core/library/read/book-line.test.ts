@@ -102,6 +102,10 @@ const FORMS: Readonly<Record<string, readonly (readonly [string, string])[]>> = 
 			'The Weir by Orla Teague; The Mill by Ned Corrow (optional)',
 			'The Weir | by Orla Teague | optional & The Mill | by Ned Corrow | optional'
 		],
+		[
+			'Picture books: The Weir by Orla Teague; The Mill by Ned Corrow',
+			'The Weir | by Orla Teague | picture book & The Mill | by Ned Corrow | picture book'
+		],
 		['Lesson 4: Mills and Weirs', ''],
 		['Read-Aloud Suggestions', ''],
 		['Title\tAuthor\tAges', ''],

@@ -56,7 +56,9 @@ export function readBookLine(text: string): ReadBook[] {
 	if (!/\p{L}/u.test(line) || bookHeading(line)) return [];
 	const pieces = piecesOf(line);
 	const whole = / *[–—-]? *\(optional\)$/i.test(line) && pieces.length > 1;
-	return pieces.map((piece) => readOne(piece, whole)).filter((book) => book !== null);
+	// A label in front covers all books of its line: "Picture books: …; …".
+	const label = labelOf(pieces[0]);
+	return pieces.map((piece) => readOne(piece, whole, label)).filter((book) => book !== null);
 }
 
 function unread(text: string): ReadBook {
@@ -140,9 +142,9 @@ const isNumber = (text: string): boolean => new RegExp(`^${ISBN.source}$`, 'u').
 /** What is known of a book while its line is read. */
 type Book = Said & { title: string; by: string[]; isbn13: string | null; notes: string[]; doubts: string[] };
 
-function readOne(piece: string, optional: boolean): ReadBook | null {
-	const book: Book = { ...nothing(), title: '', by: [], isbn13: null, notes: [], doubts: [] };
-	book.optional = optional;
+function readOne(piece: string, optional: boolean, label: Partial<Said>): ReadBook | null {
+	const book: Book = { ...nothing(), ...label, title: '', by: [], isbn13: null, notes: [], doubts: [] };
+	book.optional ||= optional;
 	let rest = takeLabels(book, piece);
 	const number = ISBN.exec(rest);
 	if (number) {
@@ -173,8 +175,15 @@ function readOne(piece: string, optional: boolean): ReadBook | null {
 	};
 }
 
+/** What the labels in front of a text say. */
+function labelOf(text: string): Partial<Said> {
+	const said: Partial<Said> = {};
+	takeLabels(said, text);
+	return said;
+}
+
 /** Takes labels off the front: "Optional read-aloud: …", "Read Alouds – …". */
-function takeLabels(book: Book, text: string): string {
+function takeLabels(book: Partial<Said>, text: string): string {
 	let rest = text;
 	for (let found = LABELLED.exec(rest); found; found = LABELLED.exec(rest)) {
 		const says = labelSays(found[1]);

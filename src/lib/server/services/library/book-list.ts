@@ -151,7 +151,7 @@ function sentenceOf(
 	const parts = [
 		unchosen
 			? `Choose a book for ${unchosen === open.length ? `each of ${counted(open.length, 'lesson')}` : counted(unchosen, 'lesson')}`
-			: `A book is chosen for ${open.length === 1 ? 'the lesson' : `all of ${counted(open.length, 'lesson')}`} on the list`,
+			: `A book is chosen for ${open.length === 1 ? 'the lesson' : `each of ${counted(open.length, 'lesson')}`} on the list`,
 		holes > 0 ? `${counted(holes, 'lesson')} with nothing for one of the children` : '',
 		toPlace ? `${counted(toPlace, 'hold')} to place` : ''
 	].filter(Boolean);
