@@ -1,7 +1,7 @@
 import { CoreError } from '../error.ts';
 import { readIsbn } from './isbn.ts';
 import type { ResourceKind } from './kinds.ts';
-import { readBookLine } from './read/book-line.ts';
+import { LONGEST_BOOK_LINE, readBookLine } from './read/book-line.ts';
 
 /** A resource as one would jot it down. */
 export type TypedResource = {
@@ -57,9 +57,11 @@ const RANGE = String.raw`(\d{1,4})(?:\s*(?:[-–]|to)\s*(\d{1,4}))?`;
  * Reads a line such as "Shadows and Stars by Ana Reed, picture book, 48 pages, ages 6-10" or a bare ISBN.
  * The first part is the title; what the others do not say is left in `rest`.
  *
- * @throws CoreError when there is neither a title nor a valid ISBN.
+ * @throws CoreError when there is neither a title nor a valid ISBN, or far too much for one line.
  */
 export function readResource(text: string): TypedResource {
+	if (text.length > LONGEST_BOOK_LINE)
+		throw new CoreError('That’s too long for one title. Enter one book at a time.');
 	const found = {
 		title: '',
 		authors: '',

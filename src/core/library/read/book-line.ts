@@ -291,6 +291,9 @@ function readBehind(book: Book, text: string, wantsAuthor: boolean): void {
 	takeRemarks(book, rest);
 }
 
+/** More authors than a list prints of one book. */
+const MOST_AUTHORS = 12;
+
 /** The names that a text begins with, as far as they go. */
 function authorsInFront(text: string, certain: boolean): { names: string[]; behind: string } {
 	const { text: kept, restore } = keepers(text, [BRACKETS]);
@@ -298,7 +301,7 @@ function authorsInFront(text: string, certain: boolean): { names: string[]; behi
 	const end = /\s*\uE000|\s+(?:[–—-]|--)\s+|\t|\s*;|(?<!\b(?:\p{Lu}|Jr|Sr|St))\.\s/u.exec(kept);
 	const stretch = end ? kept.slice(0, end.index) : kept;
 	const commas = stretch.split(/,\s+/);
-	for (let n = commas.length; n > 0; n--) {
+	for (let n = Math.min(commas.length, MOST_AUTHORS); n > 0; n--) {
 		const front = commas.slice(0, n).join(', ');
 		const plain = front.replace(/\.$/, (dot) => (/\b(?:\p{L}|Jr|Sr)\.$/u.test(front) ? dot : ''));
 		const names = namesIn(

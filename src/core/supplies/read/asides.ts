@@ -19,7 +19,8 @@ export function oneMoreOf(line: string, per: PerFound | null): More | null {
 	const before = line.slice(0, found.index);
 	const amount = amountAt(count.replace(/^another$/i, 'one'));
 	if (!amount.quantity || amount.rest !== '' || (amount.unit && !isMeasured(amount.unit))) return null;
-	if (!extra && !amount.unit && !per && !thingScope(before).per) return null;
+	const isOther = purpose !== undefined && FOR_OTHERS.test(purpose);
+	if (!extra && !amount.unit && !per && !isOther && !thingScope(before).per) return null;
 	return {
 		rest: before,
 		quantity: amount.quantity.valueOf(),
@@ -27,6 +28,10 @@ export function oneMoreOf(line: string, per: PerFound | null): More | null {
 		note: purpose ?? extra ?? null
 	};
 }
+
+/** More of the same thing, where no amount per child stands in front either. */
+const FOR_OTHERS =
+	/^for (?:the |your |a )?(?:teacher|parent|leader|instructor|adult|helper|yourself|you)\b|^to (?:show|demonstrate)\b/i;
 
 const ONE_MORE =
 	/(?:,\s*(?:and|plus)?|\s+(?:and|plus))\s+(?<count>\d[\d./ ]*(?: (?!extra|more|spare|additional|for|to|as)[a-z]+)?|an?|another|one|two|three|four|five|six|ten)(?:\s+(?<extra>extras?|more|spares?|additional)(?: ones?)?)?(?:\s+(?<purpose>(?:for|to|as an?) [^,;]+))?$/i;

@@ -43,6 +43,8 @@ function saysAmount(things: string): boolean {
 		!isTitle &&
 		parts.some((part) => {
 			const amount = amountAt(part);
+			const behind = /\((\d[^()]*)\)$/.exec(part)?.[1];
+			if (behind && amountAt(behind).rest === '') return true;
 			return (
 				amount.quantity !== null &&
 				(amount.rest !== '' || amount.unitWord !== null) &&

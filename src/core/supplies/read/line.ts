@@ -120,7 +120,7 @@ function isOdd(name: string, line: string): boolean {
 		name.length < 2 ||
 		/^(?:e\d|[\d./]+$|[/.,])/.test(name) ||
 		/^\d+\/\d+ /.test(name) ||
-		/\beach\b/.test(name) ||
+		/\beach\b|\bor\b/.test(name) ||
 		/\/0(?!\d)/.test(line) ||
 		((name.match(/\p{L}{3,}/gu)?.length ?? 0) > 6 && !OF_MANY.test(name)) ||
 		ASKS.test(name)
@@ -309,12 +309,12 @@ const joined = (part: Part) =>
 
 /** "paint in red, blue and yellow" as the colours in front of the thing, where the rest of the reader expects them. */
 function colourInFront(line: string): string {
-	const found = /^(.+?) in ([a-z ,]+)$/i.exec(line);
+	const found = /^(.+?) in ([a-z ,]+?)((?:,\s+(?:\d|about |one |two ).*)?)$/i.exec(line);
 	if (!found || !found[2].split(/\s*,\s*(?:(?:and|or)\s+)?|\s+(?:and|or)\s+/i).every(isColour)) return line;
 	if (/,|\s(?:and|or)\s/i.test(found[1])) return line;
 	const { rest } = amountAt(found[1]);
 	const front = rest === '' ? '' : found[1].slice(0, found[1].length - rest.length);
-	return `${front}${found[2]} ${rest}`;
+	return `${front}${found[2]} ${rest}${found[3]}`;
 }
 
 /** "1/4 cup per pair, cornstarch": an amount alone in front goes with the thing behind it. */

@@ -1,7 +1,8 @@
 import { isMeasured } from '../../measure/convert.ts';
-import { singularName } from '../../naming/naming.ts';
+import { singularName, singularWord } from '../../naming/naming.ts';
+import { BY_LENGTH } from '../../reference/list-words.ts';
 import { thingOf } from '../thing.ts';
-import { type Amount, amountAt, containerBehind } from './amount.ts';
+import { type Amount, amountAt, containerBehind, headWord } from './amount.ts';
 import { isRemark, isColour } from './remarks.ts';
 import { thingScope } from './scope.ts';
 import { lengthOf, isCounter } from './thing.ts';
@@ -19,7 +20,10 @@ export function startsNewThing(text: string, before: string): boolean {
 	if (unitIsThing(amount)) return true;
 	// "a brush, 2 cups" are two things; "flour, 2 cups" is one.
 	if (amount.unit === 'cup' && amount.rest === '' && /^cups?$/i.test(amount.unitWord ?? ''))
-		return thingOf(singularName(before.toLowerCase()), null, 'each').use === 'kept';
+		return (
+			BY_LENGTH.has(singularWord(headWord(before))) ||
+			thingOf(singularName(before.toLowerCase()), null, 'each').use === 'kept'
+		);
 	return (
 		amount.quantity !== null &&
 		amount.rest !== '' &&

@@ -34,7 +34,7 @@ export function partsOf(line: string): Part[] {
 		.replace(/\b\d+\s+and\s+\d+\/\d+/gi, keep)
 		.replace(/\bbetween \d+ and \d+/gi, keep)
 		.replace(
-			/\b(?:lessons?|pages?|pp?\.|steps?|weeks?|days?|chapters?|units?|activity|activities)\s+\d+(?:\s*(?:,\s*(?:and|or)?|and|or|-|to|through)\s*\d+)+/gi,
+			/\b(?:lessons|pages|pp\.|steps|weeks|days|chapters|units|activities)\s+\d+(?:\s*(?:,\s*(?:and|or)?|and|or|-|to|through)\s*\d+)+/gi,
 			keep
 		)
 		.replace(

@@ -60,4 +60,4 @@ export function goesOnWith(
 
 /** What ends a list and is no thing, or says that there may be more. */
 export const FILLER =
-	/^(?:etc\.?|etcetera|and so on|so on|so forth|and so forth|more|others?|(?:plus )?(?:a (?:few|little) |some )?(?:extras?|more|spares?)(?: (?:for|to|if|as|in) .*)?)$/i;
+	/^(?:etc\.?|etcetera|and so on|so on|so forth|and so forth|the like|and the like|more|others?|(?:plus )?(?:a (?:few|little) |some )?(?:extras?|more|spares?)(?: (?:for|to|if|as|in) .*)?)$/i;

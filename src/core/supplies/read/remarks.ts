@@ -18,6 +18,10 @@ const PART_DONE = new RegExp(
 	'i'
 );
 
+/** "caps on", "label side down": how a part of the thing is. */
+const PART_SO =
+	/^(?:(?:both|all|the|with) )?[a-z-]+ (?:side )?(?:on|off|up|down|open|closed|intact|attached)$/i;
+
 const OPENS_REMARK =
 	/^(?:for\b|to\b|such as\b|like\b|e\.?g\.?\b|i\.?e\.?\b|including\b|any\b|various\b|preferably\b|ideally\b|if\b|not\b|no\b|without\b|with\b|from\b|in\b|at\b|as\b|on\b|so\b|(?:plus )?(?:(?:an?|one|two|three|\d+) )?(?:extra|more|spares?)\b(?! \w+ \w)|plus (?:some|a (?:few|little))\b|enough\b|one for\b|large enough|small enough|big enough|long enough|your choice|your favorite|of your choice|of any\b|or (?:similar|other|more|so|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|a substitute|comparable|as needed|to taste)\b|room temperature|size \d|no\. ?\d|number \d|one color|optional|no larger|no smaller|same |about (?!\d)|see |found |available |found |ones?\b|it\b|they\b|these\b|that\b|which\b|be sure|make sure|do not|don't|will\b|can be\b|we\b|you\b|kept )/i;
 const ENDS_REMARK =
@@ -26,7 +30,7 @@ const BARE_STATE =
 	/^(?:(?:very |extra |completely |well )?(?:clean|empty|dry|wet|damp|moist|still|fresh|boiling|uncooked|raw|cooked|cold|cool|warm|hot|lukewarm|whole|ready|ripe|sharp|unsharpened|unused|unpainted|unopened|loose|soft|softened|new|old|open|sterile|unwrapped|uncut|unbaked|unpopped|plain|optional|assorted|extra|handy|alive|live|undiluted|unlined|blank|shelled|unshelled))(?:(?: and| or|,) (?:dry|clean|empty|cold|warm|dried|rinsed|ripe))?(?: if possible| preferred| if you have (?:it|them))?$/i;
 
 const MEASUREMENT =
-	/^(?:about |at least |approximately )?[\d./ -]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')?[ -](?:thick|wide|tall|high|across|square|round|deep|(?:in )?(?:diameter|width|height))$/i;
+	/^(?:about |at least |approximately )?[\d./ -]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')?[ -](?:thick|wide|tall|high|across|square|round|deep|(?:in )?(?:diameter|width|height))$|^[\d./]+[ -]?(?:gauge|ply|watts?|volts?|grit|mil|mesh|percent|%)$/i;
 
 /** "dried apricots": the thing is dried, not a part of the one before. */
 const FIRST_DONE = new RegExp(`^${PARTICIPLE} `, 'i');
@@ -40,6 +44,7 @@ export function isRemark(part: string, behindAmount = false): boolean {
 	const text = part.trim();
 	if (MEASUREMENT.test(text)) return true;
 	if (OPENS_REMARK.test(text) || BARE_STATE.test(text)) return true;
+	if (!behindAmount && PART_SO.test(text)) return true;
 	if (BARE_PARTICIPLE.test(text) || (!behindAmount && PART_DONE.test(text) && !FIRST_DONE.test(text)))
 		return true;
 	return ENDS_REMARK.test(text) && text.split(' ').length <= 5;

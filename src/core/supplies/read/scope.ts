@@ -57,7 +57,10 @@ function perOf(found: RegExpExecArray): PerFound {
 
 const IF_WANTED =
 	'(?:optional|if desired|if you (?:like|wish|want)|not required|nice to have|if available|if you have (?:it|one|them|some|any))';
-const OPTIONAL_START = new RegExp(`^\\(?optional\\)?\\s*(?::|,|-)?\\s+(?=\\S)`, 'i');
+const OPTIONAL_START = new RegExp(
+	`^(?:\\(?optional\\)?\\s*(?::|,|-)?|if (?:available|possible|you have (?:it|one|them)),)\\s+(?=\\S)`,
+	'i'
+);
 const OPTIONAL_END = new RegExp(`[\\s,;(-]*\\(?${IF_WANTED}(?:[,:;] ([^()]*))?\\)?$`, 'i');
 
 /**

@@ -209,13 +209,7 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		return true;
 	}
 	const counted = / each$/i.test(text) && amountAt(text.replace(/ each$/i, ''));
-	if (
-		counted &&
-		counted.quantity &&
-		counted.unit === null &&
-		counted.rest === '' &&
-		thing.quantity === null
-	) {
+	if (counted && counted.quantity && counted.rest === '' && thing.quantity === null) {
 		takeTrailing(thing, counted);
 		if (!thing.per) thing.doubts.push(DOUBT.each);
 		return true;
@@ -266,8 +260,11 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	const isAmount = (amount.quantity !== null || amount.vague) && amount.rest === '';
 	const onlyAbout = /^(?:about|approx\.?|approximately|at least)$/i.test(text);
 	if (isAmount || onlyAbout) {
-		if (thing.quantity === null && !thing.vague && isAmount) takeTrailing(thing, amount);
-		else thing.notes.push(text);
+		const isLeft = thing.doubts.includes(DOUBT.leftOver);
+		if (thing.quantity === null && (!thing.vague || isLeft) && isAmount) {
+			takeTrailing(thing, amount);
+			thing.doubts = thing.doubts.filter((doubt) => doubt !== DOUBT.leftOver);
+		} else thing.notes.push(text);
 		return true;
 	}
 	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest, true))) {
