@@ -87,6 +87,7 @@ const FORMS: Readonly<Record<string, readonly (readonly [string, string])[]>> = 
 		['The Mill Race by Orla Teague, ISBN 0-306-40615-2', 'The Mill Race | by Orla Teague | 9780306406157'],
 		['The Mill Race by Orla Teague, ISBN 0-306-40615-3', 'The Mill Race | by Orla Teague | look'],
 		['The Ghost of Grade 4 by Orla Teague', 'The Ghost of Grade 4 | by Orla Teague'],
+		['Frog Facts (K-1), 24 pp', 'Frog Facts | 5-7 | 24 pages'],
 		['DVD: Life in the Weir', 'Life in the Weir | disc']
 	],
 	'several, and none': [

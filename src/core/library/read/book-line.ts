@@ -536,7 +536,12 @@ function readCommas(book: Book, text: string): void {
 			book.by = [titled[1]];
 		} else {
 			const two = titled.length === 2 ? namesIn(titled[1], isPerson) : null;
-			if (two && two.length > 1 && !isPerson(titled[0])) {
+			// "Frog Facts (K-1), 24 pp": a remark in brackets before the comma.
+			const cut = titled.length === 1 ? cutTitle(titled[0]) : null;
+			if (cut && cut.remarks && takesAll(cut.remarks)) {
+				takeTitle(book, cut.title);
+				takeRemarks(book, cut.remarks);
+			} else if (two && two.length > 1 && !isPerson(titled[0])) {
 				takeTitle(book, titled[0]);
 				book.by = two;
 			} else {

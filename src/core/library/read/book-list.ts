@@ -75,7 +75,11 @@ export function readBookList(text: string, lessons: readonly LessonHeading[]): R
 function inSection(book: ReadBook, section: Partial<Said>): Partial<ReadBook> {
 	return {
 		...(section.kind && book.kind === 'book' && { kind: section.kind }),
-		...(section.role && book.role === null && { role: section.role }),
+		...(section.role && book.role === null && isRead(book) && { role: section.role }),
 		...(section.optional && { optional: true })
 	};
 }
+
+/** A kit under "Readers" is not read. */
+const isRead = ({ kind }: ReadBook): boolean =>
+	kind === 'book' || kind === 'picture book' || kind === 'magazine';

@@ -149,9 +149,11 @@ function sentenceOf(
 	const holes = open.filter((group) => group.hole !== null).length - unchosen;
 	const toPlace = holds.filter((one) => one.isOpen).length;
 	const parts = [
-		unchosen
-			? `Choose a book for ${unchosen === open.length ? `each of ${counted(open.length, 'lesson')}` : counted(unchosen, 'lesson')}`
-			: `A book is chosen for ${open.length === 1 ? 'the lesson' : `each of ${counted(open.length, 'lesson')}`} on the list`,
+		open.length === 0
+			? counted(listed.length, 'book') + ' listed'
+			: unchosen
+				? `Choose a book for ${unchosen === open.length && unchosen > 1 ? `each of ${counted(open.length, 'lesson')}` : counted(unchosen, 'lesson')}`
+				: `A book is chosen for ${open.length === 1 ? 'the lesson' : `each of ${counted(open.length, 'lesson')}`} on the list`,
 		holes > 0 ? `${counted(holes, 'lesson')} with nothing for one of the children` : '',
 		toPlace ? `${counted(toPlace, 'hold')} to place` : ''
 	].filter(Boolean);
