@@ -16,7 +16,8 @@ export {
 export { readResource, type TypedResource } from './resource.ts';
 export { reportPile, type PileReport, type PileThing } from './pile.ts';
 export { sameness, titleKey, type Sameness, type Work } from './same.ts';
-export { readBookLine, type ReadBook } from './read/book-line.ts';
+export { readBookLine } from './read/book-line.ts';
+export type { ReadBook } from './read/book.ts';
 export { readBookList, type ListedBook, type ReadBookList } from './read/book-list.ts';
 export { compareBooks, type ComparedBook } from './read/compare-books.ts';
 export { pagesToRead } from './read/remarks.ts';

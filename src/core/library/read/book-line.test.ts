@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readBookLine, type ReadBook } from './book-line.ts';
+import { readBookLine } from './book-line.ts';
+import type { ReadBook } from './book.ts';
 import { readBookList } from './book-list.ts';
 import { agesIn } from './remarks.ts';
 import { isPerson, namesIn, turned } from './person.ts';

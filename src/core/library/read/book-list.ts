@@ -1,6 +1,7 @@
 import { foreignLanguage, lessonHeading, linesOf, type LessonHeading } from '../../pasted/index.ts';
 import { bookHeading } from './book-heading.ts';
-import { readBookLine, type ReadBook } from './book-line.ts';
+import { readBookLine } from './book-line.ts';
+import type { ReadBook } from './book.ts';
 import type { Said } from './remarks.ts';
 
 /** One book of a pasted list: as written, as read, and for which lesson; null: for the whole unit. */
