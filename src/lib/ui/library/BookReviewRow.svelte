@@ -17,6 +17,19 @@
 		/** Goes on to the next book. */
 		next: (from: HTMLElement) => void;
 	};
+	/** The fields of a book in their order, with the width of each. */
+	const FIELDS = [
+		{ name: 'title', label: 'Title', hint: '', look: 'min-w-56 flex-[2] font-semibold' },
+		{ name: 'authors', label: 'Author', hint: 'author', look: 'min-w-44 flex-1' },
+		{ name: 'isbn', label: 'ISBN', hint: 'ISBN', look: '!w-40' },
+		{ name: 'kind', label: 'Kind', options: 'kinds', look: '!w-36' },
+		{ name: 'role', label: 'Role', options: 'roles', look: '!w-32' },
+		{ name: 'fromAge', label: 'From age', hint: 'age', look: '!w-16 text-right' },
+		{ name: 'toAge', label: 'To age', hint: 'to', look: '!w-16 text-right' },
+		{ name: 'pages', label: 'Pages', hint: 'pages', look: '!w-20 text-right' },
+		{ name: 'lesson', label: 'Lesson', options: 'lessons', look: 'min-w-40 flex-1' },
+		{ name: 'note', label: 'Note', hint: 'note', look: 'min-w-40 flex-1' }
+	] as const;
 	let { line, lessons, kinds, roles, failure, marks, next }: Props = $props();
 	let element = $state<HTMLElement>();
 	const { row } = $derived(line);
@@ -24,11 +37,11 @@
 	const isOpen = $derived(line.open || error !== null);
 	const bad = (field: string) =>
 		error?.path === `row-${line.index}-${field}` ? ('true' as const) : undefined;
-	const kindOptions = $derived(kinds.map((kind) => ({ value: kind, label: labelOf(kind) })));
-	const roleOptions = $derived([
-		{ value: '', label: 'no role' },
-		...roles.map((role) => ({ value: role, label: labelOf(role) }))
-	]);
+	const optionsOf = $derived({
+		kinds: kinds.map((kind) => ({ value: kind, label: labelOf(kind) })),
+		roles: [{ value: '', label: 'no role' }, ...roles.map((role) => ({ value: role, label: labelOf(role) }))],
+		lessons
+	});
 	$effect(() => {
 		if (error) line.open = true;
 	});
@@ -82,75 +95,26 @@
 	{#if isOpen}
 		{#if row.doubt}<p class="mt-0.5 mb-1 ml-7 font-semibold text-due">{row.doubt}</p>{/if}
 		<div class="mt-1 flex flex-wrap gap-1 sm:ml-7">
-			<input
-				class="typed min-w-56 flex-[2] font-semibold"
-				bind:value={line.fields.title}
-				aria-label="Title: {row.title}"
-				aria-invalid={bad('title')}
-				data-first
-			/>
-			<input
-				class="typed min-w-44 flex-1"
-				bind:value={line.fields.authors}
-				placeholder="author"
-				aria-label="Author: {row.title}"
-				aria-invalid={bad('authors')}
-			/>
-			<input
-				class="typed !w-40"
-				bind:value={line.fields.isbn}
-				placeholder="ISBN"
-				aria-label="ISBN: {row.title}"
-				aria-invalid={bad('isbn')}
-			/>
-			<Select
-				class="!w-36"
-				options={kindOptions}
-				bind:value={line.fields.kind}
-				aria-label="Kind: {row.title}"
-			/>
-			<Select
-				class="!w-32"
-				options={roleOptions}
-				bind:value={line.fields.role}
-				aria-label="Role: {row.title}"
-			/>
-			<input
-				class="typed !w-16 text-right"
-				inputmode="numeric"
-				bind:value={line.fields.fromAge}
-				placeholder="age"
-				aria-label="From age: {row.title}"
-				aria-invalid={bad('fromAge')}
-			/>
-			<input
-				class="typed !w-16 text-right"
-				inputmode="numeric"
-				bind:value={line.fields.toAge}
-				placeholder="to"
-				aria-label="To age: {row.title}"
-				aria-invalid={bad('toAge')}
-			/>
-			<input
-				class="typed !w-20 text-right"
-				inputmode="numeric"
-				bind:value={line.fields.pages}
-				placeholder="pages"
-				aria-label="Pages: {row.title}"
-				aria-invalid={bad('pages')}
-			/>
-			<Select
-				class="min-w-40 flex-1"
-				options={lessons}
-				bind:value={line.fields.lesson}
-				aria-label="Lesson: {row.title}"
-			/>
-			<input
-				class="typed min-w-40 flex-1"
-				bind:value={line.fields.note}
-				placeholder="note"
-				aria-label="Note: {row.title}"
-			/>
+			{#each FIELDS as field (field.name)}
+				{#if 'options' in field}
+					<Select
+						class={field.look}
+						options={optionsOf[field.options]}
+						bind:value={line.fields[field.name]}
+						aria-label="{field.label}: {row.title}"
+					/>
+				{:else}
+					<input
+						class="typed {field.look}"
+						inputmode={field.look.includes('text-right') ? 'numeric' : undefined}
+						placeholder={field.hint}
+						bind:value={line.fields[field.name]}
+						aria-label="{field.label}: {row.title}"
+						aria-invalid={bad(field.name)}
+						data-first={field.name === 'title' ? true : undefined}
+					/>
+				{/if}
+			{/each}
 			<label class="flex min-h-10 items-center gap-1.5 text-sm"
 				><input type="checkbox" bind:checked={line.fields.optional} class="size-4.5" />optional</label
 			>

@@ -169,7 +169,7 @@ export async function saveBooks(
 async function decideAgain(trx: Trx, situation: Situation, run: RunSituation, id: number): Promise<void> {
 	const row: Row<'listed_book'> | undefined = situation.snapshot.listedBooks.find((one) => one.id === id);
 	if (!row || row.choice === '' || row.choice === 'skip') return;
-	await decideBook(trx, situation, run, id, '', true);
+	await decideBook(trx, situation, run, id, '', { kept: true });
 	await decideBook(trx, situation, run, id, row.choice);
 }
 

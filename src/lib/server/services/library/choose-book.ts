@@ -38,8 +38,7 @@ export async function decideBook(
 	run: RunSituation,
 	id: number,
 	choice: Choice,
-	kept = false,
-	is: number | null = null
+	{ kept = false, is = null }: { readonly kept?: boolean; readonly is?: number | null } = {}
 ): Promise<string> {
 	const row = await listedOf(trx, run.row.id, id);
 	for (const use of parsed(row.uses)) await removeUse(trx, run.row.id, use);

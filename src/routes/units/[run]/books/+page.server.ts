@@ -78,7 +78,7 @@ export const actions: Actions = {
 				}
 				const isOurs = now.snapshot.resources.find((one) => one.id === form.resource)?.owned === 1;
 				const choice = isOurs ? 'have' : 'borrow';
-				const title = await decideBook(trx, now, run, form.id, choice, false, form.resource);
+				const title = await decideBook(trx, now, run, form.id, choice, { is: form.resource });
 				return `${CHOSEN[choice]}: ${title}`;
 			}
 		),
