@@ -229,7 +229,10 @@ function readParts(line: string): Thing[] {
 			if (isColourOf(last.name, part.text) && part.comma && colourBelongsBefore(parts, i)) {
 				if (part.separator === 'and' || isColour(parts[i - 1].text)) {
 					const base = last.name.replace(/^\S+\s+/, '');
-					put({ ...last, name: `${part.text} ${base}`, notes: [...last.notes] }, part);
+					put(
+						{ ...last, name: `${part.text} ${base}`, notes: [...last.notes], doubts: [...last.doubts] },
+						part
+					);
 				} else applyPart(last, part.text);
 				return;
 			}
@@ -244,7 +247,10 @@ function readParts(line: string): Thing[] {
 					.split(' ')
 					.slice(parts[i - 1].text.split(' ').length)
 					.join(' ');
-				put({ ...last, name: `${part.text} ${base}`, notes: [...last.notes] }, part);
+				put(
+					{ ...last, name: `${part.text} ${base}`, notes: [...last.notes], doubts: [...last.doubts] },
+					part
+				);
 				return;
 			}
 			const next = parts[i + 1];
