@@ -1,4 +1,4 @@
-import { keepers, BRACKETS } from './keepers.ts';
+import { keepers, BRACKETS } from '../../pasted/index.ts';
 import { isPerson, isAuthor, namesIn } from './person.ts';
 
 /** More authors than a list prints of one book. */

@@ -1,8 +1,7 @@
-import { withoutMarkup } from '../../pasted/index.ts';
+import { withoutMarkup, keepers, QUOTED, BRACKETS } from '../../pasted/index.ts';
 import { readIsbn } from '../isbn.ts';
 import { bookHeading } from './book-heading.ts';
 import { type ReadBook, type Book, nothing, DOUBT } from './book.ts';
-import { keepers, QUOTED, BRACKETS } from './keepers.ts';
 import { isPerson, turned, turnedInFront } from './person.ts';
 import { MADE_BY } from './remarks-behind.ts';
 import { type Said, labelSays, takeRemark, isReading } from './remarks.ts';

@@ -1,5 +1,5 @@
+import { keepers, BRACKETS } from '../../pasted/index.ts';
 import type { Book } from './book.ts';
-import { keepers, BRACKETS } from './keepers.ts';
 import { MADE_BY, takeRemarks } from './remarks-behind.ts';
 import { isImprint } from './remarks.ts';
 

@@ -1,5 +1,5 @@
+import { keepers, BRACKETS } from '../../pasted/index.ts';
 import { type Book, nothing } from './book.ts';
-import { keepers, BRACKETS } from './keepers.ts';
 import { takeRemark, isReading, isImprint } from './remarks.ts';
 
 export const MADE_BY =

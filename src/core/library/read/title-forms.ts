@@ -1,7 +1,7 @@
+import { keepers, QUOTED, BRACKETS } from '../../pasted/index.ts';
 import { authorsInFront } from './authors.ts';
 import { type Book, nothing, DOUBT } from './book.ts';
 import { takeImprint } from './imprint.ts';
-import { keepers, QUOTED, BRACKETS } from './keepers.ts';
 import { markedTitle } from './marked-title.ts';
 import { isPerson, isAuthor, mayBePlace, namesIn, turned, turnedInFront } from './person.ts';
 import { MADE_BY, takesAll, isKnownNote, splitRemarks, cutTitle, takeRemarks } from './remarks-behind.ts';

@@ -1,57 +1,41 @@
+import { BRACKETS, keepers } from '../../pasted/index.ts';
 import { JOINED_BY_AND } from '../../reference/list-words.ts';
 import { isRemark } from './remarks.ts';
 
 type Separator = '' | ',' | 'and' | 'or' | ';';
 export type Part = { readonly separator: Separator; readonly text: string; readonly comma: boolean };
 
-/** Marks of the private-use area stand for what is kept together while a line is cut. */
-const KEEP = '\uE001';
-
 /** "(lemon juice can be used instead)", "(yarn works too)", "(substitute: towel)". */
 const INSTEAD =
 	/\s*\((?:([^()]+?) (?:can|may|could) (?:also )?be (?:used|substituted)(?: instead| too| as well)?|([^()]+?) (?:works?|will (?:do|work)|is fine|are fine)(?: too| as well| also| instead| fine)?|(?:substitutes?|alternatives?|alternately|alternatively|instead)[:,]?\s+([^()]+))\)/gi;
 
-const JOINED = new RegExp(`\\b(?:${JOINED_BY_AND.join('|')})`, 'gi');
+/** What is not cut: brackets, fixed pairs of words, numbers with "and" or "or", lists of lessons and pages. */
+const TOGETHER: readonly RegExp[] = [
+	BRACKETS,
+	new RegExp(`\\b(?:${JOINED_BY_AND.join('|')})`, 'gi'),
+	/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi,
+	/\b(?:an?|one) [a-z]+ or (?:two|three)\b|\b[a-z]+ or so of\b/gi,
+	/\b(?:\d+|[a-z]+)\s+and\s+(?:an?|one)[- ](?:half|quarter|third)\b/gi,
+	/\b\d+\s+and\s+\d+\/\d+/gi,
+	/\bbetween \d+ and \d+/gi,
+	/\b(?:lessons|pages|pp\.|steps|weeks|days|chapters|units|activities)\s+\d+(?:\s*(?:,\s*(?:and|or)?|and|or|-|to|through)\s*\d+)+/gi,
+	/\bor (?=(?:similar|other|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|comparable|a substitute|as needed|to taste)\b)[^,;]*/gi
+];
 
 /** Cuts a line at commas, "and" and "or" outside brackets, not inside numbers or fixed pairs of words. */
 export function partsOf(line: string): Part[] {
-	const brackets: string[] = [];
-	let text = line
+	const plain = line
 		.replace(/\s*\((?:or|and\/or)\s+([^()]*)\)/gi, ' or $1')
 		.replace(INSTEAD, (_, a?: string, b?: string, c?: string) => ` or ${(a ?? b ?? c)!}`)
-		.replace(/\([^()]*\)/g, (bracket) => `${KEEP}${brackets.push(bracket) - 1}${KEEP}`)
 		.replace(/(\d),(?=\d{3}\b)/g, '$1');
-	const kept: string[] = [];
-	const keep = (found: string) => `\uE002${kept.push(found) - 1}\uE002`;
-	text = text.replace(JOINED, keep);
-	text = text
-		.replace(
-			/\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten)\s+or\s+(?:\d|two|three|four|five|six|seven|eight|nine|ten|more|so|less|fewer)[\d/.]*/gi,
-			keep
-		)
-		.replace(/\b(?:an?|one) [a-z]+ or (?:two|three)\b|\b[a-z]+ or so of\b/gi, keep)
-		.replace(/\b(?:\d+|[a-z]+)\s+and\s+(?:an?|one)[- ](?:half|quarter|third)\b/gi, keep)
-		.replace(/\b\d+\s+and\s+\d+\/\d+/gi, keep)
-		.replace(/\bbetween \d+ and \d+/gi, keep)
-		.replace(
-			/\b(?:lessons|pages|pp\.|steps|weeks|days|chapters|units|activities)\s+\d+(?:\s*(?:,\s*(?:and|or)?|and|or|-|to|through)\s*\d+)+/gi,
-			keep
-		)
-		.replace(
-			/\bor (?=(?:similar|other|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|comparable|a substitute|as needed|to taste)\b)[^,;]*/gi,
-			keep
-		);
-	const restore = (piece: string): string =>
-		piece
-			.replace(/\uE002(\d+)\uE002/g, (_, i: string) => kept[Number(i)])
-			.replace(/\uE001(\d+)\uE001/g, (_, i: string) => brackets[Number(i)]);
+	const { text, restore } = keepers(plain, TOGETHER);
 
 	const parts: Part[] = [];
 	const separator = /\s*([,;])\s*(?:(and|or|plus)\b\s*)?|\s+(and|or|plus)\b\s+/gi;
 	let from = 0;
 	let before: { separator: Separator; comma: boolean } = { separator: '', comma: false };
 	for (let found = separator.exec(text); found; found = separator.exec(text)) {
-		const piece = restore(restore(text.slice(from, found.index))).trim();
+		const piece = restore(text.slice(from, found.index)).trim();
 		if (piece) parts.push({ ...before, text: piece });
 		const joint = (found[2] ?? found[3] ?? '').toLowerCase();
 		before = {
@@ -60,7 +44,7 @@ export function partsOf(line: string): Part[] {
 		};
 		from = found.index + found[0].length;
 	}
-	const last = restore(restore(text.slice(from))).trim();
+	const last = restore(text.slice(from)).trim();
 	if (last) parts.push({ ...before, text: last });
 	return parts.map(withoutPairWord);
 }
