@@ -47,7 +47,7 @@ export function rowOf(text: string, isAmount: (cell: string) => boolean): string
 	for (let i = 1; i < cells.length; i++) {
 		const [before, cell] = [cells[i - 1], cells[i]];
 		if (/^(?:the )?(?:whole )?family$/i.test(cell)) continue;
-		if (hard && i > 1 && !isAmount(cell) && !SAYS_WHOM.test(cell)) {
+		if (hard && cells.slice(0, i).some(isAmount) && i > 1 && !isAmount(cell) && !SAYS_WHOM.test(cell)) {
 			// What stands behind thing and amount is a remark.
 			row += ` (${cell.replace(/[()]/g, '')})`;
 			continue;
