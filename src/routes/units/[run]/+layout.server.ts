@@ -4,7 +4,7 @@ import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
-import { isChosen, listedIn } from '$lib/server/services/library/book-list.ts';
+import { isChosen, isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
 import type { Situation } from '$lib/server/services/readiness/situation.ts';
@@ -20,10 +20,10 @@ function booksText(now: Situation, run: RunSituation): string {
 	const listed = listedIn(now.snapshot, run);
 	if (listed.length === 0) return 'paste a list';
 	const chosen = listed.filter((row) => isChosen(row.choice));
-	const done = new Set(chosen.map((row) => row.lesson_id));
-	const open = run.lessons.filter(
-		({ lesson, over }) => !over && !done.has(lesson.id) && listed.some((row) => row.lesson_id === lesson.id)
-	).length;
+	const open = run.lessons.filter(({ lesson, over }) => {
+		const books = listed.filter((row) => row.lesson_id === lesson.id);
+		return !over && books.length > 0 && isUndecided({ books });
+	}).length;
 	return open ? `${counted(open, 'lesson')} to choose for` : `${chosen.length} chosen`;
 }
 

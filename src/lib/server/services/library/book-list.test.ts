@@ -90,6 +90,33 @@ describe('a book list', () => {
 		expect(await allRows(store)).toEqual(before);
 	});
 
+	it('a book that a friend lends is borrowed from that friend; “have it” on it can be taken back', async () => {
+		const { decide, view } = await maps('Lesson 9\nBreath, Breeze, Storm by Joss Tarn, pp. 50–90');
+		const entry = async () => {
+			const { now } = await view();
+			return now.snapshot.resources.find((one) => one.title === 'Breath, Breeze, Storm')!;
+		};
+		const before = await entry();
+		await decide('Breath, Breeze, Storm', 'have');
+		expect((await entry()).owned).toBe(1);
+		await decide('Breath, Breeze, Storm', 'borrow');
+		expect(await entry()).toMatchObject({ owned: 0, supplier_id: before.supplier_id, came_from: '' });
+		// The guide's pages go beyond the book that we know: they stay a note.
+		const { now } = await view();
+		const use = now.snapshot.uses.find((one) => one.resource_id === before.id)!;
+		expect(use).toMatchObject({ from_page: null, note: 'pp. 50–90' });
+		await decide('Breath, Breeze, Storm', 'have');
+		await decide('Breath, Breeze, Storm', '');
+		expect(await entry()).toMatchObject({ owned: 0, came_from: '' });
+	});
+
+	it('a lesson whose books are all skipped is not asked about again', async () => {
+		const { decide, view } = await maps(LIST);
+		await decide('Pip Digs', 'skip');
+		await decide('The Lamp Room', 'have');
+		expect((await view()).view.sentence).toMatch(/^A book is chosen/);
+	});
+
 	it('holes are named by lesson and by reader', async () => {
 		const { decide, view } = await maps(LIST);
 		const holes = async () => (await view()).view.groups.map((group) => group.hole);

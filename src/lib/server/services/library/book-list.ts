@@ -80,6 +80,10 @@ const YOUNGEST_READER = 3;
 export const isChosen = (choice: Choice): boolean =>
 	choice === 'have' || choice === 'borrow' || choice === 'buy';
 
+/** A lesson with nothing chosen, and not everything skipped on purpose. */
+export const isUndecided = ({ books }: { readonly books: readonly { readonly choice: Choice }[] }): boolean =>
+	books.every((book) => !isChosen(book.choice)) && books.some((book) => book.choice === '');
+
 /** The book list of a run: what the guide lists for each lesson, what of it we have, and what is decided. */
 export function bookListView(situation: Situation, run: RunSituation): BookListView {
 	const { snapshot } = situation;
@@ -114,7 +118,7 @@ export function bookListView(situation: Situation, run: RunSituation): BookListV
 		(sum, group) => sum + group.books.filter((book) => book.isProposed).length,
 		0
 	);
-	const unchosen = open.filter((group) => group.books.every((book) => !isChosen(book.choice))).length;
+	const unchosen = open.filter(isUndecided).length;
 	const holds = holdsOf(situation, listed);
 	const listedLessons = new Set(listed.map((row) => row.lesson_id));
 	const bare = run.lessons.filter((one) => !one.over && !one.dropped && !listedLessons.has(one.lesson.id));
@@ -146,7 +150,9 @@ function sentenceOf(
 	holds: readonly HoldRow[]
 ): string {
 	if (listed.length === 0) return 'No book list yet.';
-	const holes = open.filter((group) => group.hole !== null).length - unchosen;
+	const holes = open.filter(
+		(group) => group.hole !== null && group.books.some((book) => isChosen(book.choice))
+	).length;
 	const toPlace = holds.filter((one) => one.isOpen).length;
 	const parts = [
 		open.length === 0

@@ -11,6 +11,7 @@ import {
 	addUse,
 	removeResource,
 	removeUse,
+	resourceOf,
 	updateResource
 } from '../../stores/library/resources.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -21,6 +22,8 @@ export type Choice = Row<'listed_book'>['choice'];
 
 /** By which an entry of the library is known that only a decision about a listed book made. */
 const FROM_LIST = 'book list';
+/** An entry that stood there as not ours, and was said to be at home on the list: that can be taken back. */
+const SAID_AT_HOME = 'said on a book list';
 
 /** Remarks of a guide that are about the book; others are about its use in the lesson. */
 const ABOUT_BOOK =
@@ -43,6 +46,7 @@ export async function decideBook(
 	const row = await listedOf(trx, run.row.id, id);
 	for (const use of parsed(row.uses)) await removeUse(trx, run.row.id, use);
 	if (choice === '' || choice === 'skip') {
+		if (!kept) await takeBackHome(trx, row);
 		const resource = kept || !(await isOnlyListed(trx, row)) ? row.resource_id : null;
 		if (row.resource_id !== null && resource === null) {
 			await decide(trx, id, { choice, resource: null, uses: [] });
@@ -56,15 +60,18 @@ export async function decideBook(
 	return row.title;
 }
 
+/** What was said to be at home only on the list is not ours again. */
+async function takeBackHome(trx: Trx, row: Row<'listed_book'>): Promise<void> {
+	if (row.resource_id === null) return;
+	const { came_from } = await resourceOf(trx, row.resource_id);
+	if (came_from === SAID_AT_HOME) await updateResource(trx, row.resource_id, { owned: 0, came_from: '' });
+}
+
 /** Whether the entry of a book stands in the library for the sake of the list alone. */
 async function isOnlyListed(trx: Trx, row: Row<'listed_book'>): Promise<boolean> {
 	if (row.resource_id === null) return false;
-	const resource = await trx
-		.selectFrom('resource')
-		.selectAll()
-		.where('id', '=', row.resource_id)
-		.executeTakeFirst();
-	if (!resource || resource.came_from !== FROM_LIST) return false;
+	const resource = await resourceOf(trx, row.resource_id);
+	if (resource.came_from !== FROM_LIST) return false;
 	for (const table of ['resource_use', 'loan', 'activity_resource'] as const) {
 		const used = await trx
 			.selectFrom(table)
@@ -89,15 +96,6 @@ async function entryFor(
 	row: Row<'listed_book'>,
 	choice: 'have' | 'borrow' | 'buy'
 ): Promise<number> {
-	const { suppliers } = situation.snapshot;
-	const library = suppliers.find((one) => one.kind === 'library')?.id ?? null;
-	const shop = suppliers.find((one) => one.kind === 'shop' || one.kind === 'order')?.id ?? null;
-	const got =
-		choice === 'have'
-			? { owned: 1 as const, get_by: '' as const }
-			: choice === 'borrow'
-				? { owned: 0 as const, get_by: 'borrow' as const, supplier_id: library }
-				: { owned: 0 as const, get_by: 'buy' as const, supplier_id: shop };
 	const match = matchOf(situation, row);
 	const id = row.resource_id ?? (match?.how === 'same' ? match.id : null);
 	const about = row.note
@@ -117,15 +115,17 @@ async function entryFor(
 				to_age: row.to_age,
 				notes: about,
 				came_from: FROM_LIST,
-				...got
+				...howGot(situation, choice, null)
 			},
 			situation.today
 		);
-	const there = await trx.selectFrom('resource').selectAll().where('id', '=', id).executeTakeFirstOrThrow();
-	const isOurs = there.owned === 1 && there.came_from !== FROM_LIST;
+	const there = await resourceOf(trx, id);
+	const isOurs = there.owned === 1 && there.came_from !== FROM_LIST && there.came_from !== SAID_AT_HOME;
 	if (isOurs && choice !== 'have') throw new Refusal(`“${there.title}” is yours already: “Have it” will do.`);
 	await updateResource(trx, id, {
-		...(isOurs ? {} : got),
+		...(isOurs ? {} : howGot(situation, choice, there.supplier_id)),
+		...(!isOurs && there.came_from === '' && choice === 'have' ? { came_from: SAID_AT_HOME } : {}),
+		...(there.came_from === SAID_AT_HOME && choice !== 'have' ? { came_from: '' } : {}),
 		// What the guide says fills what is not known.
 		isbn13: there.isbn13 ?? row.isbn13,
 		pages: there.pages ?? row.pages,
@@ -138,6 +138,15 @@ async function entryFor(
 	return id;
 }
 
+/** How an entry is got from now on; whoever lends or sells it already goes on doing so. */
+function howGot({ snapshot }: Situation, choice: 'have' | 'borrow' | 'buy', from: number | null) {
+	if (choice === 'have') return { owned: 1 as const, get_by: '' as const };
+	const kinds = choice === 'borrow' ? ['library', 'friend'] : ['shop', 'order'];
+	const fitting = snapshot.suppliers.filter((one) => kinds.includes(one.kind));
+	const now = fitting.find((one) => one.id === from) ?? fitting.find((one) => one.kind !== 'friend');
+	return { owned: 0 as const, get_by: choice, supplier_id: now?.id ?? null };
+}
+
 /** Puts a book into its lesson; one for the whole unit into the first and the last lesson that is still to come. */
 async function usesFor(
 	trx: Trx,
@@ -148,7 +157,8 @@ async function usesFor(
 	const open = run.lessons.filter((one) => !one.over && !one.dropped).map(({ lesson }) => lesson.id);
 	const lessons = row.lesson_id === null ? [...new Set([open.at(0), open.at(-1)])] : [row.lesson_id];
 	const pages = pagesToRead(row.note);
-	const fits = pages !== null && (row.pages === null || pages.to <= row.pages) ? pages : null;
+	const has = (await resourceOf(trx, resource)).pages;
+	const fits = pages !== null && (has === null || pages.to <= has) ? pages : null;
 	const note = row.note
 		.split('; ')
 		.filter((one) => one !== '' && !ABOUT_BOOK.test(one) && (fits === null || pagesToRead(one) === null))
