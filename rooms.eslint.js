@@ -19,10 +19,10 @@ const SERVICES = [
 	['readiness'],
 	['stash', 'library', 'plan', 'looking'],
 	['buying'],
-	['gathering', 'boxes'],
+	['gathering', 'print', 'boxes'],
 	['find']
 ];
-const STORES = [['house', 'stash', 'library', 'readiness', 'files'], ['gathering', 'buying'], ['plan']];
+const STORES = [['house', 'stash', 'library', 'readiness', 'files'], ['gathering', 'buying', 'print'], ['plan']];
 
 const UP = 'Rooms import downward only: move what is shared down, or hand it in.';
 

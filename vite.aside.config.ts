@@ -11,7 +11,10 @@ export default defineConfig({
 		outDir: 'build/aside',
 		emptyOutDir: true,
 		rollupOptions: {
-			input: { sheet: 'src/lib/server/exchange/sheet.aside.ts' },
+			input: {
+				sheet: 'src/lib/server/exchange/sheet.aside.ts',
+				pdf: 'src/lib/server/files/pdf/pdf.aside.ts'
+			},
 			output: { entryFileNames: '[name].js' }
 		}
 	}

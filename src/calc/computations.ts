@@ -5,7 +5,8 @@ import { teachingDays, type TeachingDaysInput } from '../core/calendar/index.ts'
 import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
 import { readBookLine, readIsbn, trips, type TripsInput } from '../core/library/index.ts';
-import { UNITS } from '../core/reference/index.ts';
+import { booklet, cards, printRun, type Flip, type PrintRunInput } from '../core/print/index.ts';
+import { STOCKS, UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
 import { readSupplyLine, requirements, thingOf, type RequirementsInput } from '../core/supplies/index.ts';
@@ -31,6 +32,24 @@ const whole = Joi.number().integer().min(1).messages({
 	'number.integer': '{{#label}} must be a whole number, 1 or more',
 	'number.min': '{{#label}} must be a whole number, 1 or more'
 });
+
+/** Cents with parts of a cent; null where nobody knows. */
+const price = Joi.number().min(0).allow(null);
+const stock = Joi.string().valid(...STOCKS.map(({ code }) => code));
+const pricesOfStocks = Joi.object(Object.fromEntries(STOCKS.map(({ code }) => [code, price]))).allow(null);
+
+/** What `imposition` takes. */
+type ImpositionInput =
+	| { readonly kind: 'booklet'; readonly pages: number }
+	| {
+			readonly kind: 'cards';
+			readonly cards: number;
+			readonly rows: number;
+			readonly columns: number;
+			readonly flip: Flip | null;
+	  };
+const onlyFor = (kind: 'booklet' | 'cards', schema: Joi.Schema) =>
+	Joi.when('kind', { is: kind, then: schema.required(), otherwise: Joi.forbidden() });
 
 function computation<Input>(
 	about: string,
@@ -252,5 +271,57 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			const end = performance.now() + PACKS_LIMIT_MS;
 			return packs(input, () => performance.now() > end);
 		}
+	),
+	imposition: computation<ImpositionInput>(
+		'Which page or card goes where on each sheet, front and back.',
+		{
+			kind: Joi.string().valid('booklet', 'cards').required(),
+			pages: onlyFor('booklet', whole),
+			cards: onlyFor('cards', whole),
+			rows: onlyFor('cards', whole),
+			columns: onlyFor('cards', whole),
+			flip: onlyFor('cards', Joi.string().valid('long-edge', 'short-edge').allow(null))
+		},
+		(input) =>
+			input.kind === 'booklet'
+				? booklet(input.pages)
+				: cards(input.cards, input.rows, input.columns, input.flip)
+	),
+	'print-run': computation<PrintRunInput>(
+		'Sheets, sides and pouches of some prints, and what each way of getting them costs.',
+		{
+			children: Joi.number().integer().min(0).required(),
+			prints: Joi.array()
+				.items(
+					Joi.object({
+						id: text.required(),
+						pages: whole.required(),
+						copies: Joi.alternatives(Joi.string().valid('child', 'family'), whole).required(),
+						sides: Joi.number().valid(1, 2).required(),
+						up: whole.required(),
+						stock: stock.required(),
+						colour: Joi.boolean().required(),
+						laminate: Joi.boolean().required()
+					})
+				)
+				.unique('id')
+				.required(),
+			home: Joi.object({
+				paper: pricesOfStocks,
+				colourSide: price,
+				greySide: price,
+				pouch: price
+			}).required(),
+			shop: Joi.object({
+				colourSide: price,
+				greySide: price,
+				stockExtra: pricesOfStocks,
+				pouch: price
+			})
+				.allow(null)
+				.required(),
+			readyMade: price.required()
+		},
+		printRun
 	)
 };

@@ -16,6 +16,7 @@ export const ACT_KINDS = [
 	'receive',
 	'begin',
 	'print',
+	'finish',
 	'check',
 	'place',
 	'ask for',

@@ -34,3 +34,14 @@ export { MEASURES, UNITS, type Dimension, type MeasureRow, type Unit } from './m
 export { USUAL_REACH } from './reach.ts';
 export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './sources.ts';
 export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './at-home.ts';
+export {
+	AT_ONCE,
+	INCH,
+	PAPER_SIZES,
+	POUCHES,
+	PRINT_RATES,
+	SEALED_EDGE,
+	stockOf,
+	STOCKS,
+	type Stock
+} from './paper.ts';

@@ -12,6 +12,7 @@ const KINDS: readonly { readonly type: string; readonly ending: string; readonly
 ];
 const MOST_BYTES = 8 * 1024 * 1024;
 const NAME = /^([0-9a-f]{64})\.(jpg|png|webp)$/;
+const KEPT_NAME = /^[0-9a-f]{64}\.(?:jpg|png|webp|pdf)$/;
 
 function pathOf(name: string): string {
 	return join(env.GATHER_BIN_DATA || 'data', 'files', name.slice(0, 2), name);
@@ -43,14 +44,14 @@ export async function keepPicture(bytes: Uint8Array): Promise<string> {
 	return name;
 }
 
-/** A picture that was sent just now may not have its row yet. */
+/** A file that was sent just now may not have its row yet. */
 const FRESH_MS = 24 * 3600 * 1000;
 
 /**
- * Removes pictures that nothing names any more, and what a cut left half written. `isNamed` says whether a row, or
+ * Removes files that nothing names any more, and what a cut left half written. `isNamed` says whether a row, or
  * what undo could bring back, still names one. Answers how many went.
  */
-export async function cleanPictures(isNamed: (name: string) => Promise<boolean>): Promise<number> {
+export async function cleanFiles(isNamed: (name: string) => Promise<boolean>): Promise<number> {
 	const folder = join(env.GATHER_BIN_DATA || 'data', 'files');
 	let gone = 0;
 	const entries = await readdir(folder, { recursive: true, withFileTypes: true }).catch(() => []);
@@ -59,7 +60,7 @@ export async function cleanPictures(isNamed: (name: string) => Promise<boolean>)
 		const path = join(entry.parentPath, entry.name);
 		const { mtimeMs } = await stat(path);
 		if (Date.now() - mtimeMs < FRESH_MS) continue;
-		if (NAME.test(entry.name) && (await isNamed(entry.name))) continue;
+		if (KEPT_NAME.test(entry.name) && (await isNamed(entry.name))) continue;
 		await rm(path, { force: true });
 		gone++;
 	}

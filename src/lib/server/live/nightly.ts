@@ -1,7 +1,7 @@
 import { statfs } from 'node:fs/promises';
 import { resolve } from 'node:path';
-import { cleanPictures } from '../files/pictures.ts';
-import { isPictureNamed } from '../stores/files/picture-names.ts';
+import { cleanFiles } from '../files/pictures.ts';
+import { isFileNamed } from '../stores/files/file-names.ts';
 import { backUp, backupsIn, type Backup } from '../trust/backups.ts';
 import { dataFolder, opened } from './data.ts';
 
@@ -35,7 +35,7 @@ export async function backUpForTheNight(at = new Date()): Promise<Backup | null>
 	if (isMade) return null;
 	const made = await backUp(folder, 'night', { at });
 	// After the backup, which has them still.
-	await cleanPictures((name) => isPictureNamed(read, name));
+	await cleanFiles((name) => isFileNamed(read, name));
 	return made;
 }
 

@@ -36,6 +36,7 @@
 		prepare: { button: 'Prepped', to: 'prepared' },
 		begin: { button: 'Started', to: 'step' },
 		print: { button: 'Printed', to: 'step' },
+		finish: { button: 'Done', to: 'step' },
 		check: { button: 'Ready', to: 'step' },
 		place: { button: 'Placed', to: 'step' },
 		'ask for': { button: 'Asked', to: 'step' },

@@ -27,6 +27,14 @@ function booksText(now: Situation, run: RunSituation): string {
 	return open ? `${counted(open, 'lesson')} to choose for` : `${chosen.length} chosen`;
 }
 
+/** How far printing is, as its tab says it. */
+function printText({ whole }: Situation, run: RunSituation): string {
+	const copies = whole.filter((one) => one.run === run && one.need.stream === 'copies' && !one.need.doWithout);
+	const open = copies.filter((one) => one.step?.kind === 'print').length;
+	if (copies.length === 0) return 'add your guide';
+	return open ? `${open} to print` : copies.some((one) => one.step) ? 'to finish' : 'all printed';
+}
+
 export const load: LayoutServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
 	const { calendar } = run;
@@ -78,7 +86,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 								? `${list.counts.toLook} to look for`
 								: 'nothing missing'
 			},
-			{ path: '/books', label: 'Books', detail: booksText(now, run) }
+			{ path: '/books', label: 'Books', detail: booksText(now, run) },
+			{ path: '/print', label: 'Print', detail: printText(now, run) }
 		]
 	};
 };

@@ -14,6 +14,7 @@ import { sameForAll } from './0012-same-for-all.ts';
 import { ages } from './0013-ages.ts';
 import { homeFirst } from './0014-home-first.ts';
 import { bookLists } from './0015-book-lists.ts';
+import { print } from './0016-print.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -31,5 +32,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0012-same-for-all': sameForAll,
 	'0013-ages': ages,
 	'0014-home-first': homeFirst,
-	'0015-book-lists': bookLists
+	'0015-book-lists': bookLists,
+	'0016-print': print
 };

@@ -4,6 +4,7 @@ import type { Generated } from 'kysely';
 import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
 import type { Amount, HabitKind } from './columns.ts';
+import type { Printing } from '$core/print';
 import type { Json } from '../json.ts';
 
 export interface HouseholdTable {
@@ -39,6 +40,8 @@ export interface HouseholdTable {
 	/** Between these the ground is frozen: month and day ("10-15"). */
 	first_frost: string | null;
 	last_frost: string | null;
+	/** The printer, what printing costs, and how the household prints, as JSON; what is not said is as usual. */
+	printing: Generated<Json<Partial<Printing>>>;
 }
 
 export interface PersonTable {

@@ -40,6 +40,13 @@ import type {
 	TaskTable,
 	UnitTable
 } from './plan.ts';
+import type {
+	DocumentPageTable,
+	DocumentTable,
+	PrintRunTable,
+	PrintSourceTable,
+	PrintTable
+} from './print.ts';
 import type { NeedStateTable, SittingTable, StreamHabitTable, SupplyLineTable } from './readiness.ts';
 import type {
 	ItemAliasTable,
@@ -69,6 +76,11 @@ export interface Database {
 	resource: ResourceTable;
 	resource_use: ResourceUseTable;
 	loan: LoanTable;
+	document: DocumentTable;
+	document_page: DocumentPageTable;
+	print_source: PrintSourceTable;
+	print: PrintTable;
+	print_run: PrintRunTable;
 	activity_resource: ActivityResourceTable;
 	lent_piece: LentPieceTable;
 	listed_book: ListedBookTable;
@@ -154,7 +166,11 @@ export const KEPT = {
 	occasion: { list: 'occasions', order: ['id'] },
 	place_stop: { list: 'placeStops', order: ['id'] },
 	statement: { list: 'statements', order: ['id'] },
-	not_here: { list: 'notHere', order: ['id'] }
+	not_here: { list: 'notHere', order: ['id'] },
+	document: { list: 'documents', order: ['id'] },
+	print_source: { list: 'printSources', order: ['position', 'id'] },
+	print: { list: 'prints', order: ['id'] },
+	print_run: { list: 'printRuns', order: ['id'] }
 } as const satisfies {
 	readonly [T in keyof Database]?: { readonly list: string | null; readonly order: readonly string[] };
 };

@@ -61,6 +61,8 @@ export interface ResourceTable {
 	alike: Generated<string>;
 	/** How it is to be got where it is not ours; empty: from a library, if there is one. */
 	get_by: Generated<'' | 'borrow' | 'buy'>;
+	/** Its pages as a PDF that is kept. */
+	document_id: number | null;
 }
 
 /** A book that the guide of a run lists, as printed, and what was decided about it. */

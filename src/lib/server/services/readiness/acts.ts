@@ -159,7 +159,7 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		run: one.run.row.id,
 		unitName: one.run.unit.name,
 		title: step.title,
-		detail: [lessons, step.detail, one.need.required ? '' : 'extra'].filter(Boolean).join(' · '),
+		detail: [lessons, detailsText(steps), one.need.required ? '' : 'extra'].filter(Boolean).join(' · '),
 		actBy,
 		when: byText(actBy, today),
 		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
@@ -167,6 +167,13 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		keys: steps.map((each) => each.one.need.key),
 		amount: '1'
 	};
+}
+
+/** The details of steps that one act takes together, each once. */
+function detailsText(steps: readonly OpenWhole[]): string {
+	const each = [...new Set(steps.map(({ step }) => step.detail).filter(Boolean))];
+	const MOST = 3;
+	return listText([...each.slice(0, MOST), ...(each.length > MOST ? [`${each.length - MOST} more`] : [])]);
 }
 
 function actOfReturn(one: Returning, today: Day): Act {

@@ -7,6 +7,7 @@ import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { runsOf, type RunSituation } from '../calendar/runs.ts';
 import { returnsOf, type Returning } from './returns.ts';
 import { bookDrafts } from './streams/books.ts';
+import { printDrafts } from './streams/prints.ts';
 import { settingDrafts } from './streams/setting.ts';
 import { supplyDrafts, supplyNeed, type SupplyNeed } from './streams/supplies.ts';
 import type { WholeDraft, WholeNeed } from './whole-needs.ts';
@@ -114,7 +115,11 @@ type HasNeed = { readonly need: Need; readonly run: RunSituation };
 
 function wholeDraftsOf(snapshot: Snapshot, run: RunSituation, today: Day): WholeDraft[] {
 	const stateOf = (key: string) => stateByKey(snapshot).get(key) ?? null;
-	return [...bookDrafts(snapshot, run, today, stateOf), ...settingDrafts(snapshot, run, stateOf)];
+	return [
+		...bookDrafts(snapshot, run, today, stateOf),
+		...printDrafts(snapshot, run, stateOf),
+		...settingDrafts(snapshot, run, stateOf)
+	];
 }
 
 function houseDays({ household, quiet, sittings }: Snapshot): HouseDays {

@@ -2,7 +2,7 @@ import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import { exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
-import { thingText } from '$core/words/index.ts';
+import { counted, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
 import { updateResource } from '../../stores/library/resources.ts';
@@ -10,6 +10,8 @@ import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot } from '../../stores/stash/lots.ts';
 import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
 import type { Situation } from './situation.ts';
+import { copyIs } from './copies-moved.ts';
+import { printKey, printsOf } from './streams/prints.ts';
 import { readyOn, settingKey } from './streams/setting.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
 import type { WholeNeed } from './whole-needs.ts';
@@ -43,6 +45,7 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 	if (returning.length) return `${returning[0].resource.title}: returned`;
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
 	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
+	if (needs.length && needs[0].need.stream === 'copies') return stepOfCopies(trx, situation, needs);
 	if (needs.length === 0) throw new Refusal('That’s already done or no longer needed. Reload the page.');
 	for (const { run, need, step } of needs) {
 		const activity = run.activities.find((one) => settingKey(run.row.id, one.activity.id) === need.key)!;
@@ -195,6 +198,18 @@ export async function tryNext(trx: Trx, situation: Situation, keys: readonly str
 	for (const one of needs)
 		if (one.nextRung !== null) await patchNeed(trx, one.run.row.id, one.need.key, { rung: one.nextRung });
 	return `${needs[0].item.name}: ${RUNG_TEXT[needs.find((one) => one.nextRung)!.nextRung!]}`;
+}
+
+/** Copies were printed, or finished. Answers what was done. */
+async function stepOfCopies(trx: Trx, now: Situation, needs: readonly WholeNeed[]): Promise<string> {
+	for (const { run, need, step } of needs)
+		for (const print of printsOf(now.snapshot, run))
+			for (const { child } of print.copies)
+				if (printKey(print, child?.id ?? null) === need.key)
+					await copyIs(trx, now, print, child?.id ?? null, step!.kind === 'finish' ? 'finished' : 'printed');
+	const [{ title, step }] = needs;
+	const what = needs.length === 1 ? title : counted(needs.length, 'copy', 'copies');
+	return `${what}: ${step!.kind === 'finish' ? 'finished' : 'printed'}`;
 }
 
 /** Takes the next step for one book, for all lessons that wait for it. Answers what was done. */

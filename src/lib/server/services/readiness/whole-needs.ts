@@ -8,6 +8,7 @@ export type StepKind = Extract<
 	ActKind,
 	| 'begin'
 	| 'print'
+	| 'finish'
 	| 'check'
 	| 'place'
 	| 'ask for'

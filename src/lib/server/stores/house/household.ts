@@ -1,3 +1,4 @@
+import type { Printing } from '$core/print/index.ts';
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
@@ -58,6 +59,15 @@ const measureColumns = (input: Measures) => ({
 /** Keeps the frame into which every unit is put. */
 export async function setFrame(trx: Trx, frame: string): Promise<void> {
 	await trx.updateTable('household').set({ frame }).where('id', '=', 1).execute();
+}
+
+/** Sets the printer, what printing costs, and how the household prints. */
+export async function setPrinting(trx: Trx, printing: Partial<Printing>): Promise<void> {
+	await trx
+		.updateTable('household')
+		.set({ printing: json(printing) })
+		.where('id', '=', 1)
+		.execute();
 }
 
 /** Sets in which measures, on which paper and by which clock the household lives. */

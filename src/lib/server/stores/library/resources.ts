@@ -31,6 +31,15 @@ export async function updateResource(trx: Trx, id: number, patch: Partial<Resour
 
 /** Takes a resource out of the library, with its uses and loans. */
 export async function removeResource(trx: Trx, id: number): Promise<void> {
+	const printed = await trx
+		.selectFrom('print_source')
+		.innerJoin('run', 'run.id', 'print_source.run_id')
+		.innerJoin('unit', 'unit.id', 'run.unit_id')
+		.select('unit.name')
+		.where('resource_id', '=', id)
+		.executeTakeFirst();
+	if (printed)
+		throw new Refusal(`You print from it for ${printed.name}. Take it out there, under Print, first.`);
 	await trx.deleteFrom('resource_use').where('resource_id', '=', id).execute();
 	for (const table of ['loan', 'activity_resource', 'lent_piece'] as const)
 		await trx.deleteFrom(table).where('resource_id', '=', id).execute();

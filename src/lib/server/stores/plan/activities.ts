@@ -101,7 +101,7 @@ export async function removeActivity(trx: Trx, run: number, id: number): Promise
 	await activityOf(trx, run, id);
 	await trx.deleteFrom('supply_line').where('activity_id', '=', id).execute();
 	await setResources(trx, id, []);
-	for (const table of ['task', 'lent_piece'] as const)
+	for (const table of ['task', 'lent_piece', 'print'] as const)
 		await trx.updateTable(table).set({ activity_id: null }).where('activity_id', '=', id).execute();
 	await trx.deleteFrom('activity').where('id', '=', id).execute();
 }

@@ -3,6 +3,7 @@ import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
+import { dropPrints } from '../print/prints.ts';
 
 export type LessonInput = Pick<Row<'lesson'>, 'title' | 'note' | 'optional' | 'sessions'> &
 	Partial<Omit<Row<'lesson'>, 'id' | 'run_id' | 'position'>>;
@@ -78,6 +79,13 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('listed_book').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
+	// Its pages wait to be sorted again.
+	const prints = await trx.selectFrom('print').select('id').where('lesson_id', '=', id).execute();
+	await dropPrints(
+		trx,
+		run,
+		prints.map((print) => print.id)
+	);
 	// What was to be done in it goes back to the pool.
 	await trx.updateTable('activity').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('lesson').where('id', '=', id).execute();
@@ -135,7 +143,7 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 		})
 		.where('id', '=', first)
 		.execute();
-	for (const table of ['activity', 'page_range', 'resource_use', 'listed_book', 'task'] as const)
+	for (const table of ['activity', 'page_range', 'resource_use', 'listed_book', 'print', 'task'] as const)
 		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('lesson').where('id', '=', second).execute();

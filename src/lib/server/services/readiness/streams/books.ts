@@ -91,10 +91,15 @@ export function bookDrafts(
 	);
 	const lessons = new Map(run.lessons.map((one) => [one.lesson.id, one]));
 	const unitStart = firstDay(run);
+	const sorted = new Set(
+		snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
+	);
 	return wantedOf(snapshot, run).flatMap((wanted): WholeDraft[] => {
 		const lesson = lessons.get(wanted.lesson)!;
 		const resource = resources.get(wanted.resource);
 		if (!resource || lesson.booked) return [];
+		// What is sorted page by page under Print is wanted from there.
+		if (resource.kind === 'printable' && sorted.has(resource.id)) return [];
 		const day = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
 		const stream = resource.kind === 'printable' ? 'copies' : 'books';
 		const key = needKey(String(run.row.id), stream, String(wanted.resource), null, wanted.lesson);

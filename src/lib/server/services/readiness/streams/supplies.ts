@@ -44,6 +44,7 @@ import { occasionDays } from '../../house/occasions.ts';
 import { knowledgeByItem, type KnownItem } from '../knowledge.ts';
 import { lastGatherDay, sourceOf, waysWhenNotFound } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
+import { isMaterialLine, materialLines, materialSource } from './materials.ts';
 import { youngest } from '../../house/ages.ts';
 
 /** A need of the supplies stream before its days are computed. */
@@ -164,10 +165,12 @@ function askedOf(snapshot: Snapshot, run: RunSituation): Asked[] {
 			const item = items.get(line.item_id)!;
 			return askedKnown(line, [run, lesson, item, extra], () => askedOfLine(run, lesson, line, item, extra));
 		});
+	const printed = materialLines(snapshot, run);
 	return [
 		...run.lessons
 			.filter((lesson) => !lesson.booked)
 			.flatMap((lesson) => asked(linesOf.get(`lesson ${lesson.lesson.id}`) ?? [], lesson, null)),
+		...(printed ? asked(printed.lines, printed.lesson, null) : []),
 		// What is in the pool has no day yet, so it asks for nothing.
 		...run.activities.flatMap((extra) =>
 			extra.over || extra.lesson === null || (extra.activity.day === null && extra.lesson.booked)
@@ -194,7 +197,13 @@ function askedOfLine(
 		lesson,
 		line,
 		item,
-		key: needKey(String(run.row.id), 'supplies', String(line.id), null, 1),
+		key: needKey(
+			String(run.row.id),
+			'supplies',
+			isMaterialLine(line) ? materialSource(line) : String(line.id),
+			null,
+			1
+		),
 		date,
 		takingPart,
 		amount: grossAmount(

@@ -1,0 +1,61 @@
+/**
+ * Print: what a page of a guide is, how it is printed and finished and why, the sheets of a run with every page in its
+ * place, runs that swap little paper, and what each way of getting them costs.
+ */
+export {
+	breakEven,
+	copiesOf,
+	printRun,
+	type Copies,
+	type HomePrices,
+	type PrintInput,
+	type PrintRunCost,
+	type PrintRunInput,
+	type ShopPrices
+} from './cost.ts';
+export { finishing, type Finishing, type FinishingJob, type ToFinish } from './finishing.ts';
+export { booklet, cards, mirrored, type Flip, type Imposed } from './imposition.ts';
+export {
+	CHOICES,
+	judge,
+	USUAL_PRINT_HABITS,
+	type Judged,
+	type PrintChoices,
+	type PrintHabits,
+	type ToJudge
+} from './judge.ts';
+export type { Frame, PageLook } from './looks.ts';
+export { pageNumbersText, readPages } from './page-numbers.ts';
+export {
+	BINDING_TEXT,
+	BINDINGS,
+	CUT_TEXT,
+	CUTS,
+	DESTINATIONS,
+	destinationText,
+	FINISH_TEXT,
+	FINISHES,
+	PAGES_A_SIDE,
+	ROLE_TEXT,
+	ROLES,
+	type Binding,
+	type Cut,
+	type Destination,
+	type Finish,
+	type Role
+} from './roles.ts';
+export { printingOf, USUAL_PRINTING, type Printing } from './printing.ts';
+export { groupRuns, loadPaperText, paperSwaps, runText, type RunGroup, type ToPrint } from './runs.ts';
+export { gridFor, sheetCount, sheetsOf, type PrintSet, type SheetsInput, type SizedPage } from './sheets.ts';
+export {
+	BLANK,
+	type CutLine,
+	type PageOf,
+	type Paper,
+	type Placed,
+	type PrintedText,
+	type SheetPlan,
+	type Side,
+	type Turn
+} from './sheet-plan.ts';
+export { gridOfFrames, groupSuggestions, suggestRoles, type ReadPage, type Suggestion } from './suggest.ts';

@@ -1,0 +1,219 @@
+import type { Stock } from '../reference/index.ts';
+import { stockOf } from '../reference/index.ts';
+import type { Copies } from './cost.ts';
+import type { Binding, Cut, Destination, Finish, Role } from './roles.ts';
+
+/** What a household usually does with what it prints. */
+export type PrintHabits = {
+	/** What is handled or comes again is laminated; or nearly all, as a sign that it matters. */
+	readonly laminating: 'handled' | 'nearly all';
+	/** All copies at once; or one master, from which each lesson's copies are made as it comes. */
+	readonly copying: 'ahead' | 'from the master';
+	/** The guide is read on a screen and only its planning pages are printed; or it is printed and bound. */
+	readonly guide: 'screen' | 'bound';
+};
+
+export const USUAL_PRINT_HABITS: PrintHabits = { laminating: 'handled', copying: 'ahead', guide: 'screen' };
+
+/** All that is settled before a print goes to the printer. */
+export type PrintChoices = {
+	/** Whether it is printed at all. */
+	readonly printed: boolean;
+	readonly copies: Copies;
+	readonly sides: 1 | 2;
+	/** Pages on one side, or cards where the layout is one of cards. */
+	readonly up: number;
+	/** Each page as it is; or each page one card, without backs, with a back of its own after it, or with the last one as back of all. */
+	readonly layout: 'pages' | 'cards' | 'cards and backs' | 'cards, one back';
+	readonly stock: Stock;
+	readonly color: boolean;
+	readonly finish: Finish;
+	readonly cut: Cut;
+	readonly binding: Binding;
+	readonly to: Destination;
+};
+export const CHOICES = [
+	'printed',
+	'copies',
+	'sides',
+	'up',
+	'layout',
+	'stock',
+	'color',
+	'finish',
+	'cut',
+	'binding',
+	'to'
+] as const satisfies readonly (keyof PrintChoices)[];
+
+/** A print as far as its judgement depends on it. */
+export type ToJudge = {
+	readonly role: Role;
+	readonly pages: number;
+	/** How many take part in it. */
+	readonly children: number;
+	/** The largest share of color of its pages; null while nobody has looked. */
+	readonly colored: number | null;
+	/** It is written on again and again: a page of facts to trace, a weather chart. */
+	readonly again: boolean;
+	/** Its pages are cut out of a book that will be bound. */
+	readonly fromBook: boolean;
+	/** Whoever comes to the unit later: "Tamsin, about 2030". */
+	readonly later: string | null;
+	/** What the parent settled. */
+	readonly own: Partial<PrintChoices>;
+};
+
+/** Each choice with its reason, and whether it is the parent's own. */
+export type Judged = {
+	readonly [C in keyof PrintChoices]: {
+		readonly value: PrintChoices[C];
+		readonly why: string;
+		readonly isOwn: boolean;
+	};
+};
+
+const HANDLED: readonly Role[] = ['vocabulary', 'three-part', 'game'];
+const OF_THE_GUIDE: readonly Role[] = ['teacher', 'answers', 'planning'];
+/** Color tells something on these; on the others children write and color themselves. */
+const IN_COLOR: readonly Role[] = [
+	'vocabulary',
+	'three-part',
+	'game',
+	'poster',
+	'map',
+	'mini-book',
+	'cut-outs'
+];
+/** Less is a colored line or the tint of a scan. */
+const SOME_COLOR = 0.004;
+
+/** What is settled about a print by its role and the household's habits, each with its reason. The parent's own choices go first. */
+export function judge(print: ToJudge, habits: PrintHabits): Judged {
+	const own = <C extends keyof PrintChoices>(choice: C, usual: PrintChoices[C], why: string) => {
+		const value = print.own[choice];
+		return value === undefined
+			? { value: usual, why, isOwn: false }
+			: { value: value, why: 'your choice', isOwn: true };
+	};
+	const { role } = print;
+	const isHandled = HANDLED.includes(role);
+	const copies = own('copies', ...copiesFor(print, habits));
+	const finish = own('finish', ...finishFor(print, habits));
+	const stock = own('stock', ...stockFor(print, finish.value));
+	const isCard = stockOf(stock.value).isCard;
+	const layout = own('layout', 'pages', 'each page as it is');
+	const isMiniBook = role === 'mini-book';
+	const up = own(
+		'up',
+		layout.value !== 'pages' ? 4 : isMiniBook ? 2 : 1,
+		layout.value !== 'pages'
+			? 'four cards fit on a sheet'
+			: isMiniBook
+				? 'mini-books are half pages'
+				: 'one page on a side'
+	);
+	const cut = own(
+		'cut',
+		isHandled && role !== 'game'
+			? 'trim'
+			: role === 'cut-outs'
+				? 'shapes'
+				: up.value > 1 || layout.value !== 'pages'
+					? 'trim'
+					: 'none',
+		isHandled && role !== 'game'
+			? 'cards are cut apart'
+			: role === 'cut-outs'
+				? 'cut out by hand'
+				: up.value > 1 || layout.value !== 'pages'
+					? 'several on a sheet'
+					: 'used as a whole page'
+	);
+	const backs = layout.value === 'cards and backs' || layout.value === 'cards, one back';
+	return {
+		printed: own('printed', ...isPrinted(print, habits)),
+		copies,
+		sides: own('sides', ...sidesFor(print, isCard || cut.value !== 'none', backs)),
+		up,
+		layout,
+		stock,
+		color: own('color', ...colorFor(print)),
+		finish,
+		cut,
+		binding: own(
+			'binding',
+			isMiniBook ? 'staple' : OF_THE_GUIDE.includes(role) && habits.guide === 'bound' ? 'coil' : 'none',
+			isMiniBook
+				? 'a mini-book holds with two staples'
+				: OF_THE_GUIDE.includes(role) && habits.guide === 'bound'
+					? 'your guide is printed and bound'
+					: 'nothing to bind'
+		),
+		to: own('to', ...whereFor(role))
+	};
+}
+
+function isPrinted({ role }: ToJudge, habits: PrintHabits): [boolean, string] {
+	if (role === 'skip') return [false, 'you left it out'];
+	if ((role === 'teacher' || role === 'answers') && habits.guide === 'screen')
+		return [false, 'you read the guide on a screen'];
+	return [true, role === 'planning' ? 'you write on it' : 'needed on paper'];
+}
+
+function copiesFor({ role, fromBook }: ToJudge, habits: PrintHabits): [Copies, string] {
+	if (role === 'planning') return ['family', 'you write on it'];
+	if (OF_THE_GUIDE.includes(role))
+		return habits.guide === 'bound' ? ['family', 'one for your bound guide'] : ['family', 'one for you'];
+	if (role === 'vocabulary' || role === 'three-part' || role === 'game') return ['family', 'one set, shared'];
+	if (role === 'poster') return ['family', 'one for the wall'];
+	if (fromBook) return ['family', 'the original is cut out; one copy takes its place'];
+	if (habits.copying === 'from the master' && role !== 'mini-book')
+		return ['family', 'one master; copy it as the lesson comes'];
+	return ['child', 'each child keeps one'];
+}
+
+function finishFor({ role, again, later }: ToJudge, habits: PrintHabits): [Finish, string] {
+	if (again) return ['sleeve', 'written on again and again'];
+	if (HANDLED.includes(role))
+		return ['pouch', later ? `handled by many hands, and used again: ${later}` : 'handled by many hands'];
+	if (habits.laminating === 'nearly all') {
+		if (role === 'mini-book') return ['pouch', 'its outer leaves are laminated'];
+		if (role === 'poster' || role === 'map') return ['pouch', 'you laminate nearly everything'];
+	}
+	if (role === 'poster') return later ? ['pouch', `comes again: ${later}`] : ['bare', 'it is only shown'];
+	if (role === 'student' || role === 'journal' || role === 'map') return ['bare', 'it is written on once'];
+	if (role === 'cut-outs') return ['bare', 'it is glued in'];
+	return ['bare', 'it is only read'];
+}
+
+function stockFor({ role }: ToJudge, finish: Finish): [Stock, string] {
+	if (HANDLED.includes(role)) return ['cover65', 'card, because it is handled'];
+	if (role === 'poster')
+		return finish === 'pouch' ? ['plain20', 'the film makes it stiff'] : ['cover65', 'card hangs flat'];
+	return ['plain20', 'copy paper will do'];
+}
+
+function sidesFor({ role, pages }: ToJudge, isOneSided: boolean, backs: boolean): [1 | 2, string] {
+	if (backs) return [2, 'each card has a back'];
+	if (isOneSided) return [1, 'it is cut or handled, so the back stays empty'];
+	if (role === 'poster' || role === 'mini-book') return [1, 'the back stays empty'];
+	if (pages === 1) return [1, 'one page'];
+	return [2, 'both sides save paper'];
+}
+
+function colorFor({ role, colored, fromBook }: ToJudge): [boolean, string] {
+	if (fromBook) return [false, 'a gray copy keeps the place'];
+	if (!IN_COLOR.includes(role)) return [false, 'gray will do for reading and writing'];
+	if (colored !== null && colored < SOME_COLOR) return [false, 'there is no color on it'];
+	return [true, 'its colors tell something'];
+}
+
+function whereFor(role: Role): [Destination, string] {
+	if (role === 'vocabulary') return ['pocket', 'goes on the wall with its lesson'];
+	if (role === 'three-part' || role === 'game') return ['tray', 'children take it from the shelf'];
+	if (role === 'poster') return ['wall', 'it is shown'];
+	if (role === 'mini-book' || role === 'cut-outs') return ['bag', 'small parts stay together'];
+	if (OF_THE_GUIDE.includes(role)) return ['binder', 'for you'];
+	return ['folder', 'each child’s own work'];
+}

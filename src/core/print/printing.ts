@@ -1,0 +1,52 @@
+import type { Stock } from '../reference/index.ts';
+import type { HomePrices, ShopPrices } from './cost.ts';
+import type { Flip } from './imposition.ts';
+import { USUAL_PRINT_HABITS, type PrintHabits } from './judge.ts';
+
+/** The household's printer and trimmings, its prices, and how it prints. Prices in cents. */
+export type Printing = PrintHabits & {
+	/** It prints both sides by itself, or the pile is turned by hand. */
+	readonly duplex: 'itself' | 'by hand';
+	readonly flip: Flip;
+	/** By hand: the pile comes out so that the backs are printed from the last one on. */
+	readonly reversed: boolean;
+	/** What stays white along each edge, mm. */
+	readonly edge: number;
+	readonly slips: boolean;
+	/** The largest file that is taken, MB. */
+	readonly most: number;
+	readonly home: HomePrices;
+	readonly shop: ShopPrices;
+};
+
+/** Cents a sheet where nobody has said what it costs (common practice; packs differ). */
+const PAPER_CENTS: Partial<Record<Stock, number>> = {
+	plain20: 1.2,
+	plain24: 2,
+	plain28: 3,
+	plain32: 4,
+	cover65: 9
+};
+
+/** What holds until the household says otherwise: usual figures of the trade, to be changed in place. */
+export const USUAL_PRINTING: Printing = {
+	...USUAL_PRINT_HABITS,
+	duplex: 'itself',
+	flip: 'long-edge',
+	reversed: true,
+	edge: 6,
+	slips: true,
+	most: 300,
+	home: { paper: PAPER_CENTS, colourSide: 9, greySide: 2.5, pouch: 14 },
+	shop: { colourSide: 18, greySide: 9, stockExtra: { cover65: 15 }, pouch: 190 }
+};
+
+/** The household's own, with the usual where it said nothing. */
+export function printingOf(own: Partial<Printing>): Printing {
+	return {
+		...USUAL_PRINTING,
+		...own,
+		home: { ...USUAL_PRINTING.home, ...own.home },
+		shop: { ...USUAL_PRINTING.shop, ...own.shop }
+	};
+}

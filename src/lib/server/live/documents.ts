@@ -1,0 +1,157 @@
+import { existsSync } from 'node:fs';
+import { mkdir, readFile } from 'node:fs/promises';
+import { dirname } from 'node:path';
+import { Refusal } from '$core/error.ts';
+import type { Row } from '../database/tables/index.ts';
+import type { SourceKind } from '../database/tables/print.ts';
+import { cachePath, documentPath, dropDocument, keepUpload } from '../files/documents.ts';
+import { pdfs } from '../files/pdf/pdf-process.ts';
+import { change, type Doer } from '../history/changes.ts';
+import type { RunSituation } from '../services/calendar/runs.ts';
+import type { PageSizes } from '../services/print/run-plan.ts';
+import { addPrintable, sourcesOf } from '../services/print/sources.ts';
+import type { Situation } from '../services/readiness/situation.ts';
+import { colorKey } from '../services/readiness/streams/prints.ts';
+import { noteColor, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
+import { opened } from './data.ts';
+import { situation } from './now.ts';
+
+export type Added = {
+	readonly source: number;
+	readonly title: string;
+	readonly pages: number;
+	readonly changed: string | null;
+};
+
+/**
+ * Takes over a PDF that has come in: a printable of the library, and something the run prints from.
+ * @throws Refusal in words where it cannot be read; then nothing is kept.
+ */
+export async function addPdf(run: number, upload: string, kind: SourceKind, doer: Doer): Promise<Added> {
+	const kept = await keepUpload(upload);
+	const { write, read } = await opened();
+	const isNew = !(await read
+		.selectFrom('document')
+		.select('id')
+		.where('sha256', '=', kept.sha256)
+		.executeTakeFirst());
+	let about;
+	try {
+		about = await pdfs.ask('open', { path: documentPath(kept.sha256) });
+	} catch (error) {
+		if (isNew) await dropDocument(kept.sha256);
+		throw error;
+	}
+	const { sizes, scripts } = about;
+	const { result, changed } = await change(
+		write,
+		doer,
+		({ title }: { title: string }) => `Added: ${title}`,
+		async (trx) => addPrintable(trx, await situation(), run, { ...kept, pages: sizes.length, scripts }, kind)
+	);
+	await notePages(write, kept.sha256, sizes);
+	readSoon(kept.sha256);
+	return { ...result, pages: sizes.length, changed };
+}
+
+/** Files that are being read, or were read to their end. */
+const reading = new Map<string, Promise<void>>();
+
+/** Reads the words, shapes and colors of all pages of a PDF in the background, unless that is done or under way. */
+export function readSoon(sha256: string): void {
+	if (reading.has(sha256)) return;
+	reading.set(
+		sha256,
+		readAll(sha256).catch((error: unknown) => {
+			if (!(error instanceof Refusal)) console.error('A PDF could not be read to its end', error);
+		})
+	);
+}
+
+/** Waits until what is being read was read. */
+export async function readToItsEnd(sha256: string): Promise<void> {
+	await reading.get(sha256);
+}
+
+const PAGES_A_TIME = 10;
+
+async function readAll(sha256: string): Promise<void> {
+	const { write, read } = await opened();
+	const path = documentPath(sha256);
+	let pages = await pagesOf(read, sha256);
+	if (pages.length === 0) {
+		await notePages(write, sha256, (await pdfs.ask('open', { path }, { later: true })).sizes);
+		pages = await pagesOf(read, sha256);
+	}
+	for (let from = 0; from < pages.length; from += PAGES_A_TIME) {
+		const some = pages.slice(from, from + PAGES_A_TIME);
+		if (some.every((page) => page.text !== null)) continue;
+		const texts = await pdfs.ask('read', { path, from, to: from + some.length }, { later: true });
+		await noteRead(write, sha256, from + 1, texts);
+	}
+	for (const { page, colored } of pages)
+		if (colored === null) await pictureOf(sha256, page, 'small', true).catch(() => null);
+}
+
+const WIDTHS = { small: 280, large: 1100 } as const;
+export type PictureSize = keyof typeof WIDTHS;
+
+/** Pictures that are being made; who asks for the same one waits for it. */
+const drawing = new Map<string, Promise<void>>();
+
+/** The picture of a page as JPEG, made when it is looked at first. @throws Refusal where it cannot be made. */
+export async function pictureOf(
+	sha256: string,
+	page: number,
+	size: PictureSize,
+	later = false
+): Promise<Buffer> {
+	const to = cachePath('pages', sha256, `${page}-${WIDTHS[size]}.jpg`);
+	if (!existsSync(to)) {
+		const made = drawing.get(to) ?? draw(sha256, page, WIDTHS[size], to, later);
+		drawing.set(to, made);
+		await made.finally(() => drawing.delete(to));
+	}
+	return readFile(to);
+}
+
+async function draw(sha256: string, page: number, width: number, to: string, later: boolean): Promise<void> {
+	await mkdir(dirname(to), { recursive: true, mode: 0o700 });
+	const look = await pdfs.ask('draw', { path: documentPath(sha256), page: page - 1, width, to }, { later });
+	const { write } = await opened();
+	await noteColor(write, sha256, page, look.colored);
+}
+
+/** What was read of the files that a run is printed from: its pages, their colors and sizes. */
+export type RunFiles = {
+	readonly pages: ReadonlyMap<string, readonly Row<'document_page'>[]>;
+	readonly colors: ReadonlyMap<string, number>;
+	readonly sizes: PageSizes;
+};
+
+/** Reads that from the database, and goes on reading files that were not read to their end. */
+export async function filesOf({ snapshot }: Situation, run: RunSituation): Promise<RunFiles> {
+	const { read } = await opened();
+	const pages = new Map<string, readonly Row<'document_page'>[]>();
+	for (const { file } of sourcesOf(snapshot, run)) {
+		if (file === null) continue;
+		readSoon(file);
+		pages.set(file, await pagesOf(read, file));
+	}
+	return {
+		pages,
+		colors: new Map(
+			[...pages].flatMap(([file, own]) =>
+				own.flatMap(({ page, colored }) =>
+					colored === null ? [] : [[colorKey(file, page), colored] as const]
+				)
+			)
+		),
+		sizes: new Map(
+			[...pages].map(([file, own]) => [
+				file,
+				own.map(({ width_mm, height_mm }) => ({ width: width_mm, height: height_mm }))
+			])
+		)
+	};
+}

@@ -1,0 +1,242 @@
+import {
+	groupSuggestions,
+	pageNumbersText,
+	ROLE_TEXT,
+	suggestRoles,
+	type ReadPage,
+	type Role,
+	type Suggestion
+} from '$core/print/index.ts';
+import { Refusal } from '$core/error.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
+import { sortPages, unsortPages, updateSource } from '../../stores/print/prints.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { usualTitle } from '../readiness/streams/prints.ts';
+import { sourcesOf, type SourceView } from './sources.ts';
+
+/** A page of a source as the strip shows it. */
+export type StripPage = {
+	readonly page: number;
+	/** Height over width. */
+	readonly shape: number;
+	readonly print: number | null;
+	readonly role: Role | null;
+	readonly lesson: number | null;
+	readonly title: string;
+	/** What it seems to be, where it is not sorted. */
+	readonly seems: { readonly role: Role; readonly lesson: number | null; readonly why: string } | null;
+};
+
+/** Pages that seem to belong together. */
+export type SuggestedGroup = {
+	readonly pages: readonly number[];
+	readonly pagesText: string;
+	readonly role: Role;
+	readonly roleText: string;
+	readonly lesson: { readonly id: number; readonly number: number } | null;
+	readonly why: string;
+	readonly title: string;
+	readonly again: boolean;
+};
+
+export type Strip = {
+	readonly source: SourceView;
+	readonly pages: readonly StripPage[];
+	readonly suggested: readonly SuggestedGroup[];
+	/** Pages that were read so far; suggestions come from these. */
+	readonly read: number;
+	readonly sentence: string;
+};
+
+/** The strip of one source. `read` are its pages as they were read; a paper original has none. */
+export function stripOf(
+	{ snapshot }: Situation,
+	run: RunSituation,
+	id: number,
+	read: readonly Row<'document_page'>[]
+): Strip {
+	const source = sourceView(snapshot, run, id);
+	const groups = suggestedGroups(snapshot, run, id, read);
+	const seems = new Map(groups.flatMap((group) => group.pages.map((page) => [page, group] as const)));
+	const numbers = new Map(run.lessons.map((one) => [one.lesson.id, one.number]));
+	const prints = snapshot.prints.filter((one) => one.source_id === id);
+	const printOf = new Map(
+		prints.flatMap((print) => parsed(print.pages).map((page) => [page, print] as const))
+	);
+	const pages = Array.from({ length: source.pages }, (_, index): StripPage => {
+		const page = index + 1;
+		const print = printOf.get(page) ?? null;
+		const group = seems.get(page);
+		const size = read[index];
+		return {
+			page,
+			shape: size ? size.height_mm / size.width_mm : 11 / 8.5,
+			print: print?.id ?? null,
+			role: print?.role ?? null,
+			lesson: numbers.get(print?.lesson_id ?? 0) ?? null,
+			title: print?.title ?? '',
+			seems:
+				print || !group ? null : { role: group.role, lesson: group.lesson?.number ?? null, why: group.why }
+		};
+	});
+	const left = pages.filter((one) => one.role === null).length;
+	const done = read.filter((one) => one.text !== null).length;
+	return {
+		source,
+		pages,
+		suggested: groups,
+		read: done,
+		sentence:
+			left === 0
+				? 'All pages are sorted.'
+				: groups.length
+					? `${left === source.pages ? 'No page is sorted yet' : `${left} of ${source.pages} pages to sort`}. We have a suggestion for ${seems.size}.`
+					: done < read.length
+						? `Reading the pages: ${done} of ${read.length}. You can start sorting.`
+						: `${left} of ${source.pages} pages to sort. Select some, and say what they are.`
+	};
+}
+
+function sourceView(snapshot: Snapshot, run: RunSituation, id: number): SourceView {
+	const source = sourcesOf(snapshot, run).find((one) => one.id === id);
+	if (!source) throw new Refusal('That is no longer among what you print from.');
+	return source;
+}
+
+/** What the pages that are not sorted seem to be, in groups. */
+export function suggestedGroups(
+	snapshot: Snapshot,
+	run: RunSituation,
+	id: number,
+	read: readonly Row<'document_page'>[]
+): SuggestedGroup[] {
+	const row = snapshot.printSources.find((one) => one.id === id)!;
+	const sorted = new Set(
+		snapshot.prints.filter((one) => one.source_id === id).flatMap((one) => parsed(one.pages))
+	);
+	const dropped = new Set(parsed(row.dropped));
+	const pages = read.flatMap((one): ReadPage[] =>
+		one.text === null
+			? []
+			: [
+					{
+						page: one.page,
+						text: one.text,
+						frames: parsed(one.frames),
+						width: one.width_mm,
+						height: one.height_mm
+					}
+				]
+	);
+	const lessons = run.lessons.map(({ lesson, number }) => ({
+		id: String(lesson.id),
+		number,
+		title: lesson.title
+	}));
+	const open = suggestRoles(pages, lessons).filter((one) => !sorted.has(one.page) && !dropped.has(one.page));
+	const textOf = new Map(pages.map((one) => [one.page, one.text]));
+	return groupSuggestions(open).map((group) => groupView(group, run, textOf));
+}
+
+function groupView(
+	group: readonly Suggestion[],
+	run: RunSituation,
+	textOf: ReadonlyMap<number, string>
+): SuggestedGroup {
+	const [first] = group;
+	const lesson = run.lessons.find((one) => String(one.lesson.id) === first.lesson) ?? null;
+	const pages = group.map((one) => one.page);
+	return {
+		pages,
+		pagesText: pageNumbersText(pages),
+		role: first.role,
+		roleText: ROLE_TEXT[first.role][pages.length > 1 ? 1 : 0],
+		lesson: lesson && { id: lesson.lesson.id, number: lesson.number },
+		why: [first.why, first.lessonWhy && `lesson ${first.lessonWhy}`].filter(Boolean).join('; '),
+		title: titleFrom(first.role, textOf.get(first.page) ?? ''),
+		again: first.again
+	};
+}
+
+/** A title from the first lines of a page: what is no lesson's number and no bare name of its role. */
+export function titleFrom(role: Role, text: string): string {
+	const [heading = ''] = text
+		.split('\n')
+		.map((line) => line.trim())
+		.filter((line) => line.length > 2 && line.length < 60)
+		.map((line) => line.replace(/^(?:lesson|week|day|unit|chapter)\s*#?\d+\s*[:.–—-]*\s*/i, '').trim())
+		.filter((line) => line.length > 2 && !/^(?:name|date)\b/i.test(line) && !/^\d+$/.test(line));
+	return usualTitle(role, heading.slice(0, 60));
+}
+
+/** Takes suggestions over, each as one print. Answers how many pages were sorted. */
+export async function takeSuggestions(
+	trx: Trx,
+	run: RunSituation,
+	id: number,
+	groups: readonly SuggestedGroup[]
+): Promise<number> {
+	for (const group of groups)
+		await sortPages(trx, run.row.id, {
+			source: id,
+			lesson: group.lesson?.id ?? null,
+			title: group.title,
+			role: group.role,
+			pages: group.pages,
+			again: group.again
+		});
+	return groups.reduce((sum, group) => sum + group.pages.length, 0);
+}
+
+/** Suggestions for these pages are not made again. */
+export async function dropSuggestions(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: RunSituation,
+	id: number,
+	pages: readonly number[]
+): Promise<void> {
+	const row = snapshot.printSources.find((one) => one.id === id);
+	if (!row) throw new Refusal('That is no longer among what you print from.');
+	const dropped = [...new Set([...parsed(row.dropped), ...pages])].sort((a, b) => a - b);
+	await updateSource(trx, run.row.id, id, { dropped });
+}
+
+/** Gives pages a role by hand. Pages chosen together are one print; without a role they are unsorted again. */
+export async function sortByHand(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: RunSituation,
+	id: number,
+	sort: {
+		readonly pages: readonly number[];
+		readonly role: Role | null;
+		readonly lesson: number | null;
+		readonly title: string;
+	},
+	read: readonly Row<'document_page'>[]
+): Promise<string> {
+	const source = sourceView(snapshot, run, id);
+	if (sort.pages.some((page) => page < 1 || page > source.pages))
+		throw new Refusal(`There are pages 1 to ${source.pages}.`, 'pages');
+	const text = pageNumbersText(sort.pages);
+	if (sort.role === null) {
+		await unsortPages(trx, run.row.id, id, sort.pages);
+		return `Pages ${text}: unsorted again`;
+	}
+	if (sort.lesson !== null && !run.lessons.some((one) => one.lesson.id === sort.lesson))
+		throw new Refusal('That lesson is no longer in this unit. Reload the page.', 'lesson');
+	await sortPages(trx, run.row.id, {
+		source: id,
+		lesson: sort.lesson,
+		title: sort.title || titleFrom(sort.role, read[sort.pages[0] - 1]?.text ?? ''),
+		role: sort.role,
+		pages: sort.pages,
+		again: false
+	});
+	return `${ROLE_TEXT[sort.role][0]}: page${sort.pages.length === 1 ? '' : 's'} ${text}`;
+}

@@ -1,0 +1,168 @@
+import type { CopyingRight } from '$core/library/index.ts';
+import { RIGHTS_TEXT, counted } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { SourceKind } from '../../database/tables/print.ts';
+import type { Trx } from '../../history/changes.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { addResource, updateResource } from '../../stores/library/resources.ts';
+import { addDocument } from '../../stores/print/documents.ts';
+import { addSource } from '../../stores/print/prints.ts';
+import { itemNamed } from '../../stores/stash/items.ts';
+import { STOCKS } from '$core/reference/index.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { MATERIAL_NAMES } from '../readiness/streams/materials.ts';
+
+/** What is known of a PDF that came in. */
+export type NewDocument = {
+	readonly sha256: string;
+	readonly name: string;
+	readonly bytes: number;
+	readonly pages: number;
+	readonly scripts: boolean;
+};
+
+/** A title from a file's name: "lesson_pages-FINAL.pdf" → "lesson pages FINAL". */
+export function titleOfFile(name: string): string {
+	const plain = name
+		.replace(/^.*[\\/]/, '')
+		.replace(/\.pdf$/i, '')
+		.replace(/[_+]+|-(?=\S)|%20/g, ' ')
+		.replace(/\s+/g, ' ')
+		.trim();
+	return (plain.charAt(0).toUpperCase() + plain.slice(1)).slice(0, 200) || 'Printable';
+}
+
+/** Puts a PDF into the library as a printable, and among what a run is printed from. The same bytes are one printable. */
+export async function addPrintable(
+	trx: Trx,
+	{ snapshot, today }: Situation,
+	run: number,
+	{ scripts, ...file }: NewDocument,
+	kind: SourceKind
+): Promise<{ source: number; title: string }> {
+	const document = await addDocument(trx, { ...file, scripts: scripts ? 1 : 0 }, today);
+	const known = snapshot.resources.find((one) => one.document_id === document);
+	const title = known?.title ?? titleOfFile(file.name);
+	const resource =
+		known?.id ??
+		(await addResource(
+			trx,
+			{ title, kind: 'printable', owned: 1, pages: file.pages, document_id: document, authors: '' },
+			today
+		));
+	const source = await printFrom(trx, run, resource, kind);
+	return { source, title };
+}
+
+/** Prints from something of the library; the household then knows what printing asks for. */
+export async function printFrom(trx: Trx, run: number, resource: number, kind: SourceKind): Promise<number> {
+	for (const { name, use } of [
+		...STOCKS.map(({ item }) => ({ name: item, use: 'consumed' as const })),
+		...MATERIAL_NAMES
+	])
+		await itemNamed(trx, name, use);
+	return addSource(trx, run, resource, kind);
+}
+
+/** A paper original: pages of a book on the shelf, without a file. */
+export async function addPaperOriginal(
+	trx: Trx,
+	{ today }: Situation,
+	run: number,
+	{ title, pages, place, kind }: { title: string; pages: number; place: number | null; kind: SourceKind }
+): Promise<number> {
+	const resource = await addResource(
+		trx,
+		{ title, kind: 'printable', owned: 1, pages, place_id: place },
+		today
+	);
+	return printFrom(trx, run, resource, kind);
+}
+
+/** Puts a PDF with a printable that had none. */
+export async function attachDocument(trx: Trx, resource: number, document: number): Promise<void> {
+	await updateResource(trx, resource, { document_id: document });
+}
+
+/** Something that a run is printed from, as a screen shows it. */
+export type SourceView = {
+	readonly id: number;
+	readonly resource: number;
+	readonly title: string;
+	readonly kind: SourceKind;
+	readonly pages: number;
+	readonly sorted: number;
+	/** Hash of its file; null for a paper original. */
+	readonly file: string | null;
+	readonly notes: readonly string[];
+};
+
+/** What a run is printed from. */
+export function sourcesOf(snapshot: Snapshot, run: RunSituation): SourceView[] {
+	const resources = byId(snapshot.resources);
+	const documents = byId(snapshot.documents);
+	return snapshot.printSources
+		.filter((one) => one.run_id === run.row.id)
+		.map((source) => {
+			const resource = resources.get(source.resource_id)!;
+			const document = documents.get(resource.document_id ?? 0) ?? null;
+			const pages = document?.pages ?? resource.pages ?? 0;
+			const sorted = new Set(
+				snapshot.prints.filter((one) => one.source_id === source.id).flatMap((one) => parsed(one.pages))
+			);
+			return {
+				id: source.id,
+				resource: resource.id,
+				title: resource.title,
+				kind: source.kind,
+				pages,
+				sorted: sorted.size,
+				file: document?.sha256 ?? null,
+				notes: notesOf(resource, document, run)
+			};
+		});
+}
+
+/** What is said before its pages go to a child: ages, sensitive matter, copying rights, scripts. */
+function notesOf(resource: Row<'resource'>, document: Row<'document'> | null, run: RunSituation): string[] {
+	const start = run.row.start_on;
+	const young =
+		resource.from_age === null || start === null
+			? []
+			: run.participants.filter(
+					(one) => one.born && Number(start.slice(0, 4)) - Number(one.born.slice(0, 4)) < resource.from_age!
+				);
+	const content = parsed(resource.content);
+	return [
+		young.length
+			? `From age ${resource.from_age}: look through it before its pages go to ${young.map((one) => one.name).join(', ')}.`
+			: '',
+		content.length ? `Noted on it: ${content.join(', ')}.` : '',
+		rightsNote(resource.rights, run),
+		document?.scripts
+			? 'This file carries scripts. They never run here and are left out of what you print.'
+			: '',
+		document === null ? 'A paper original: copied by hand or at the copy shop.' : ''
+	].filter(Boolean);
+}
+
+/** What the copying right of a source means for those who take part. */
+export function rightsNote(rights: CopyingRight, run: RunSituation): string {
+	const guests = run.participants.filter((one) => one.kind === 'guest');
+	if (rights === 'none') return 'Copying isn’t allowed: print only what you bought it for.';
+	if (rights === 'ask') return 'Ask before you copy it.';
+	if (rights === 'own family' && guests.length)
+		return `Copying right: own family. That doesn’t cover ${guests.map((one) => one.name).join(', ')} or a co-op.`;
+	return rights === 'own family'
+		? 'Copying right: own family, not a co-op.'
+		: `Copying right: ${RIGHTS_TEXT[rights].toLowerCase()}.`;
+}
+
+/** "2 sources, 64 pages" */
+export const sourcesText = (sources: readonly SourceView[]) =>
+	`${counted(sources.length, 'source')}, ${counted(
+		sources.reduce((sum, one) => sum + one.pages, 0),
+		'page'
+	)}`;

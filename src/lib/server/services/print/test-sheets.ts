@@ -1,0 +1,42 @@
+import type { Paper, SheetPlan, Side } from '$core/print/index.ts';
+
+/**
+ * Two sheets that teach how a printer turns: their fronts are numbered and framed at the white edge, and each back
+ * says what is to be set by what is found on its front.
+ */
+export function testSheets(paper: Paper, edge: number): SheetPlan[] {
+	const frame = [
+		{ x1: edge, y1: edge, x2: paper.width - edge, y2: edge },
+		{ x1: edge, y1: paper.height - edge, x2: paper.width - edge, y2: paper.height - edge },
+		{ x1: edge, y1: edge, x2: edge, y2: paper.height - edge },
+		{ x1: paper.width - edge, y1: edge, x2: paper.width - edge, y2: paper.height - edge }
+	];
+	const side = (lines: readonly string[]): Side => ({
+		placed: [],
+		cuts: frame,
+		text: lines.map((text, index) => ({
+			text,
+			x: 25,
+			y: index === 0 ? 45 : 52 + index * 9,
+			points: index === 0 ? 34 : 14,
+			bold: index === 0
+		}))
+	});
+	return [1, 2].map((sheet) => ({
+		front: side([
+			`Front of sheet ${sheet}`,
+			'This edge is the top.',
+			`The frame is ${edge} mm from the edge. If a side of it is cut off,`,
+			'set the white edge larger under Household, Printing.'
+		]),
+		back: side([
+			`Back of sheet ${sheet}`,
+			`Is “Front of sheet ${sheet}” on the other side? If not, change the box`,
+			'“print backs from the last sheet on”.',
+			'Turn the sheet like a page in a book. Does this stand upright?',
+			'Then set “long edge”. If it stands on its head, set “short edge”.'
+		]),
+		set: 0,
+		isSlip: false
+	}));
+}

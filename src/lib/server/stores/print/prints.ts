@@ -1,0 +1,234 @@
+import { Refusal } from '$core/error.ts';
+import type { PrintChoices, Role } from '$core/print/index.ts';
+import { json, parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { RunSet, SourceKind } from '../../database/tables/print.ts';
+import type { Trx } from '../../history/changes.ts';
+import { lastPosition } from '../position.ts';
+
+/** Puts something of the library among what a run is printed from; once, however often it is asked for. */
+export async function addSource(trx: Trx, run: number, resource: number, kind: SourceKind): Promise<number> {
+	const known = await trx
+		.selectFrom('print_source')
+		.select('id')
+		.where('run_id', '=', run)
+		.where('resource_id', '=', resource)
+		.executeTakeFirst();
+	if (known) return known.id;
+	const last = await lastPosition(trx.selectFrom('print_source').where('run_id', '=', run));
+	const { id } = await trx
+		.insertInto('print_source')
+		.values({ run_id: run, resource_id: resource, kind, position: last + 1 })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+export async function updateSource(
+	trx: Trx,
+	run: number,
+	id: number,
+	patch: Partial<Pick<Row<'print_source'>, 'kind' | 'ready_cents'>> & { readonly dropped?: readonly number[] }
+): Promise<void> {
+	await sourceOf(trx, run, id);
+	const { dropped, ...plain } = patch;
+	await trx
+		.updateTable('print_source')
+		.set({ ...plain, ...(dropped && { dropped: json(dropped) }) })
+		.where('id', '=', id)
+		.execute();
+}
+
+/** Takes a source out of a run with what was settled about its pages; the library keeps it. */
+export async function removeSource(trx: Trx, run: number, id: number): Promise<void> {
+	await sourceOf(trx, run, id);
+	await dropPrints(trx, run, await idsOf(trx, id));
+	await trx.deleteFrom('print_source').where('id', '=', id).execute();
+}
+
+async function idsOf(trx: Trx, source: number): Promise<number[]> {
+	const rows = await trx.selectFrom('print').select('id').where('source_id', '=', source).execute();
+	return rows.map(({ id }) => id);
+}
+
+export async function sourceOf(trx: Trx, run: number, id: number): Promise<Row<'print_source'>> {
+	const row = await trx
+		.selectFrom('print_source')
+		.selectAll()
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (!row) throw new Refusal('That is no longer among what you print from. Reload the page.');
+	return row;
+}
+
+export type PrintInput = {
+	readonly source: number;
+	readonly lesson: number | null;
+	readonly title: string;
+	readonly role: Role;
+	readonly pages: readonly number[];
+	readonly again: boolean;
+	readonly fromBook?: boolean;
+};
+
+/**
+ * Gives pages a role. They leave whatever print they were in before; one that loses all its pages goes.
+ * Answers the new print.
+ */
+export async function sortPages(trx: Trx, run: number, input: PrintInput): Promise<number> {
+	await sourceOf(trx, run, input.source);
+	await unsortPages(trx, run, input.source, input.pages);
+	const { id } = await trx
+		.insertInto('print')
+		.values({
+			run_id: run,
+			source_id: input.source,
+			lesson_id: input.lesson,
+			activity_id: null,
+			title: input.title,
+			role: input.role,
+			pages: json(input.pages),
+			participants: null,
+			again: input.again ? 1 : 0,
+			from_book: input.fromBook ? 1 : 0
+		})
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+/** Takes pages of a source out of all prints that they are in. */
+export async function unsortPages(
+	trx: Trx,
+	run: number,
+	source: number,
+	pages: readonly number[]
+): Promise<void> {
+	const gone = new Set(pages);
+	const there = await trx
+		.selectFrom('print')
+		.selectAll()
+		.where('run_id', '=', run)
+		.where('source_id', '=', source)
+		.execute();
+	for (const print of there) {
+		const own = parsed(print.pages);
+		const left = own.filter((page) => !gone.has(page));
+		if (left.length === own.length) continue;
+		if (left.length === 0) await dropPrints(trx, run, [print.id]);
+		else
+			await trx
+				.updateTable('print')
+				.set({ pages: json(left) })
+				.where('id', '=', print.id)
+				.execute();
+	}
+}
+
+export type PrintPatch = Partial<
+	Pick<
+		Row<'print'>,
+		'title' | 'role' | 'lesson_id' | 'activity_id' | 'again' | 'from_book' | 'optional' | 'note'
+	>
+> & {
+	readonly participants?: readonly number[] | null;
+	readonly choices?: Partial<PrintChoices>;
+	readonly pages?: readonly number[];
+};
+
+export async function updatePrint(trx: Trx, run: number, id: number, patch: PrintPatch): Promise<void> {
+	await printOf(trx, run, id);
+	const { participants, choices, pages, ...plain } = patch;
+	await trx
+		.updateTable('print')
+		.set({
+			...plain,
+			...(participants === undefined ? {} : { participants: participants && json(participants) }),
+			...(choices === undefined ? {} : { choices: json(choices) }),
+			...(pages === undefined ? {} : { pages: json(pages) })
+		})
+		.where('id', '=', id)
+		.execute();
+}
+
+/** Takes prints away, and out of the runs that they are in. */
+export async function dropPrints(trx: Trx, run: number, ids: readonly number[]): Promise<void> {
+	if (ids.length === 0) return;
+	const gone = new Set(ids);
+	const runs = await trx.selectFrom('print_run').selectAll().where('run_id', '=', run).execute();
+	for (const one of runs) {
+		const sets = parsed(one.sets);
+		const left = sets.filter((set) => !gone.has(set.print));
+		if (left.length === sets.length) continue;
+		if (left.length === 0) await trx.deleteFrom('print_run').where('id', '=', one.id).execute();
+		else
+			await trx
+				.updateTable('print_run')
+				.set({ sets: json(left) })
+				.where('id', '=', one.id)
+				.execute();
+	}
+	await trx.deleteFrom('print').where('id', 'in', ids).where('run_id', '=', run).execute();
+}
+
+export async function printOf(trx: Trx, run: number, id: number): Promise<Row<'print'>> {
+	const row = await trx
+		.selectFrom('print')
+		.selectAll()
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (!row) throw new Refusal('Those pages were sorted anew. Reload the page.');
+	return row;
+}
+
+export type PrintRunInput = Pick<
+	Row<'print_run'>,
+	'stock' | 'sides' | 'color' | 'paper' | 'piles' | 'slips' | 'sheets' | 'made_on'
+> & { readonly sets: readonly RunSet[] };
+
+/** Notes a run whose file goes to the printer. */
+export async function addPrintRun(trx: Trx, run: number, input: PrintRunInput): Promise<number> {
+	const { id } = await trx
+		.insertInto('print_run')
+		.values({ ...input, run_id: run, sets: json(input.sets), printed_on: null, spoiled_stock: null })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+export async function updatePrintRun(
+	trx: Trx,
+	run: number,
+	id: number,
+	{
+		sets,
+		...patch
+	}: Partial<
+		Pick<Row<'print_run'>, 'printed_on' | 'spoiled' | 'spoiled_stock' | 'piles' | 'slips' | 'sheets'>
+	> & { readonly sets?: readonly RunSet[] }
+): Promise<void> {
+	await printRunOf(trx, run, id);
+	await trx
+		.updateTable('print_run')
+		.set({ ...patch, ...(sets && { sets: json(sets) }) })
+		.where('id', '=', id)
+		.execute();
+}
+
+export async function removePrintRun(trx: Trx, run: number, id: number): Promise<void> {
+	await printRunOf(trx, run, id);
+	await trx.deleteFrom('print_run').where('id', '=', id).execute();
+}
+
+export async function printRunOf(trx: Trx, run: number, id: number): Promise<Row<'print_run'>> {
+	const row = await trx
+		.selectFrom('print_run')
+		.selectAll()
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (!row) throw new Refusal('That print run is gone. Reload the page.');
+	return row;
+}

@@ -1,0 +1,112 @@
+/** Bytes in a part; a part that gets lost is sent again. */
+const PART = 4 * 1024 * 1024;
+/** After so many failures in a row it rests until somebody says to go on. */
+const TRIES = 5;
+
+type Answer = { readonly id: string; readonly received: number; readonly message?: string };
+
+/** Files on their way to the house: one after another, each in parts, with a Stop, and going on after a lost network. */
+export class Uploads {
+	/** The file that is on its way. */
+	name = $state('');
+	sent = $state(0);
+	size = $state(0);
+	state = $state<'idle' | 'sending' | 'reading' | 'waiting'>('idle');
+	problems = $state<string[]>([]);
+	left = $state(0);
+	private stopped: AbortController | null = null;
+	private again: (() => void) | null = null;
+
+	/** Sends all of them; `arrived` is called with the upload of each that came in whole. */
+	async send(files: readonly File[], arrived: (upload: string) => Promise<string | null>): Promise<void> {
+		this.problems = [];
+		const stop = (this.stopped = new AbortController());
+		for (const [index, file] of files.entries()) {
+			if (stop.signal.aborted) break;
+			this.left = files.length - index - 1;
+			this.name = file.name;
+			this.size = file.size;
+			this.sent = 0;
+			this.state = 'sending';
+			const upload = await this.sendOne(file, stop.signal).catch((error: Error) => {
+				if (!stop.signal.aborted) this.problems.push(`${file.name}: ${error.message}`);
+				return null;
+			});
+			if (upload === null) continue;
+			this.state = 'reading';
+			const problem = await arrived(upload);
+			if (problem) this.problems.push(`${file.name}: ${problem}`);
+		}
+		this.state = 'idle';
+		this.stopped = null;
+	}
+
+	stop(): void {
+		this.stopped?.abort();
+		this.again?.();
+	}
+
+	/** Tries again after the network was lost. */
+	goOn(): void {
+		this.again?.();
+	}
+
+	private async sendOne(file: File, signal: AbortSignal): Promise<string> {
+		let failures = 0;
+		let upload: Answer | null = null;
+		while (upload === null || upload.received < file.size) {
+			try {
+				upload =
+					upload === null
+						? await this.ask('/documents/uploads', {
+								method: 'POST',
+								headers: { 'content-type': 'application/json' },
+								body: JSON.stringify({ name: file.name, size: file.size, changed: file.lastModified }),
+								signal
+							})
+						: await this.ask(`/documents/uploads/${upload.id}?at=${upload.received}`, {
+								method: 'PUT',
+								headers: { 'content-type': 'application/octet-stream' },
+								body: file.slice(upload.received, upload.received + PART),
+								signal
+							});
+				failures = 0;
+				this.sent = upload.received;
+				this.state = 'sending';
+			} catch (error) {
+				if (signal.aborted) {
+					if (upload) await fetch(`/documents/uploads/${upload.id}`, { method: 'DELETE' }).catch(() => null);
+					throw error;
+				}
+				if (error instanceof Refused) throw error;
+				await this.rest(++failures);
+			}
+		}
+		return upload.id;
+	}
+
+	private async ask(path: string, options: RequestInit): Promise<Answer> {
+		const response = await fetch(path, options);
+		const answer = (await response.json()) as Answer;
+		if (!response.ok) throw response.status < 500 ? new Refused(answer.message) : new Error(answer.message);
+		return answer;
+	}
+
+	/** A little longer each time; after some tries until the network is back or somebody says so. */
+	private rest(failures: number): Promise<void> {
+		this.state = 'waiting';
+		return new Promise((resolve) => {
+			const done = () => {
+				clearTimeout(timer);
+				window.removeEventListener('online', done);
+				this.again = null;
+				resolve();
+			};
+			this.again = done;
+			window.addEventListener('online', done);
+			const timer = failures < TRIES ? setTimeout(done, 1000 * 2 ** failures) : undefined;
+		});
+	}
+}
+
+class Refused extends Error {}

@@ -1,0 +1,185 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import Button from '$lib/ui/button/Button.svelte';
+	import { saves } from '$lib/ui/device/submit.ts';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import Sheet from '$lib/ui/shell/Sheet.svelte';
+
+	let { data, form } = $props();
+	const failure = $derived(form && 'message' in form ? form : null);
+	const { printing } = $derived(data);
+	let duplex = $state<string>();
+	const byHand = $derived((duplex ?? printing.duplex) === 'by hand');
+	const typed = (value: number | null | undefined) => value ?? '';
+	const usual = ['plain20', 'cover65'];
+</script>
+
+<svelte:head><title>Printing · Household · Gather Bin</title></svelte:head>
+<Sheet>
+	<main>
+		<p class="text-sm"><a href="/house">Household</a></p>
+		<h1 class="text-3xl">Printing</h1>
+		<p class="mt-2 max-w-3xl font-display text-xl font-medium">
+			{data.paper === 'letter' ? 'Letter' : 'A4'} paper, {printing.duplex === 'itself'
+				? 'a printer that prints both sides by itself'
+				: 'turned by hand for both sides'}, {printing.edge} mm white edge.
+		</p>
+		<form method="post" action="?/save" use:enhance={saves()} class="mt-6 space-y-8">
+			<div class="grid gap-x-12 gap-y-8 lg:grid-cols-2">
+				<section aria-labelledby="printer" class="space-y-4">
+					<h2 id="printer" class="text-lg">The printer</h2>
+					<SelectField
+						label="Both sides"
+						name="duplex"
+						options={[
+							{ value: 'itself', label: 'it prints both sides by itself' },
+							{ value: 'by hand', label: 'I turn the pile by hand' }
+						]}
+						bind:value={() => duplex ?? printing.duplex, (value) => (duplex = value)}
+					/>
+					<SelectField
+						label="The back is turned on the"
+						name="flip"
+						options={[
+							{ value: 'long-edge', label: 'long edge, like a page in a book' },
+							{ value: 'short-edge', label: 'short edge, like a notepad' }
+						]}
+						value={printing.flip}
+						hint="what a printer usually does: long edge"
+					/>
+					<label class="flex min-h-11 items-center gap-2 {byHand ? '' : 'text-ink-2'}"
+						><input type="checkbox" class="size-5" name="reversed" checked={printing.reversed} />print backs
+						from the last sheet on (turning by hand)</label
+					>
+					<p class="text-sm">
+						Not sure? <a href="/house/printing/test?sides=front" target="_blank">Print the test page</a>, put
+						it back in the way you would, then
+						<a href="/house/printing/test?sides=back" target="_blank">print its back</a>. The back says what
+						to set here.
+					</p>
+					<div class="flex flex-wrap gap-4">
+						<TextField
+							label="White edge, mm"
+							name="edge"
+							value={printing.edge}
+							inputmode="decimal"
+							class="w-36"
+							{failure}
+						/>
+						<TextField
+							label="Largest file, MB"
+							name="most"
+							value={printing.most}
+							inputmode="numeric"
+							class="w-36"
+							{failure}
+						/>
+					</div>
+					<label class="flex min-h-11 items-center gap-2"
+						><input type="checkbox" class="size-5" name="slips" checked={printing.slips} />a slip between
+						piles, on copy paper</label
+					>
+				</section>
+				<section aria-labelledby="habits" class="space-y-4">
+					<h2 id="habits" class="text-lg">How you do it</h2>
+					<SelectField
+						label="Laminate"
+						name="laminating"
+						options={[
+							{ value: 'handled', label: 'what is handled or comes again' },
+							{ value: 'nearly all', label: 'nearly all, so children see that it matters' }
+						]}
+						value={printing.laminating}
+						hint="the first is usual: it costs less and can still be recycled"
+					/>
+					<SelectField
+						label="Copies"
+						name="copying"
+						options={[
+							{ value: 'ahead', label: 'all ahead, in one go' },
+							{ value: 'from the master', label: 'one master; copied as each lesson comes' }
+						]}
+						value={printing.copying}
+						hint="the first is usual: the printer is set up once"
+					/>
+					<SelectField
+						label="The guide itself"
+						name="guide"
+						options={[
+							{ value: 'screen', label: 'read on a screen; only planning pages printed' },
+							{ value: 'bound', label: 'printed and bound' }
+						]}
+						value={printing.guide}
+						hint="the first is usual: a long guide costs as much as a printed one"
+					/>
+				</section>
+			</div>
+			<section aria-labelledby="prices">
+				<h2 id="prices" class="text-lg">Prices, in cents</h2>
+				<p class="text-sm text-ink-2">
+					Usual figures to begin with; put in yours. What is left empty is unknown, never free.
+				</p>
+				<table class="mt-2 w-full max-w-2xl">
+					<thead>
+						<tr class="border-b border-rule text-left text-sm text-ink-2">
+							<th class="py-1.5 font-semibold" scope="col">For</th>
+							<th class="w-32 py-1.5 font-semibold" scope="col">At home</th>
+							<th class="w-32 py-1.5 font-semibold" scope="col">Copy shop</th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each [['a color side', 'Color', printing.home.colourSide, printing.shop.colourSide], ['a gray side', 'Grey', printing.home.greySide, printing.shop.greySide], ['a pouch', 'Pouch', printing.home.pouch, printing.shop.pouch]] as const as [name, field, home, shop] (field)}
+							<tr class="border-b border-rule">
+								<th class="py-1 text-left font-normal" scope="row">{name}</th>
+								<td class="py-1 pr-4"
+									><input
+										class="typed text-right"
+										name="home{field}"
+										value={typed(home)}
+										inputmode="decimal"
+										aria-label="At home: {name}"
+									/></td
+								>
+								<td class="py-1"
+									><input
+										class="typed text-right"
+										name="shop{field}"
+										value={typed(shop)}
+										inputmode="decimal"
+										aria-label="Copy shop: {name}"
+									/></td
+								>
+							</tr>
+						{/each}
+						{#each data.stocks.toSorted((a, b) => Number(usual.includes(b.code)) - Number(usual.includes(a.code))) as stock (stock.code)}
+							<tr class="border-b border-rule">
+								<th class="py-1 text-left font-normal" scope="row">a sheet of {stock.name}</th>
+								<td class="py-1 pr-4"
+									><input
+										class="typed text-right"
+										name="home-{stock.code}"
+										value={typed(printing.home.paper?.[stock.code])}
+										inputmode="decimal"
+										aria-label="At home: a sheet of {stock.name}"
+									/></td
+								>
+								<td class="py-1"
+									><input
+										class="typed text-right"
+										name="shop-{stock.code}"
+										value={typed(printing.shop.stockExtra?.[stock.code])}
+										inputmode="decimal"
+										aria-label="Copy shop, extra: a sheet of {stock.name}"
+										placeholder={stock.code === 'plain20' ? 'none' : ''}
+									/></td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</section>
+			<Button type="submit" look="main">Save</Button>
+		</form>
+	</main>
+</Sheet>
