@@ -1,6 +1,7 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
 import { faultText, StartRefusal } from '$lib/server/database/faults.ts';
+import { pdfs } from '$lib/server/files/pdf/pdf-process.ts';
 import { endNews } from '$lib/server/history/news.ts';
 import { closeStore } from '$lib/server/live/data.ts';
 import { startNightly } from '$lib/server/live/nightly.ts';
@@ -21,6 +22,7 @@ export const init: ServerInit = async () => {
 	const stop = startNightly();
 	process.once('sveltekit:shutdown', () => {
 		stop();
+		pdfs.close();
 		void closeStore();
 	});
 	// Open streams would keep the server from ending.

@@ -58,6 +58,8 @@ export type ToJudge = {
 	readonly again: boolean;
 	/** Its pages are cut out of a book that will be bound. */
 	readonly fromBook: boolean;
+	/** Its pages are no larger than half a sheet. */
+	readonly half: boolean;
 	/** Whoever comes to the unit later: "Tamsin, about 2030". */
 	readonly later: string | null;
 	/** What the parent settled. */
@@ -97,39 +99,19 @@ export function judge(print: ToJudge, habits: PrintHabits): Judged {
 			: { value: value, why: 'your choice', isOwn: true };
 	};
 	const { role } = print;
-	const isHandled = HANDLED.includes(role);
 	const copies = own('copies', ...copiesFor(print, habits));
 	const finish = own('finish', ...finishFor(print, habits));
 	const stock = own('stock', ...stockFor(print, finish.value));
 	const isCard = stockOf(stock.value).isCard;
 	const layout = own('layout', 'pages', 'each page as it is');
 	const isMiniBook = role === 'mini-book';
+	const isGrid = layout.value !== 'pages';
 	const up = own(
 		'up',
-		layout.value !== 'pages' ? 4 : isMiniBook ? 2 : 1,
-		layout.value !== 'pages'
-			? 'four cards fit on a sheet'
-			: isMiniBook
-				? 'mini-books are half pages'
-				: 'one page on a side'
+		isGrid ? 4 : print.half ? 2 : 1,
+		isGrid ? 'four cards fit on a sheet' : print.half ? 'half pages, two to a side' : 'one page on a side'
 	);
-	const cut = own(
-		'cut',
-		isHandled && role !== 'game'
-			? 'trim'
-			: role === 'cut-outs'
-				? 'shapes'
-				: up.value > 1 || layout.value !== 'pages'
-					? 'trim'
-					: 'none',
-		isHandled && role !== 'game'
-			? 'cards are cut apart'
-			: role === 'cut-outs'
-				? 'cut out by hand'
-				: up.value > 1 || layout.value !== 'pages'
-					? 'several on a sheet'
-					: 'used as a whole page'
-	);
+	const cut = own('cut', ...cutFor(role, isGrid || up.value > 1));
 	const backs = layout.value === 'cards and backs' || layout.value === 'cards, one back';
 	return {
 		printed: own('printed', ...isPrinted(print, habits)),
@@ -159,6 +141,13 @@ function isPrinted({ role }: ToJudge, habits: PrintHabits): [boolean, string] {
 	if ((role === 'teacher' || role === 'answers') && habits.guide === 'screen')
 		return [false, 'you read the guide on a screen'];
 	return [true, role === 'planning' ? 'you write on it' : 'needed on paper'];
+}
+
+function cutFor(role: Role, isSeveral: boolean): [Cut, string] {
+	if (role === 'vocabulary' || role === 'three-part') return ['trim', 'cards are cut apart'];
+	if (role === 'mini-book') return ['trim', 'its leaves are cut apart'];
+	if (role === 'cut-outs') return ['shapes', 'cut out by hand'];
+	return isSeveral ? ['trim', 'several on a sheet'] : ['none', 'used as a whole page'];
 }
 
 function copiesFor({ role, fromBook }: ToJudge, habits: PrintHabits): [Copies, string] {

@@ -190,16 +190,30 @@ function cutLines({ width, height }: Paper, rows: number, columns: number): CutL
 	return [...across, ...down];
 }
 
-/** The first line of a slip large, the others below; about as many letters as fit. */
+/** Letters of a slip's line at its size; a longer one goes on below. */
+const SLIP_LETTERS = 72;
+
+/** The first line of a slip large, the others below. */
 function slipText(lines: readonly string[], edge: number): PrintedText[] {
 	const left = Math.max(20, edge + 5);
-	return lines.map((text, index) => ({
-		text,
-		x: left,
-		y: index === 0 ? 40 : 46 + index * 9,
-		points: index === 0 ? (text.length > 28 ? 20 : 30) : 15,
-		bold: index === 0
-	}));
+	const [head = '', ...rest] = lines;
+	const below = rest.flatMap((line) => wrapped(line, SLIP_LETTERS));
+	return [
+		{ text: head, x: left, y: 40, points: head.length > 28 ? 20 : 30, bold: true },
+		...below.map((text, index) => ({ text, x: left, y: 55 + index * 7.5, points: 13, bold: false }))
+	];
+}
+
+/** A line in parts of so many letters, broken between words. */
+function wrapped(line: string, most: number): string[] {
+	const parts: string[] = [];
+	for (const word of line.split(' ')) {
+		const last = parts.at(-1);
+		if (last !== undefined && last.length + 1 + word.length <= most)
+			parts[parts.length - 1] = `${last} ${word}`;
+		else parts.push(parts.length ? `    ${word}` : word);
+	}
+	return parts;
 }
 
 function chunks<T>(list: readonly T[], size: number): T[][] {

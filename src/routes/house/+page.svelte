@@ -130,6 +130,13 @@
 					<Button href="/phone">Set it up</Button>
 				</section>
 				<Part><CalendarFeed {data} /></Part>
+				<section aria-labelledby="printing">
+					<h2 id="printing" class="mb-2 text-lg">Printing</h2>
+					<p class="mb-3 text-ink-2">
+						The printer, what printing costs, and what you laminate, copy ahead, and bind.
+					</p>
+					<Button href="/house/printing">Open</Button>
+				</section>
 				<section aria-labelledby="health">
 					<h2 id="health" class="mb-2 text-lg">Health and backups</h2>
 					<p class="mb-2 text-sm text-ink-2">

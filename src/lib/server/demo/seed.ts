@@ -18,11 +18,12 @@ import { seedArranged } from './seed-arranged.ts';
 import { patchItem, seedLot, seedPlaces } from './seed-house.ts';
 import { seedLibrary } from './seed-library.ts';
 import { seedPrices } from './seed-prices.ts';
+import { seedPrint } from './seed-print.ts';
 import { seedOlderOnly, seedPlan, seedRun } from './seed-units.ts';
 
 /** Fills an empty database with the invented household of demo/. */
 export async function seedDemo(db: Db): Promise<void> {
-	await db.transaction().execute(async (trx) => {
+	const maps = await db.transaction().execute(async (trx) => {
 		await trx
 			.insertInto('household')
 			.values({
@@ -99,6 +100,8 @@ export async function seedDemo(db: Db): Promise<void> {
 				'2026-11-14'
 			);
 		}
+		return maps;
 	});
+	await seedPrint(db, maps);
 	await seedArranged(db);
 }

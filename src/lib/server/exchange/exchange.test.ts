@@ -143,7 +143,15 @@ describe('bringing in', () => {
 			const text = exportSheet(await situationOf(demo), id, 1);
 			const other = await openTestStore();
 			await other.write.deleteFrom('need_state').execute();
-			for (const table of ['resource_use', 'loan', 'activity_resource', 'lent_piece'] as const)
+			for (const table of [
+				'print_run',
+				'print',
+				'print_source',
+				'resource_use',
+				'loan',
+				'activity_resource',
+				'lent_piece'
+			] as const)
 				await other.write.deleteFrom(table).execute();
 			await other.write.updateTable('spine').set({ resource_id: null }).execute();
 			await other.write.deleteFrom('resource').execute();

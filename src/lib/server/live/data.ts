@@ -4,6 +4,7 @@ import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { StartRefusal } from '../database/faults.ts';
 import { FILE, openStore, type Store } from '../database/open.ts';
+import { keepGuide } from '../demo/guide-file.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { mendHalfDone } from '../history/changes.ts';
 import { seedEmpty } from '../stores/house/household.ts';
@@ -32,6 +33,7 @@ async function open(): Promise<Store> {
 		if (env.GATHER_BIN_DEMO) await seedDemo(made.write);
 		else await seedEmpty(made.write, systemZone());
 	}
+	if (env.GATHER_BIN_DEMO) await keepGuide(folder);
 	if (made.damage === null) await mendHalfDone(made.write);
 	noteHouse(folder);
 	if (made.damage !== null)
@@ -80,8 +82,14 @@ function noteHouse(folder: string): void {
 }
 
 export async function closeStore(): Promise<void> {
-	if (data) await (await data).close();
+	const before = data;
 	data = null;
+	if (before) await (await before).close();
+}
+
+/** Whether a store is still the one of this process: what goes on in the background ends with it. */
+export async function isOpen(store: Store): Promise<boolean> {
+	return data !== null && (await data) === store;
 }
 
 /** Closes the house for some work on its files, during which everyone waits, and opens it again in any case. */

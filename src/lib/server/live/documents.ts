@@ -13,7 +13,8 @@ import { addPrintable, sourcesOf } from '../services/print/sources.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 import { colorKey } from '../services/readiness/streams/prints.ts';
 import { noteColor, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
-import { opened } from './data.ts';
+import type { Store } from '../database/open.ts';
+import { isOpen, opened } from './data.ts';
 import { situation } from './now.ts';
 
 export type Added = {
@@ -29,7 +30,8 @@ export type Added = {
  */
 export async function addPdf(run: number, upload: string, kind: SourceKind, doer: Doer): Promise<Added> {
 	const kept = await keepUpload(upload);
-	const { write, read } = await opened();
+	const store = await opened();
+	const { write, read } = store;
 	const isNew = !(await read
 		.selectFrom('document')
 		.select('id')
@@ -50,33 +52,31 @@ export async function addPdf(run: number, upload: string, kind: SourceKind, doer
 		async (trx) => addPrintable(trx, await situation(), run, { ...kept, pages: sizes.length, scripts }, kind)
 	);
 	await notePages(write, kept.sha256, sizes);
-	readSoon(kept.sha256);
+	void readSoon(store, kept.sha256);
 	return { ...result, pages: sizes.length, changed };
 }
 
-/** Files that are being read, or were read to their end. */
-const reading = new Map<string, Promise<void>>();
+/** Files of a store that are being read, or were read to their end. */
+const reading = new WeakMap<Store, Map<string, Promise<void>>>();
 
 /** Reads the words, shapes and colors of all pages of a PDF in the background, unless that is done or under way. */
-export function readSoon(sha256: string): void {
-	if (reading.has(sha256)) return;
-	reading.set(
-		sha256,
-		readAll(sha256).catch((error: unknown) => {
-			if (!(error instanceof Refusal)) console.error('A PDF could not be read to its end', error);
-		})
-	);
-}
-
-/** Waits until what is being read was read. */
-export async function readToItsEnd(sha256: string): Promise<void> {
-	await reading.get(sha256);
+export function readSoon(store: Store, sha256: string): Promise<void> {
+	const own = reading.get(store) ?? new Map<string, Promise<void>>();
+	reading.set(store, own);
+	const known = own.get(sha256);
+	if (known) return known;
+	const done = readAll(store, sha256).catch(async (error: unknown) => {
+		if (!(error instanceof Refusal) && (await isOpen(store)))
+			console.error('A PDF could not be read to its end', error);
+	});
+	own.set(sha256, done);
+	return done;
 }
 
 const PAGES_A_TIME = 10;
 
-async function readAll(sha256: string): Promise<void> {
-	const { write, read } = await opened();
+async function readAll(store: Store, sha256: string): Promise<void> {
+	const { write, read } = store;
 	const path = documentPath(sha256);
 	let pages = await pagesOf(read, sha256);
 	if (pages.length === 0) {
@@ -87,10 +87,13 @@ async function readAll(sha256: string): Promise<void> {
 		const some = pages.slice(from, from + PAGES_A_TIME);
 		if (some.every((page) => page.text !== null)) continue;
 		const texts = await pdfs.ask('read', { path, from, to: from + some.length }, { later: true });
+		if (!(await isOpen(store))) return;
 		await noteRead(write, sha256, from + 1, texts);
 	}
-	for (const { page, colored } of pages)
-		if (colored === null) await pictureOf(sha256, page, 'small', true).catch(() => null);
+	for (const { page, colored } of pages) {
+		if (!(await isOpen(store))) return;
+		if (colored === null) await pictureOf(store, sha256, page, 'small', true).catch(() => null);
+	}
 }
 
 const WIDTHS = { small: 280, large: 1100 } as const;
@@ -101,6 +104,7 @@ const drawing = new Map<string, Promise<void>>();
 
 /** The picture of a page as JPEG, made when it is looked at first. @throws Refusal where it cannot be made. */
 export async function pictureOf(
+	store: Store,
 	sha256: string,
 	page: number,
 	size: PictureSize,
@@ -108,18 +112,24 @@ export async function pictureOf(
 ): Promise<Buffer> {
 	const to = cachePath('pages', sha256, `${page}-${WIDTHS[size]}.jpg`);
 	if (!existsSync(to)) {
-		const made = drawing.get(to) ?? draw(sha256, page, WIDTHS[size], to, later);
+		const made = drawing.get(to) ?? draw(store, sha256, page, WIDTHS[size], to, later);
 		drawing.set(to, made);
 		await made.finally(() => drawing.delete(to));
 	}
 	return readFile(to);
 }
 
-async function draw(sha256: string, page: number, width: number, to: string, later: boolean): Promise<void> {
+async function draw(
+	store: Store,
+	sha256: string,
+	page: number,
+	width: number,
+	to: string,
+	later: boolean
+): Promise<void> {
 	await mkdir(dirname(to), { recursive: true, mode: 0o700 });
 	const look = await pdfs.ask('draw', { path: documentPath(sha256), page: page - 1, width, to }, { later });
-	const { write } = await opened();
-	await noteColor(write, sha256, page, look.colored);
+	if (await isOpen(store)) await noteColor(store.write, sha256, page, look.colored);
 }
 
 /** What was read of the files that a run is printed from: its pages, their colors and sizes. */
@@ -131,12 +141,12 @@ export type RunFiles = {
 
 /** Reads that from the database, and goes on reading files that were not read to their end. */
 export async function filesOf({ snapshot }: Situation, run: RunSituation): Promise<RunFiles> {
-	const { read } = await opened();
+	const store = await opened();
 	const pages = new Map<string, readonly Row<'document_page'>[]>();
 	for (const { file } of sourcesOf(snapshot, run)) {
 		if (file === null) continue;
-		readSoon(file);
-		pages.set(file, await pagesOf(read, file));
+		void readSoon(store, file);
+		pages.set(file, await pagesOf(store.read, file));
 	}
 	return {
 		pages,

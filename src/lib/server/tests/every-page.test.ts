@@ -1,3 +1,4 @@
+import { guideBytes, hashOf } from '../demo/guide-file.ts';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { openHousehold } from './household.ts';
 import { paramNames, requestEvent, routeOf, settled } from './requests.ts';
@@ -34,6 +35,7 @@ const VALUES = [
 	'2027-02-30',
 	'🧲'.repeat(300)
 ];
+const guideHash = hashOf(guideBytes()!);
 const PARAMS: Readonly<Record<string, readonly string[]>> = {
 	run: ['1', '2', '0', '99999', 'one'],
 	id: ['1', '3', '99999', '-1', 'one'],
@@ -42,7 +44,11 @@ const PARAMS: Readonly<Record<string, readonly string[]>> = {
 	what: ['claims', 'supplies', 'places', 'list', 'plan', 'nothing'],
 	format: ['csv', 'bib', 'nothing'],
 	name: ['none.webp', '../state'],
-	secret: ['wrong', '']
+	secret: ['wrong', ''],
+	file: ['none', guideHash, '../state'],
+	page: ['1', '0', '99999', 'x'],
+	size: ['small', 'huge'],
+	source: ['1', '99999', 'x']
 };
 
 /** They lead on to another page, or have nothing to give in this household. */

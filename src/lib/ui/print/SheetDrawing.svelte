@@ -8,8 +8,10 @@
 		files: readonly string[];
 		/** What is seen, for those who do not see it. */
 		label: string;
+		/** It is printed without color. */
+		isGray?: boolean;
 	};
-	let { side, paper, files, label }: Props = $props();
+	let { side, paper, files, label, isGray = false }: Props = $props();
 
 	/** Where a picture lies before it is turned about the middle of its box. */
 	function unturned({ x, y, width, height, turn }: Side['placed'][number]) {
@@ -37,6 +39,7 @@
 			width={box.width}
 			height={box.height}
 			preserveAspectRatio="none"
+			style={isGray ? 'filter: grayscale(1)' : undefined}
 			transform={one.turn
 				? `rotate(${one.turn} ${one.x + one.width / 2} ${one.y + one.height / 2})`
 				: undefined}

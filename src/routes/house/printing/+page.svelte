@@ -125,7 +125,7 @@
 						<tr class="border-b border-rule text-left text-sm text-ink-2">
 							<th class="py-1.5 font-semibold" scope="col">For</th>
 							<th class="w-32 py-1.5 font-semibold" scope="col">At home</th>
-							<th class="w-32 py-1.5 font-semibold" scope="col">Copy shop</th>
+							<th class="w-32 py-1.5 font-semibold" scope="col">Copy store</th>
 						</tr>
 					</thead>
 					<tbody>
@@ -147,7 +147,7 @@
 										name="shop{field}"
 										value={typed(shop)}
 										inputmode="decimal"
-										aria-label="Copy shop: {name}"
+										aria-label="Copy store: {name}"
 									/></td
 								>
 							</tr>
@@ -170,7 +170,7 @@
 										name="shop-{stock.code}"
 										value={typed(printing.shop.stockExtra?.[stock.code])}
 										inputmode="decimal"
-										aria-label="Copy shop, extra: a sheet of {stock.name}"
+										aria-label="Copy store, extra: a sheet of {stock.name}"
 										placeholder={stock.code === 'plain20' ? 'none' : ''}
 									/></td
 								>

@@ -30,7 +30,8 @@ create table print (
 	source_id integer not null references print_source(id), lesson_id integer references lesson(id),
 	activity_id integer references activity(id), title text not null, role text not null, pages text not null,
 	participants text, again integer not null default 0, from_book integer not null default 0,
-	optional integer not null default 0, choices text not null default '{}', note text not null default ''
+	half integer not null default 0, optional integer not null default 0, choices text not null default '{}',
+	note text not null default ''
 ) strict;
 create index print_run_id on print(run_id);
 create index print_source_id on print(source_id);

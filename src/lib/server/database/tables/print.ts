@@ -69,6 +69,8 @@ export interface PrintTable {
 	again: Generated<Bit>;
 	/** Its pages are cut out of a book that will be bound. */
 	from_book: Generated<Bit>;
+	/** Its pages are no larger than half a sheet. */
+	half: Generated<Bit>;
 	optional: Generated<Bit>;
 	/** What the parent settled; the rest follows from the role. */
 	choices: Generated<Json<Partial<PrintChoices>>>;

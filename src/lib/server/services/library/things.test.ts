@@ -82,7 +82,8 @@ describe('printables', () => {
 	it('are printed for their lesson, a copy per child; then the copies stream is ready', async () => {
 		const { store, now } = await demo();
 		const cell = boardOf(now, now.runs[0]).lessons[5].streams.copies;
-		expect(cell.text).toBe('0 of 1');
+		// Seven copies of the guide are ready; the net of the globe is not.
+		expect(cell.text).toBe('7 of 8');
 		const act = actsOf(now).find((one) => one.title === 'Print Globe net to cut out')!;
 		expect(act.detail).toContain('2 pages, 3 copies');
 		await change(store.write, doer(), 'printed', (trx) => takeStep(trx, now, act.keys));

@@ -11,6 +11,8 @@ import { setLimits, setStart, setWeekdays } from '../../stores/plan/units.ts';
 import { limitsOf, type RunSituation } from '../calendar/runs.ts';
 import { missingThings } from '../readiness/missing.ts';
 import { computeRun, type Situation } from '../readiness/situation.ts';
+import { costOfPrints } from '../readiness/print-cost.ts';
+import { printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 
 /** What a parent asks about before deciding; null and empty leave it as it is. */
@@ -48,7 +50,8 @@ export function isAsked(ask: WhatIf): boolean {
 
 /** The differences that a change would make to a run, computed on a copy. */
 export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): WhatIfAnswer {
-	const { run: after, needs } = computeRun(situation, changed(situation.snapshot, run, ask), run.row.id);
+	const changedSnapshot = changed(situation.snapshot, run, ask);
+	const { run: after, needs } = computeRun(situation, changedSnapshot, run.row.id);
 	const rows: [string, string, string][] = [
 		['Children', childrenText(run), childrenText(after)],
 		['Lessons', String(run.lessons.length), String(after.lessons.length)],
@@ -57,6 +60,8 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 		['Days to spare', spareText(run), spareText(after)],
 		['Late', lateText(situation.needs, run), lateText(needs, after)],
 		['Extras cost', money(costOf(run)), money(costOf(after))],
+		['Sheets to print', sheetsText(situation.snapshot, run), sheetsText(changedSnapshot, after)],
+		['Printing at home', printingText(situation.snapshot, run), printingText(changedSnapshot, after)],
 		['Budget', budgetText(run), budgetText(after)]
 	];
 	const before = missingThings(situation.needs, run);
@@ -128,6 +133,23 @@ function costOf({ activities }: RunSituation): number {
 	return activities
 		.filter((one) => one.lesson !== null && one.activity.standing !== 'do without')
 		.reduce((sum, { activity }) => sum + activity.cents, 0);
+}
+
+/** What the unit prints in all. */
+function wanted(snapshot: Snapshot, run: RunSituation) {
+	return costOfPrints(
+		snapshot,
+		printsOf(snapshot, run).filter((one) => one.off === null)
+	);
+}
+
+function sheetsText(snapshot: Snapshot, run: RunSituation): string {
+	return String(wanted(snapshot, run).byStock.reduce((sum, one) => sum + one.sheets, 0));
+}
+
+function printingText(snapshot: Snapshot, run: RunSituation): string {
+	const { home } = wanted(snapshot, run);
+	return home === null ? 'a price is missing' : money(Math.round(home));
 }
 
 function budgetText(run: RunSituation): string {

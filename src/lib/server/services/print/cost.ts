@@ -1,12 +1,13 @@
-import { breakEven, printRun, runText, type PrintRunCost } from '$core/print/index.ts';
+import { breakEven, runText, type PrintRunCost } from '$core/print/index.ts';
 import { counted, money } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
+import { costOfPrints } from '../readiness/print-cost.ts';
 import type { PrintSituation } from '../readiness/streams/prints.ts';
 import { printingIn } from './run-plan.ts';
 
-/** What some prints cost: at home, at the copy shop, each run where it is cheaper, and ready-made. */
+/** What some prints cost: at home, at the copy store, each run where it is cheaper, and ready-made. */
 export type CostView = {
 	readonly runs: readonly {
 		readonly text: string;
@@ -25,31 +26,6 @@ export type CostView = {
 
 const said = (cents: number | null) => (cents === null ? 'a price is missing' : money(Math.round(cents)));
 
-/** The cost of one run's prints, each with its open copies only. */
-export function costOf(snapshot: Snapshot, prints: readonly PrintSituation[]): PrintRunCost {
-	const { home, shop } = printingIn(snapshot);
-	return printRun({
-		children: 0,
-		prints: prints.map((print) => {
-			const { judged, copies } = print;
-			const isBacked = judged.layout.value === 'cards, one back';
-			return {
-				id: String(print.row.id),
-				pages: isBacked ? Math.max(1, print.pages.length - 1) * 2 : print.pages.length,
-				copies: copies.reduce((sum, one) => sum + one.count, 0),
-				sides: judged.sides.value,
-				up: judged.up.value,
-				stock: judged.stock.value,
-				colour: judged.color.value,
-				laminate: judged.finish.value === 'pouch'
-			};
-		}),
-		home,
-		shop,
-		readyMade: null
-	});
-}
-
 /** The cost of runs, and in words where a ready-made set would be cheaper. */
 export function costView(
 	snapshot: Snapshot,
@@ -61,7 +37,7 @@ export function costView(
 		readonly prints: readonly PrintSituation[];
 	}[]
 ): CostView {
-	const costs = groups.map((group) => ({ group, cost: costOf(snapshot, group.prints) }));
+	const costs = groups.map((group) => ({ group, cost: costOfPrints(snapshot, group.prints) }));
 	const sum = (way: 'home' | 'shop') =>
 		costs.reduce<number | null>(
 			(all, { cost }) => (all === null || cost[way] === null ? null : all + cost[way]),
@@ -107,7 +83,7 @@ function readyMadeText(
 	const sides = costs.reduce((sum, one) => sum + one.sides.colour + one.sides.grey, 0);
 	const from = shop.colourSide ? breakEven(price, shop.colourSide) : null;
 	const at =
-		from === null ? '' : `At the copy shop’s price it is cheaper from ${counted(from, 'color side')} on; `;
+		from === null ? '' : `At the copy store’s price it is cheaper from ${counted(from, 'color side')} on; `;
 	const isCheaper = home !== null && price < home;
 	return `Ready-made for ${money(price)}. ${at}you print ${counted(sides, 'side')}${
 		home === null

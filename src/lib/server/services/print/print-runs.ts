@@ -157,7 +157,7 @@ export async function printed(
 	now: Situation,
 	run: RunSituation,
 	id: number,
-	only: { readonly child?: number | null; readonly print?: number } | null = null
+	only: { readonly child?: number | null; readonly lesson?: number } | null = null
 ): Promise<string> {
 	const { snapshot, today } = now;
 	const row = runRow(snapshot, run, id);
@@ -167,7 +167,7 @@ export async function printed(
 	const chosen = sets.filter(
 		(set) =>
 			only === null ||
-			((only.print === undefined || only.print === set.print) &&
+			((only.lesson === undefined || only.lesson === (prints.get(set.print)?.lesson?.lesson.id ?? 0)) &&
 				(only.child === undefined || only.child === set.child))
 	);
 	if (chosen.length === 0) throw new Refusal('None of these is in this run. Reload the page.');

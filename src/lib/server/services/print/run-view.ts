@@ -4,8 +4,8 @@ import type { Row } from '../../database/tables/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { costOfPrints } from '../readiness/print-cost.ts';
 import { copyState, printKey } from '../readiness/streams/prints.ts';
-import { costOf } from './cost.ts';
 import { runRow } from './print-runs.ts';
 import { becomes, printingIn, runPlan, type PageSizes, type RunPlan } from './run-plan.ts';
 import { rightsNote } from './sources.ts';
@@ -33,7 +33,8 @@ export type RunView = {
 		readonly isPrinted: boolean;
 	}[];
 	readonly lessons: readonly {
-		readonly print: number;
+		/** 0: what is for the unit as a whole. */
+		readonly lesson: number;
 		readonly title: string;
 		readonly isPrinted: boolean;
 	}[];
@@ -99,11 +100,13 @@ export function runView(
 				isPrinted: plan.sets.filter((one) => (one.child?.id ?? null) === child).every(isPrinted)
 			})
 		),
-		lessons: [...new Set(plan.sets.map((one) => one.print))].map((print) => ({
-			print: print.row.id,
-			title: print.lesson ? `Lesson ${print.lesson.number}: ${print.row.title}` : print.row.title,
-			isPrinted: plan.sets.filter((one) => one.print === print).every(isPrinted)
-		})),
+		lessons: [...new Set(plan.sets.map((one) => one.print.lesson))]
+			.sort((a, b) => (a?.number ?? 0) - (b?.number ?? 0))
+			.map((lesson) => ({
+				lesson: lesson?.lesson.id ?? 0,
+				title: lesson ? `lesson ${lesson.number}` : 'for the whole unit',
+				isPrinted: plan.sets.filter((one) => one.print.lesson === lesson).every(isPrinted)
+			})),
 		cost: costText(cost),
 		rights: [...new Set(plan.sets.map((one) => rightsNote(one.print.resource.rights, run)))],
 		scaled: scaledText(plan),
@@ -116,15 +119,15 @@ function costOfRun({ snapshot }: Situation, plan: RunPlan): PrintRunCost {
 		...print,
 		copies: plan.sets.filter((one) => one.print === print).map((one) => ({ child: one.child, count: 1 }))
 	}));
-	return costOf(snapshot, prints);
+	return costOfPrints(snapshot, prints);
 }
 
 function costText({ home, shop, cheapest }: PrintRunCost): string {
 	const said = (cents: number) => money(Math.round(cents));
 	if (home === null && shop === null) return 'Set your prices to see what it costs.';
-	if (home === null) return `${said(shop!)} at the copy shop.`;
+	if (home === null) return `${said(shop!)} at the copy store.`;
 	if (shop === null) return `${said(home)} at home.`;
-	return `${said(home)} at home, ${said(shop)} at the copy shop: ${cheapest === 'shop' ? 'the shop' : 'home'} is cheaper.`;
+	return `${said(home)} at home, ${said(shop)} at the copy store: ${cheapest === 'shop' ? 'the store' : 'home'} is cheaper.`;
 }
 
 function stepsOf(row: Row<'print_run'>, sheets: number, duplex: RunView['duplex'], flip: Flip): string[] {

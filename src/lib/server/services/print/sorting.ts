@@ -8,6 +8,8 @@ import {
 	type Suggestion
 } from '$core/print/index.ts';
 import { Refusal } from '$core/error.ts';
+import { PAPER_SIZES } from '$core/reference/index.ts';
+import { counted } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -41,6 +43,7 @@ export type SuggestedGroup = {
 	readonly why: string;
 	readonly title: string;
 	readonly again: boolean;
+	readonly half: boolean;
 };
 
 export type Strip = {
@@ -94,10 +97,10 @@ export function stripOf(
 			left === 0
 				? 'All pages are sorted.'
 				: groups.length
-					? `${left === source.pages ? 'No page is sorted yet' : `${left} of ${source.pages} pages to sort`}. We have a suggestion for ${seems.size}.`
+					? `${left === source.pages ? 'No page is sorted yet' : `${counted(left, 'page')} of ${source.pages} to sort`}. We have a suggestion for ${seems.size}.`
 					: done < read.length
 						? `Reading the pages: ${done} of ${read.length}. You can start sorting.`
-						: `${left} of ${source.pages} pages to sort. Select some, and say what they are.`
+						: `${counted(left, 'page')} of ${source.pages} to sort. Select some, and say what they are.`
 	};
 }
 
@@ -139,14 +142,20 @@ export function suggestedGroups(
 	}));
 	const open = suggestRoles(pages, lessons).filter((one) => !sorted.has(one.page) && !dropped.has(one.page));
 	const textOf = new Map(pages.map((one) => [one.page, one.text]));
-	return groupSuggestions(open).map((group) => groupView(group, run, textOf));
+	return groupSuggestions(open).map((group) => ({
+		...groupView(group, run, textOf),
+		half: areHalf(
+			group.map((one) => one.page),
+			read
+		)
+	}));
 }
 
 function groupView(
 	group: readonly Suggestion[],
 	run: RunSituation,
 	textOf: ReadonlyMap<number, string>
-): SuggestedGroup {
+): Omit<SuggestedGroup, 'half'> {
 	const [first] = group;
 	const lesson = run.lessons.find((one) => String(one.lesson.id) === first.lesson) ?? null;
 	const pages = group.map((one) => one.page);
@@ -160,6 +169,18 @@ function groupView(
 		title: titleFrom(first.role, textOf.get(first.page) ?? ''),
 		again: first.again
 	};
+}
+
+/** Two pages of this share of a letter sheet's surface fit on one. */
+const HALF = 0.56;
+
+/** Whether pages are no larger than half a sheet. */
+function areHalf(pages: readonly number[], read: readonly Row<'document_page'>[]): boolean {
+	const { width, height } = PAPER_SIZES.letter;
+	return pages.every((page) => {
+		const size = read[page - 1];
+		return size !== undefined && size.width_mm * size.height_mm <= HALF * width * height;
+	});
 }
 
 /** A title from the first lines of a page: what is no lesson's number and no bare name of its role. */
@@ -187,7 +208,8 @@ export async function takeSuggestions(
 			title: group.title,
 			role: group.role,
 			pages: group.pages,
-			again: group.again
+			again: group.again,
+			half: group.half
 		});
 	return groups.reduce((sum, group) => sum + group.pages.length, 0);
 }
@@ -236,7 +258,8 @@ export async function sortByHand(
 		title: sort.title || titleFrom(sort.role, read[sort.pages[0] - 1]?.text ?? ''),
 		role: sort.role,
 		pages: sort.pages,
-		again: false
+		again: false,
+		half: areHalf(sort.pages, read)
 	});
 	return `${ROLE_TEXT[sort.role][0]}: page${sort.pages.length === 1 ? '' : 's'} ${text}`;
 }

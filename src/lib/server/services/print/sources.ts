@@ -1,11 +1,11 @@
 import type { CopyingRight } from '$core/library/index.ts';
-import { RIGHTS_TEXT, counted } from '$core/words/index.ts';
+import { RIGHTS_TEXT } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
-import type { SourceKind } from '../../database/tables/print.ts';
+import { SOURCE_KINDS, type SourceKind } from '../../database/tables/print.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { addResource, updateResource } from '../../stores/library/resources.ts';
+import { addResource } from '../../stores/library/resources.ts';
 import { addDocument } from '../../stores/print/documents.ts';
 import { addSource } from '../../stores/print/prints.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
@@ -81,11 +81,6 @@ export async function addPaperOriginal(
 	return printFrom(trx, run, resource, kind);
 }
 
-/** Puts a PDF with a printable that had none. */
-export async function attachDocument(trx: Trx, resource: number, document: number): Promise<void> {
-	await updateResource(trx, resource, { document_id: document });
-}
-
 /** Something that a run is printed from, as a screen shows it. */
 export type SourceView = {
 	readonly id: number;
@@ -105,6 +100,7 @@ export function sourcesOf(snapshot: Snapshot, run: RunSituation): SourceView[] {
 	const documents = byId(snapshot.documents);
 	return snapshot.printSources
 		.filter((one) => one.run_id === run.row.id)
+		.toSorted((a, b) => SOURCE_KINDS.indexOf(a.kind) - SOURCE_KINDS.indexOf(b.kind))
 		.map((source) => {
 			const resource = resources.get(source.resource_id)!;
 			const document = documents.get(resource.document_id ?? 0) ?? null;
@@ -144,7 +140,7 @@ function notesOf(resource: Row<'resource'>, document: Row<'document'> | null, ru
 		document?.scripts
 			? 'This file carries scripts. They never run here and are left out of what you print.'
 			: '',
-		document === null ? 'A paper original: copied by hand or at the copy shop.' : ''
+		document === null ? 'A paper original: copied by hand or at the copy store.' : ''
 	].filter(Boolean);
 }
 
@@ -159,10 +155,3 @@ export function rightsNote(rights: CopyingRight, run: RunSituation): string {
 		? 'Copying right: own family, not a co-op.'
 		: `Copying right: ${RIGHTS_TEXT[rights].toLowerCase()}.`;
 }
-
-/** "2 sources, 64 pages" */
-export const sourcesText = (sources: readonly SourceView[]) =>
-	`${counted(sources.length, 'source')}, ${counted(
-		sources.reduce((sum, one) => sum + one.pages, 0),
-		'page'
-	)}`;

@@ -289,7 +289,7 @@ function sentenceOf(
 	if (unsorted.length) {
 		const [next] = unsorted;
 		return {
-			sentence: `${next.title}: ${next.sorted === 0 ? `${counted(next.pages, 'page')} to sort` : `${next.pages - next.sorted} of ${next.pages} pages to sort`}.`,
+			sentence: `${next.title}: ${next.sorted === 0 ? `${counted(next.pages, 'page')} to sort` : `${counted(next.pages - next.sorted, 'page')} of ${next.pages} to sort`}.`,
 			detail: 'Say once what the pages are; copies, paper, and finish follow.'
 		};
 	}

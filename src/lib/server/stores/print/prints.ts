@@ -70,6 +70,8 @@ export type PrintInput = {
 	readonly pages: readonly number[];
 	readonly again: boolean;
 	readonly fromBook?: boolean;
+	/** Its pages are no larger than half a sheet. */
+	readonly half: boolean;
 };
 
 /**
@@ -91,7 +93,8 @@ export async function sortPages(trx: Trx, run: number, input: PrintInput): Promi
 			pages: json(input.pages),
 			participants: null,
 			again: input.again ? 1 : 0,
-			from_book: input.fromBook ? 1 : 0
+			from_book: input.fromBook ? 1 : 0,
+			half: input.half ? 1 : 0
 		})
 		.returning('id')
 		.executeTakeFirstOrThrow();

@@ -92,7 +92,7 @@
 						<th class="py-1.5 font-semibold" scope="col">Still to print</th>
 						<th class="py-1.5 text-right font-semibold" scope="col">Sides</th>
 						<th class="py-1.5 text-right font-semibold" scope="col">Home</th>
-						<th class="py-1.5 text-right font-semibold" scope="col">Copy shop</th>
+						<th class="py-1.5 text-right font-semibold" scope="col">Copy store</th>
 					</tr>
 				</thead>
 				<tbody class="tabular-nums">

@@ -90,6 +90,7 @@ function situationOf(
 			colored: looked.every((one) => one !== undefined) ? Math.max(0, ...looked) : null,
 			again: row.again === 1,
 			fromBook: row.from_book === 1,
+			half: row.half === 1,
 			later: laterChild(snapshot, run),
 			own: parsed(row.choices)
 		},
@@ -143,16 +144,15 @@ function situationOf(
 					: lesson?.over
 						? 'its lesson is over'
 						: all === 0
-							? 'nobody takes part on its day'
+							? 'no one takes part on its day'
 							: null
 	};
 }
 
-/** Pages of cards have four of them, in two rows (common practice); others are cut nowhere. */
+/** Pages of cards have four of them, those of mini-books two leaves (common practice); others are cut nowhere. */
 function cardsOnPage(row: Row<'print'>): { rows: number; columns: number } {
-	return row.role === 'vocabulary' || row.role === 'three-part'
-		? { rows: 2, columns: 2 }
-		: { rows: 1, columns: 1 };
+	if (row.role === 'vocabulary' || row.role === 'three-part') return { rows: 2, columns: 2 };
+	return { rows: row.role === 'mini-book' ? 2 : 1, columns: 1 };
 }
 
 const dayOf = (lesson: LessonSituation | null): Day | null =>

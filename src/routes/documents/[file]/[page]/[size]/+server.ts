@@ -1,5 +1,6 @@
 import { error, type RequestHandler } from '@sveltejs/kit';
 import { pictureOf, type PictureSize } from '$lib/server/live/documents.ts';
+import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { answering } from '$lib/server/requests/form-action.ts';
 
@@ -13,7 +14,7 @@ export const GET: RequestHandler = async ({ params }) => {
 	if (size !== 'small' && size !== 'large') error(404, 'No page here.');
 	return answering(
 		async () =>
-			new Response(new Uint8Array(await pictureOf(document.sha256, page, size)), {
+			new Response(new Uint8Array(await pictureOf(await opened(), document.sha256, page, size)), {
 				// It is named by the hash of the file, so it never changes.
 				headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' }
 			}),

@@ -26,10 +26,10 @@ export const actions: Actions = {
 	printed: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ child: number | null; print: number | null; what: 'all' | 'child' | 'print' }>({
-				what: Joi.string().valid('all', 'child', 'print').required(),
+			Joi.object<{ child: number | null; lesson: number; what: 'all' | 'child' | 'lesson' }>({
+				what: Joi.string().valid('all', 'child', 'lesson').required(),
 				child: id.empty('').allow(null).default(null),
-				print: id.empty('').allow(null).default(null)
+				lesson: Joi.number().integer().min(0).empty('').default(0)
 			}),
 			(text: string) => text,
 			async ({ trx, now }, form) => {
@@ -39,11 +39,7 @@ export const actions: Actions = {
 					now,
 					run,
 					Number(event.params.id),
-					form.what === 'all'
-						? null
-						: form.what === 'child'
-							? { child: form.child }
-							: { print: form.print ?? 0 }
+					form.what === 'all' ? null : form.what === 'child' ? { child: form.child } : { lesson: form.lesson }
 				);
 			}
 		),

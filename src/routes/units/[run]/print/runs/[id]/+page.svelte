@@ -121,10 +121,10 @@
 				{/each}
 			{/if}
 			{#if view.lessons.length > 1}
-				{#each view.lessons as one (one.print)}
+				{#each view.lessons as one (one.lesson)}
 					<form method="post" action="?/printed" use:enhance={saves()}>
-						<input type="hidden" name="what" value="print" />
-						<input type="hidden" name="print" value={one.print} />
+						<input type="hidden" name="what" value="lesson" />
+						<input type="hidden" name="lesson" value={one.lesson} />
 						<Button type="submit" size="small" disabled={one.isPrinted}
 							>{one.isPrinted ? `${one.title}: printed` : `Printed: ${one.title}`}</Button
 						>
@@ -172,12 +172,14 @@
 				<div class={sheet.back ? 'grid grid-cols-2 gap-1.5' : ''}>
 					<SheetDrawing
 						side={sheet.front}
+						isGray={view.row.color === 0}
 						paper={view.paper}
 						files={view.files}
 						label="Sheet {sheet.number}, front: {sheet.label}"
 					/>
 					{#if sheet.back}<SheetDrawing
 							side={sheet.back}
+							isGray={view.row.color === 0}
 							paper={view.paper}
 							files={view.files}
 							label="Sheet {sheet.number}, back: {sheet.label}"
