@@ -53,19 +53,25 @@ export function ensurePackages() {
 	}
 }
 
-/** Chromium for the browser journeys: Debian's, installed when that is possible. */
-export function ensureChromium() {
-	if (existsSync('/usr/bin/chromium')) return true;
+/** What the tests need from Debian: Chromium for the journeys, qpdf to check print files; installed when that is possible. */
+const DEBIAN = { chromium: '/usr/bin/chromium', qpdf: '/usr/bin/qpdf' };
+
+/** Installs what the tests need beside the packages. Answers whether all of it is there. */
+export function ensureDebian() {
+	const missing = () => Object.keys(DEBIAN).filter((name) => !existsSync(DEBIAN[name]));
+	if (missing().length === 0) return true;
 	if (process.getuid?.() === 0 && spawnSync('which', ['apt-get']).status === 0) {
-		console.log('Installing Chromium …');
+		console.log(`Installing ${missing().join(' and ')} …`);
 		run('apt-get', ['update', '-qq']);
-		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+		run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing()], {
 			DEBIAN_FRONTEND: 'noninteractive'
 		});
-		if (existsSync('/usr/bin/chromium')) return true;
+		if (missing().length === 0) return true;
 	}
 	console.error(
-		'The browser journeys need Chromium at /usr/bin/chromium. On Debian: sudo apt-get install chromium'
+		`The tests need ${missing()
+			.map((name) => DEBIAN[name])
+			.join(' and ')}. On Debian: sudo apt-get install ${missing().join(' ')}`
 	);
 	return false;
 }

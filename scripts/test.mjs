@@ -1,7 +1,7 @@
 // Everything that must hold: lint, types, unit tests, build, browser journeys. The last line counts.
 import { readFileSync, rmSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureChromium, ensurePackages, ROOT, run, runAside } from './install.mjs';
+import { ensureDebian, ensurePackages, ROOT, run, runAside } from './install.mjs';
 
 ensurePackages();
 const results = join(ROOT, 'test-results');
@@ -58,7 +58,7 @@ if (build.ok)
 		'Kills, cuts of the power and bad texts, a little of each',
 		await runAside('npm', ['run', '--silent', 'faults', '--', 'short'])
 	);
-if (!ensureChromium()) count('Browser journeys', 0, 1);
+if (!ensureDebian()) count('Browser journeys', 0, 1);
 else if (build.ok) {
 	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [
 		stats.expected,

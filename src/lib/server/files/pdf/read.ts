@@ -129,7 +129,7 @@ export function drawPage(
 }
 
 /** Two of a pixel's three parts so far apart look colored; less is the tint of a scan. */
-const COLORED = 40;
+const COLORED = 28;
 
 function lookOf(rgba: Uint8Array): PageLook {
 	let colored = 0;
