@@ -33,6 +33,7 @@ import { chromium, type Browser } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config.ts';
 
 const PAGES = [
+	'/units/1/print',
 	'/',
 	'/units',
 	'/units/1',
@@ -416,6 +417,55 @@ async function underLoad(address: string, paths: readonly string[]) {
 }
 
 await library();
+await printing();
+
+/** A scanned guide of 300 pages, and 400 sheets out of it, beside what a program for nothing else takes. */
+async function printing() {
+	const { mkdtempSync: folderFor, rmSync: remove } = await import('node:fs');
+	const { spawnSync } = await import('node:child_process');
+	const { createRequire } = await import('node:module');
+	const { assemble } = await import('../src/lib/server/files/pdf/assemble.ts');
+	const { openPdf, startPdfium } = await import('../src/lib/server/files/pdf/pdfium.ts');
+	const { drawPage, pageSizes } = await import('../src/lib/server/files/pdf/read.ts');
+	const { writeLargePdf } = await import('./large-pdf.ts');
+	const at = folderFor(join(tmpdir(), 'gather-bin-bench-pdf-'));
+	const source = join(at, 'guide.pdf');
+	const bytes = writeLargePdf(source, 300);
+	const pdfium = await startPdfium(
+		readFileSync(createRequire(import.meta.url).resolve('@embedpdf/pdfium/pdfium.wasm'))
+	);
+	const opens = await best(() => {
+		const pdf = openPdf(pdfium, source);
+		pageSizes(pdfium, pdf);
+		pdf.close();
+	}, 3);
+	report(`PDF of ${Math.round(bytes / 1e6)} MB, 300 pages: opened, all sizes`, opens, 5000);
+	const pdf = openPdf(pdfium, source);
+	report('  a small picture of a page', await best(() => drawPage(pdfium, pdf, 7, 280), 3), 2000);
+	pdf.close();
+	const paper = { width: 215.9, height: 279.4 };
+	const sheets = Array.from({ length: 400 }, (_, index) => ({
+		front: {
+			placed: [{ file: 0, page: index % 100, x: 0, y: 0, ...paper, turn: 0 as const, scale: 1 }],
+			cuts: [],
+			text: []
+		},
+		back: null,
+		set: 0,
+		isSlip: false
+	}));
+	const none = { regular: new Uint8Array(), bold: new Uint8Array() };
+	const run = { files: [source], paper, sheets, sides: 'both' as const, reversed: false, title: 'bench' };
+	const ours = await best(() => assemble(pdfium, run, none, join(at, 'ours.pdf'), () => undefined), 3);
+	const pages = Array.from({ length: 4 }, () => [source, '1-100']).flat();
+	const theirs = await best(
+		() => spawnSync('qpdf', ['--empty', '--pages', ...pages, '--', join(at, 'theirs.pdf')]),
+		3
+	);
+	report('  400 sheets into a print file', ours);
+	console.log(`  ratio to qpdf on the same pages: ${(ours / theirs).toFixed(2)} (wanted: 2, aim 1.5)`);
+	remove(at, { recursive: true });
+}
 
 /** Search, list and import in a library of 20,000 resources. */
 async function library() {

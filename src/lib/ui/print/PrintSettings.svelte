@@ -57,7 +57,7 @@
 		['finish', 'Finish', FINISH_OPTIONS, judged.finish.value],
 		['cut', 'Cutting', CUT_OPTIONS, judged.cut.value],
 		['binding', 'Binding', BINDING_OPTIONS, judged.binding.value],
-		['to', 'Goes into', DESTINATION_OPTIONS, judged.to.value]
+		['to', 'Then it goes', DESTINATION_OPTIONS, judged.to.value]
 	] as const);
 </script>
 

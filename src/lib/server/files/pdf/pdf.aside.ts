@@ -84,12 +84,15 @@ function work(task: Task): unknown {
 			// It opens its files itself, and changes what it has read of them.
 			last?.pdf.close();
 			last = null;
-			writeWhole(to, (part) =>
-				assemble(pdfium, assembly, lettersOfSlips(), part, (done) => void process.send!({ done }))
-			);
+			writeWhole(to, (part) => assemble(pdfium, assembly, lettersOfSlips(), part, (done) => say({ done })));
 			return null;
 		}
 	}
+}
+
+/** A server that is gone hears nothing any more; this process ends with it. */
+function say(said: Said): void {
+	process.send!(said, undefined, undefined, (error) => error && process.exit());
 }
 
 /** A file is there whole, or not at all. */
@@ -111,6 +114,6 @@ process.on('message', (task: Task) => {
 	} catch (error) {
 		said = error instanceof Refusal ? { refused: error.message } : { failed: String(error) };
 	}
-	process.send!(said);
+	say(said);
 });
 process.once('disconnect', () => process.exit());

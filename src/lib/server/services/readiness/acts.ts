@@ -72,7 +72,9 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		rank: actRank(steps[0].kind),
 		inWords: () => actFrom(steps, situation)
 	}));
-	const whole = situation.whole.flatMap((one) => (isAsked(one) ? openWhole(one) : []));
+	const whole = situation.whole
+		.flatMap((one) => (isAsked(one) ? openWhole(one) : []))
+		.sort((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : 0));
 	const asWhole = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
@@ -145,9 +147,13 @@ function openWhole(one: WholeNeed): OpenWhole[] {
 	return [{ one, step, actBy: step.by ?? arranged ?? days.actBy ?? days.inHandBy }];
 }
 
-/** One act for all lessons that want the same thing by the same day. */
+/**
+ * One act for all lessons that want the same thing by the same day. The copies of a lesson are printed in one go, by
+ * the day of the one that is wanted first.
+ */
 function wholeKey({ one, step, actBy }: OpenWhole): string {
-	return [one.run.row.id, step.kind, actBy, step.title, one.doer?.id ?? ''].join('|');
+	const isCopies = step.kind === 'finish' || (step.kind === 'print' && one.book === null);
+	return [one.run.row.id, step.kind, isCopies ? '' : actBy, step.title, one.doer?.id ?? ''].join('|');
 }
 
 function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {

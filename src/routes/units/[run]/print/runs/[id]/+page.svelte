@@ -16,6 +16,7 @@
 	const file = $derived(`${base}/runs/${view.row.id}/file`);
 	const failure = $derived(form && 'message' in form ? form : null);
 	let from = $state('');
+	let isJammed = $state(false);
 	const start = $derived(/^\d+$/.test(from) ? Math.min(Number(from), view.all) : 1);
 	const isPrinted = $derived(view.row.printed_on !== null);
 </script>
@@ -53,7 +54,7 @@
 				<PrintFile href="{file}?from={start}" label="Open the print file" look="main" />
 			{/if}
 		</div>
-		<details class="mt-3" open={failure?.path === 'sheets'}>
+		<details class="mt-3" bind:open={isJammed}>
 			<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
 				>Paper jam, or the wrong paper</summary
 			>
