@@ -109,6 +109,7 @@ const MANY_WORDS = 180;
 export function suggestRoles(pages: readonly ReadPage[], lessons: readonly LessonHeading[]): Suggestion[] {
 	let lesson: { id: string; page: number } | null = null;
 	const result: Suggestion[] = [];
+	const sizes = new Map(pages.map((one) => [one.page, one]));
 	const usual = usualArea(pages);
 	const titles = lessons.map(({ title }) => nameKey(title)).filter((title) => title.length > 3);
 	for (const one of pages) {
@@ -123,7 +124,15 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 		if (new Set(named.map(({ id }) => id)).size === 1) lesson = { id: named[0].id, page: one.page };
 		// What its lesson is called says nothing of the page: “A map of the table” may be notes for the teacher.
 		const headings = first.filter((line) => !titles.some((title) => nameKey(line).startsWith(title)));
-		const found = roleOf(one, headings, lines, usual);
+		const before = result.at(-1);
+		const found =
+			roleOf(one, headings, lines, usual) ??
+			(before &&
+			before.page === one.page - 1 &&
+			isUnusual(one, usual) &&
+			isSameSize(one, sizes.get(before.page)!)
+				? { role: before.role, why: `as large as page ${before.page}` }
+				: null);
 		if (found === null) continue;
 		const isNamed = lesson?.page === one.page;
 		const isOfLesson =
@@ -169,6 +178,12 @@ function roleOf(
 	if (text.split(/\s+/).length >= MANY_WORDS) return { role: 'teacher', why: 'mostly text to read' };
 	return null;
 }
+
+/** Smaller or larger than the pages of a source usually are. */
+const isUnusual = ({ width, height }: ReadPage, usual: number) =>
+	width * height < usual * 0.8 || width * height > usual * 1.25;
+const isSameSize = (a: ReadPage, b: ReadPage) =>
+	Math.abs(a.width - b.width) < 2 && Math.abs(a.height - b.height) < 2;
 
 const short = (text: string) => {
 	const line = text.replace(/_+/g, '').replace(/\s+/g, ' ').trim();

@@ -66,7 +66,7 @@
 	tabindex="-1"
 	aria-multiselectable="true"
 	aria-label="Pages"
-	class="grid grid-cols-3 gap-1.5 sm:grid-cols-5 xl:grid-cols-6"
+	class="grid grid-cols-3 content-start gap-1.5 sm:grid-cols-5 xl:grid-cols-6"
 	onkeydown={press}
 	onpointerdown={(event) => {
 		const page = pageAt(event.target);

@@ -39,7 +39,7 @@
 		{/if}
 	</div>
 	<p class="flex items-baseline gap-1.5 px-0.5 pt-1 text-xs leading-tight group-aria-selected:text-sheet">
-		<span class="font-semibold tabular-nums">{page.page}</span>
+		<span class="shrink-0 font-semibold tabular-nums">{page.page}</span>
 		{#if page.role}
 			<span class="min-w-0 truncate rounded-[2px] bg-tape px-1 font-semibold text-chalk"
 				>{ROLE_TEXT[page.role][0]}{page.lesson ? ` ${page.lesson}` : ''}</span

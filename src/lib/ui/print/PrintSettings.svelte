@@ -103,6 +103,7 @@
 			/>
 		{/if}
 	</div>
+	{#each print.finishing as line (line)}<p class="mt-2 text-sm">Finishing: {line}.</p>{/each}
 	<fieldset class="mt-3">
 		<legend class="font-semibold">Who gets it</legend>
 		<div class="flex flex-wrap gap-x-5">

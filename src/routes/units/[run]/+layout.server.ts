@@ -29,7 +29,9 @@ function booksText(now: Situation, run: RunSituation): string {
 
 /** How far printing is, as its tab says it. */
 function printText({ whole }: Situation, run: RunSituation): string {
-	const copies = whole.filter((one) => one.run === run && one.need.stream === 'copies' && !one.need.doWithout);
+	const copies = whole.filter(
+		(one) => one.run === run && one.need.stream === 'copies' && !one.need.doWithout
+	);
 	const open = copies.filter((one) => one.step?.kind === 'print').length;
 	if (copies.length === 0) return 'add your guide';
 	return open ? `${open} to print` : copies.some((one) => one.step) ? 'to finish' : 'all printed';

@@ -7,6 +7,7 @@ import { once } from '../../snapshot/remember.ts';
 import { placePath } from '../house/place-paths.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { findPages } from '../../stores/print/documents.ts';
 
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };
 
@@ -32,10 +33,39 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 		detail: [row.kind, row.where].join(', '),
 		href: `/home/books/${row.id}`
 	}));
+	const pages = typed.trim().length < MOST_SHORT ? [] : await pagesWith(read, situation, typed.trim());
 	// A book that is sought by a word of its topics stands behind what has the word in its name.
 	const found = findBest([...index, ...shelf], typed, SHOWN);
 	const named = new Set(found);
-	return [...found, ...shelf.filter((one) => !named.has(one))].slice(0, SHOWN);
+	return [...found, ...shelf.filter((one) => !named.has(one)), ...pages].slice(0, SHOWN);
+}
+
+/** Fewer letters stand on every page. */
+const MOST_SHORT = 4;
+const PAGES_SHOWN = 4;
+
+/** Pages of what units are printed from that have these words on them. */
+async function pagesWith(read: Db, { snapshot, runs }: Situation, typed: string): Promise<Found[]> {
+	const found = await findPages(read, typed, PAGES_SHOWN);
+	const documents = new Map(snapshot.documents.map((one) => [one.sha256, one.id]));
+	return found.flatMap(({ sha256, page, text }): Found[] => {
+		const resource = snapshot.resources.find((one) => one.document_id === documents.get(sha256));
+		const source = snapshot.printSources.find((one) => one.resource_id === resource?.id);
+		const run = runs.find((one) => one.row.id === source?.run_id);
+		if (!resource || !source || !run) return [];
+		const at = text.toLowerCase().indexOf(typed.toLowerCase());
+		const around = text
+			.slice(Math.max(0, at - 20), at + 50)
+			.replace(/\s+/g, ' ')
+			.trim();
+		return [
+			{
+				name: `${resource.title}, page ${page}`,
+				detail: `“${around}”, ${run.unit.name}`,
+				href: `/units/${run.row.id}/print/sort/${source.id}?page=${page}`
+			}
+		];
+	});
 }
 
 function indexOf(situation: Situation): Found[] {
@@ -50,6 +80,7 @@ function indexOf(situation: Situation): Found[] {
 		{ name: 'Places', detail: 'At home', href: '/home/places' },
 		{ name: 'Import and export', detail: 'CSV', href: '/home/files' },
 		{ name: 'Getting started', detail: 'first steps', href: '/start/who' },
+		{ name: 'Printing', detail: 'printer, prices, laminating', href: '/house/printing' },
 		{ name: 'Household, people, and stores', detail: 'settings', href: '/house' }
 	];
 	const units = situation.runs.map(({ row: run, unit }) => ({

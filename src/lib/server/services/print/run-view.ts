@@ -71,7 +71,7 @@ export function runView(
 	const all = plan.sheets.length;
 	const isDouble = plan.sheets.some((one) => one.back !== null);
 	const duplex = !isDouble ? 'one side' : printing.duplex;
-	const cost = costOfRun(now, plan);
+	const cost = costOfRun(now, row, plan);
 	const start = Math.min(Math.max(1, from), Math.max(1, all));
 	const seconds = plan.sheets.reduce((sum, one) => sum + (one.back ? 2 : 1) * (row.color === 1 ? 12 : 6), 0);
 	return {
@@ -114,9 +114,12 @@ export function runView(
 	};
 }
 
-function costOfRun({ snapshot }: Situation, plan: RunPlan): PrintRunCost {
+function costOfRun({ snapshot }: Situation, row: Row<'print_run'>, plan: RunPlan): PrintRunCost {
+	// What the pages look like may be known better now; the run goes through the printer as it was made.
+	const color = { value: row.color === 1, why: '', isOwn: false };
 	const prints = [...new Set(plan.sets.map((one) => one.print))].map((print) => ({
 		...print,
+		judged: { ...print.judged, color },
 		copies: plan.sets.filter((one) => one.print === print).map((one) => ({ child: one.child, count: 1 }))
 	}));
 	return costOfPrints(snapshot, prints);

@@ -166,7 +166,7 @@ function groupView(
 		roleText: ROLE_TEXT[first.role][pages.length > 1 ? 1 : 0],
 		lesson: lesson && { id: lesson.lesson.id, number: lesson.number },
 		why: [first.why, first.lessonWhy && `lesson ${first.lessonWhy}`].filter(Boolean).join('; '),
-		title: titleFrom(first.role, textOf.get(first.page) ?? ''),
+		title: titleFrom(first.role, textOf.get(first.page) ?? '', first.page),
 		again: first.again
 	};
 }
@@ -184,14 +184,14 @@ function areHalf(pages: readonly number[], read: readonly Row<'document_page'>[]
 }
 
 /** A title from the first lines of a page: what is no lesson's number and no bare name of its role. */
-export function titleFrom(role: Role, text: string): string {
+export function titleFrom(role: Role, text: string, page: number): string {
 	const [heading = ''] = text
 		.split('\n')
 		.map((line) => line.trim())
 		.filter((line) => line.length > 2 && line.length < 60)
 		.map((line) => line.replace(/^(?:lesson|week|day|unit|chapter)\s*#?\d+\s*[:.–—-]*\s*/i, '').trim())
 		.filter((line) => line.length > 2 && !/^(?:name|date)\b/i.test(line) && !/^\d+$/.test(line));
-	return usualTitle(role, heading.slice(0, 60));
+	return usualTitle(role, heading.slice(0, 60), page);
 }
 
 /** Takes suggestions over, each as one print. Answers how many pages were sorted. */
@@ -255,7 +255,7 @@ export async function sortByHand(
 	await sortPages(trx, run.row.id, {
 		source: id,
 		lesson: sort.lesson,
-		title: sort.title || titleFrom(sort.role, read[sort.pages[0] - 1]?.text ?? ''),
+		title: sort.title || titleFrom(sort.role, read[sort.pages[0] - 1]?.text ?? '', sort.pages[0]),
 		role: sort.role,
 		pages: sort.pages,
 		again: false,

@@ -27,7 +27,7 @@ import {
 } from '../readiness/streams/prints.ts';
 import { costView, type CostView } from './cost.ts';
 import { hasFile, proposedRuns, swapsText, waitingPrints } from './print-runs.ts';
-import { namedSets } from './run-plan.ts';
+import { namedSets, printingIn } from './run-plan.ts';
 import { sourcesOf, type SourceView } from './sources.ts';
 import { thingText } from '$core/words/index.ts';
 import { isSome } from '$core/measure/index.ts';
@@ -56,7 +56,8 @@ export type PrintRow = {
 	readonly fromBook: boolean;
 	readonly optional: boolean;
 	readonly note: string;
-	readonly minutes: number;
+	/** What finishing takes, in words, in both orders where they differ; empty where there is nothing to do. */
+	readonly finishing: readonly string[];
 	readonly copies: readonly {
 		readonly key: string;
 		readonly who: string;
@@ -101,6 +102,8 @@ export type PrintView = {
 		readonly isShort: boolean;
 	}[];
 	readonly counts: Readonly<Record<CopyState, number>>;
+	/** What has to be done before the guide is bound; empty where nothing is, or it is not bound. */
+	readonly beforeBinding: string;
 };
 
 /** The Print page of a unit. */
@@ -154,7 +157,11 @@ export function printView(now: Situation, run: RunSituation, colors: Colors | nu
 						: 'at home',
 				isShort: isSome(one.standing.missing)
 			})),
-		counts
+		counts,
+		beforeBinding:
+			printingIn(snapshot).guide === 'bound' && counts['to print'] > 0
+				? `Before you bind the guide: pull out, cut, and copy what these ${counted(counts['to print'], 'copy', 'copies')} need.`
+				: ''
 	};
 }
 
@@ -221,7 +228,7 @@ function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => 
 		fromBook: row.from_book === 1,
 		optional: row.optional === 1,
 		note: row.note,
-		minutes: print.finish.minutes,
+		finishing: finishingText(print),
 		copies: print.copies.map(({ child }) => {
 			const key = printKey(print, child?.id ?? null);
 			const state = stateOf(key);
@@ -233,6 +240,23 @@ function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => 
 			};
 		})
 	};
+}
+
+function finishingText({ finish, sealed }: PrintSituation): string[] {
+	if (finish.minutes === 0) return [];
+	const said = ({ pouches, cuts, minutes }: PrintSituation['finish']) =>
+		[
+			pouches ? counted(pouches, 'pouch', 'pouches') : '',
+			cuts ? counted(cuts, 'cut') : '',
+			`${counted(minutes, 'minute')}`
+		]
+			.filter(Boolean)
+			.join(', ');
+	if (finish.pouches === 0 || finish.cuts === 0) return [said(finish)];
+	return [
+		`laminate, then cut: ${said(finish)}`,
+		`cut, then laminate, so that each edge is sealed: ${said(sealed)}`
+	];
 }
 
 const parsedOrNull = (text: Row<'print'>['participants']) => text && parsed(text);
@@ -269,7 +293,11 @@ function sentenceOf(
 	const acts = now.whole.filter(
 		(one) => one.run === run && one.need.stream === 'copies' && one.step?.kind === 'print' && one.days?.actBy
 	);
-	const first = acts.toSorted((a, b) => (a.days!.actBy! < b.days!.actBy! ? -1 : 1))[0];
+	const first = acts.toSorted(
+		(a, b) =>
+			(a.days!.actBy! < b.days!.actBy! ? -1 : a.days!.actBy! > b.days!.actBy! ? 1 : 0) ||
+			a.lesson.number - b.lesson.number
+	)[0];
 	if (counts['to print'] > 0) {
 		const when = first ? byText(first.days!.actBy!, now.today) : '';
 		return {

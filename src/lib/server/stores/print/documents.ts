@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import type { Day } from '$core/calendar/index.ts';
 import type { Frame } from '$core/print/index.ts';
 import { json } from '../../database/json.ts';
@@ -80,4 +81,20 @@ export async function noteColor(db: Db, sha256: string, page: number, colored: n
 /** The pages of a PDF in order, as far as they were read. */
 export function pagesOf(db: Db, sha256: string): Promise<Row<'document_page'>[]> {
 	return db.selectFrom('document_page').selectAll().where('sha256', '=', sha256).orderBy('page').execute();
+}
+
+/** Pages on which some words stand, whatever their capitals. */
+export function findPages(
+	db: Db,
+	words: string,
+	most: number
+): Promise<{ sha256: string; page: number; text: string }[]> {
+	const pattern = `%${words.replace(/[%_\\]/g, '\\$&')}%`;
+	return db
+		.selectFrom('document_page')
+		.select(['sha256', 'page', sql<string>`text`.as('text')])
+		.where(sql<boolean>`text like ${pattern} escape '\\'`)
+		.orderBy('id')
+		.limit(most)
+		.execute();
 }

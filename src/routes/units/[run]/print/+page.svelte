@@ -32,6 +32,7 @@
 	<div class="max-w-2xl">
 		<p class="font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
 		{#if view.detail}<p class="mt-1 text-ink-2">{view.detail}</p>{/if}
+		{#if view.beforeBinding}<p class="mt-1 font-semibold text-due">{view.beforeBinding}</p>{/if}
 	</div>
 	<div class="no-print flex flex-wrap gap-2">
 		{#if view.proposed.runs.length}

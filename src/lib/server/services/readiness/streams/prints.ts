@@ -42,6 +42,8 @@ export type PrintSituation = {
 	readonly sheets: number;
 	/** Of all copies, laminated before cutting. */
 	readonly finish: Finishing;
+	/** The same, cut first, so that the film is sealed around each piece. */
+	readonly sealed: Finishing;
 	/** Why it is not printed, in words; null where it is. */
 	readonly off: string | null;
 };
@@ -111,6 +113,17 @@ function situationOf(
 	});
 	const isGrid = judged.up.value > 1 || layout !== 'pages';
 	const grid = isGrid ? gridFor(judged.up.value, paper, paper) : cardsOnPage(row);
+	const toFinish = {
+		sheets: sheets * all,
+		copies: all,
+		stock: judged.stock.value,
+		finish: judged.finish.value,
+		cut: judged.cut.value,
+		binding: judged.binding.value,
+		...grid,
+		outerOnly: row.role === 'mini-book',
+		paper: snapshot.household.paper
+	};
 	return {
 		row,
 		run,
@@ -121,20 +134,8 @@ function situationOf(
 		judged,
 		copies,
 		sheets,
-		finish: finishing(
-			{
-				sheets: sheets * all,
-				copies: all,
-				stock: judged.stock.value,
-				finish: judged.finish.value,
-				cut: judged.cut.value,
-				binding: judged.binding.value,
-				...grid,
-				outerOnly: row.role === 'mini-book',
-				paper: snapshot.household.paper
-			},
-			'laminate first'
-		),
+		finish: finishing(toFinish, 'laminate first'),
+		sealed: finishing(toFinish, 'cut first'),
 		off: !judged.printed.value
 			? judged.printed.why
 			: lesson?.dropped
@@ -300,8 +301,9 @@ const openRunSets = once(
 );
 
 /** What a print is called until somebody names it: by its role and its first lines. */
-export function usualTitle(role: Row<'print'>['role'], heading: string): string {
+export function usualTitle(role: Row<'print'>['role'], heading: string, page: number): string {
 	const [name] = ROLE_TEXT[role];
 	const [first] = name.toLowerCase().split(/[ -]/);
-	return heading && !heading.toLowerCase().includes(first) ? `${name}: ${heading}` : heading || name;
+	if (!heading) return `${name}, page ${page}`;
+	return heading.toLowerCase().includes(first) ? heading : `${name}: ${heading}`;
 }

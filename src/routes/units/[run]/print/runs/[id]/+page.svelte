@@ -98,8 +98,7 @@
 			{#each view.becomes as one, index (index)}
 				<li class="flex items-baseline gap-3 py-1.5">
 					<span class="w-10 shrink-0 text-right font-semibold tabular-nums">{one.sheets}</span>
-					<span class="flex-1">{one.what}</span>
-					<span class="text-sm text-ink-2">{one.next}</span>
+					<span class="flex-1">{one.what}<span class="block text-sm text-ink-2">{one.next}</span></span>
 				</li>
 			{/each}
 		</ul>

@@ -2,6 +2,7 @@
 	import { onMount, tick } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
+	import { page } from '$app/state';
 	import { ROLE_TEXT, type Role } from '$core/print/index.ts';
 	import { counted } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -26,6 +27,14 @@
 	let isLarge = $state(false);
 	const current = $derived(strip.pages[choice.current - 1]);
 
+	// Find leads to a page.
+	onMount(() => {
+		const asked = Number(page.url.searchParams.get('page'));
+		if (Number.isInteger(asked) && asked >= 1 && asked <= strip.pages.length) {
+			choice.pick(asked);
+			document.querySelector(`[data-page="${asked}"]`)?.scrollIntoView({ block: 'center' });
+		}
+	});
 	// While pages are being read, their suggestions come by and by.
 	onMount(() => {
 		const timer = setInterval(() => {
