@@ -4,7 +4,7 @@ import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ROOT, ensureChromium, ensurePackages, run } from './install.mjs';
+import { ROOT, ensureDebian, ensurePackages, run } from './install.mjs';
 
 const VIEWS = [
 	{ name: 'next-phone', path: '/', phone: true },
@@ -16,7 +16,6 @@ const VIEWS = [
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },
 	{ name: 'errands-phone', path: '/lists/shops', along: true, phone: true },
-	{ name: 'cost', path: '/units/1/plan/cost' },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
 	{ name: 'walk-phone', path: '/lists/walk', phone: true },
@@ -24,7 +23,8 @@ const VIEWS = [
 	{ name: 'book-list', path: '/units/2/books' },
 	{ name: 'house', path: '/house' },
 	{ name: 'first-evening', path: '/start/unit', contents: true },
-	{ name: 'next', path: '/' },
+	{ name: 'sort', path: '/units/1/print/sort/1', pictures: 40 },
+	{ name: 'print-run', path: '/units/1/print', makeRuns: true },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST = [
@@ -49,7 +49,7 @@ const FLAGS =
 	'--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync';
 
 ensurePackages();
-if (!ensureChromium() || !run('npm', ['run', '--silent', 'build'])) process.exit(1);
+if (!ensureDebian() || !run('npm', ['run', '--silent', 'build'])) process.exit(1);
 const data = mkdtempSync(join(tmpdir(), 'gather-bin-'));
 const server = spawn(process.execPath, ['scripts/start.mjs'], {
 	cwd: ROOT,
@@ -62,7 +62,19 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 try {
-	for (const { name, path, phone, dark, click, paste, contents, along, answer } of VIEWS) {
+	for (const {
+		name,
+		path,
+		phone,
+		dark,
+		click,
+		paste,
+		contents,
+		along,
+		answer,
+		pictures,
+		makeRuns
+	} of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
 			colorScheme: dark ? 'dark' : 'light'
@@ -89,6 +101,23 @@ try {
 				.first()
 				.waitFor();
 			// The toast of the list is over by then.
+			await page.waitForTimeout(6000);
+		}
+		if (pictures) {
+			// Suggestions are there when all pages were read.
+			await page.getByText(/We have a suggestion for/).waitFor();
+			await page.locator('[data-page="9"]').click();
+			await page.locator('[data-page="10"]').click({ modifiers: ['Shift'] });
+			await page.evaluate(() => document.querySelector('[role=listbox]').scrollIntoView());
+			await page.waitForTimeout(2500);
+		}
+		if (makeRuns) {
+			await page.getByRole('button', { name: /Make \d print runs/ }).click();
+			await page.getByRole('link', { name: 'Card stock, one side, color' }).click();
+			await page.waitForURL('**/runs/*');
+			await page.getByRole('heading', { name: 'Every sheet' }).scrollIntoViewIfNeeded();
+			await page.evaluate(() => scrollBy(0, 420));
+			// The toast is over by then.
 			await page.waitForTimeout(6000);
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });

@@ -102,6 +102,6 @@ export async function seedDemo(db: Db): Promise<void> {
 		}
 		return maps;
 	});
-	await seedPrint(db, maps);
 	await seedArranged(db);
+	await seedPrint(db, maps);
 }

@@ -171,7 +171,8 @@ const sheetsOfCopies = (print: PrintSituation) =>
 function groupsOf(run: RunSituation, rows: readonly (readonly [PrintSituation, PrintRow])[]): PrintGroup[] {
 	const own = (lesson: LessonSituation | null) =>
 		rows.filter(([print]) => print.lesson === lesson && print.row.role !== 'skip').map(([, row]) => row);
-	const ofLessons = run.lessons.map((lesson): PrintGroup => {
+	const coming = run.lessons.filter((lesson) => !lesson.over);
+	const ofLessons = coming.map((lesson): PrintGroup => {
 		const day = lesson.dates[0];
 		return {
 			lesson: lesson.number,

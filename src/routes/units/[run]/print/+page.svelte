@@ -60,7 +60,7 @@
 				<li class="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-2">
 					<a class="font-semibold" href="{base}/runs/{run.id}">{run.text}</a>
 					<span class="tabular-nums">{counted(run.sheets, 'sheet')}</span>
-					<span class="min-w-40 flex-1 text-sm text-ink-2">{run.about}</span>
+					<span class="w-full text-sm text-ink-2 sm:w-auto sm:flex-1">{run.about}</span>
 					<span class="text-sm font-semibold"
 						>{run.left === run.sets ? 'ready for the printer' : `${run.left} of ${run.sets} sets left`}</span
 					>
@@ -70,7 +70,9 @@
 				<li class="flex flex-wrap items-baseline gap-x-4 py-2">
 					<span>{run.text}</span>
 					<span class="tabular-nums">{counted(run.sheets, 'sheet')}</span>
-					<span class="flex-1 text-sm text-ink-2">{counted(run.prints, 'print')}, not made yet</span>
+					<span class="w-full text-sm text-ink-2 sm:w-auto sm:flex-1"
+						>{counted(run.prints, 'print')}, not made yet</span
+					>
 				</li>
 			{/each}
 		</ul>

@@ -33,10 +33,11 @@ export const load: PageServerLoad = async ({ params }) => {
 		async () => {
 			const read = await readOf(now, run, source);
 			const sources = sourcesOf(now.snapshot, run);
+			const file = sources.find((one) => one.id === source)?.file ?? null;
 			return {
 				strip: stripOf(now, run, source, read),
 				sources: sources.map((one) => ({ id: one.id, title: one.title })),
-				isReading: read.some((one) => one.text === null),
+				isReading: file !== null && (read.length === 0 || read.some((one) => one.text === null)),
 				lessons: run.lessons.map((one) => ({
 					id: one.lesson.id,
 					number: one.number,

@@ -94,16 +94,16 @@
 			isLarge = true;
 		}}
 	/>
-	<div>
+	<div class="max-lg:contents">
 		<div
-			class="sticky bottom-0 z-10 mt-4 border-t-2 border-ink bg-sheet pt-3 pb-2 lg:top-4 lg:bottom-auto lg:mt-0 lg:border-t-0 lg:pt-0"
+			class="sticky bottom-16 z-10 mt-4 border-t-2 border-ink bg-sheet pt-3 pb-2 lg:top-4 lg:bottom-auto lg:mt-0 lg:border-t-0 lg:pt-0"
 		>
 			<form
 				bind:this={sortForm}
 				method="post"
 				action="?/sort"
 				use:enhance={saves({ shown: goOn })}
-				class="space-y-3"
+				class="space-y-3 max-lg:space-y-2"
 			>
 				<TextField
 					label={choice.chosen.size ? `${counted(choice.chosen.size, 'page')} selected` : 'Pages'}
@@ -124,15 +124,25 @@
 						class="min-w-0 flex-1"
 					/>
 				</div>
-				<TextField label="Title" name="title" placeholder="from the page" bind:value={title} />
+				<TextField
+					label="Title"
+					name="title"
+					placeholder="from the page"
+					bind:value={title}
+					class={choice.chosen.size ? 'max-lg:hidden' : ''}
+				/>
 				<input type="hidden" name="role" value={role} />
-				<div role="group" aria-label="What they are" class="flex flex-wrap gap-1.5">
+				<div
+					role="group"
+					aria-label="What they are"
+					class="flex items-start gap-1.5 whitespace-nowrap max-lg:overflow-x-auto max-lg:pb-1 lg:flex-wrap"
+				>
 					{#each ROLE_KEYS as one (one.role)}
 						<button
 							type="button"
 							disabled={choice.chosen.size === 0}
 							onclick={() => void assign(one.role)}
-							class="min-h-9 rounded-[3px] border border-edge px-2 text-sm font-semibold hover:border-ink hover:bg-lined disabled:opacity-50"
+							class="min-h-9 shrink-0 rounded-[3px] border border-edge px-2 text-sm font-semibold hover:border-ink hover:bg-lined disabled:opacity-50"
 							>{ROLE_TEXT[one.role][0]}<kbd class="ml-1.5 text-xs font-normal text-ink-2 max-lg:hidden"
 								>{one.key}</kbd
 							></button
