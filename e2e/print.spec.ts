@@ -32,7 +32,7 @@ test('the rest of the guide is sorted, runs are made, looked at, printed and fin
 	await expect(page.getByText(/\d pages sorted/).first()).toBeVisible();
 	await page.getByRole('link', { name: 'Print', exact: true }).first().click();
 
-	await page.getByRole('button', { name: /Make \d print runs/ }).click();
+	await page.getByRole('button', { name: 'Make the print runs' }).click();
 	await expect(page.getByText(/\d print runs ready/).first()).toBeVisible();
 	await page.getByRole('link', { name: 'Card stock, one side, color' }).click();
 	await expect(page.getByRole('img', { name: /Sheet 1, front: Vocabulary cards/ })).toBeVisible();
@@ -95,7 +95,7 @@ test('both sides turned by hand: fronts, then backs; the printer is set where th
 	await page.getByRole('button', { name: 'Why and how: Board game: to the treasure' }).click();
 	await page.getByLabel('Sides').selectOption('2');
 	await page.locator('form[action="?/settle"]').getByRole('button', { name: 'Save' }).click();
-	await page.getByRole('button', { name: /Make \d print runs/ }).click();
+	await page.getByRole('button', { name: 'Make the print runs' }).click();
 	await page.getByRole('link', { name: 'Card stock, both sides, color' }).click();
 	await expect(page.getByText('Turn the pile the way your test page showed')).toBeVisible();
 	const fronts = (await page.getByRole('link', { name: '1. Fronts' }).getAttribute('href'))!;
@@ -162,7 +162,7 @@ test.describe('an empty house', () => {
 
 		await page.getByRole('link', { name: 'Print', exact: true }).first().focus();
 		await page.keyboard.press('Enter');
-		await page.getByRole('button', { name: /Make \d print run/ }).press('Enter');
+		await page.getByRole('button', { name: 'Make the print runs' }).press('Enter');
 		await page.getByRole('link', { name: 'Open the print run' }).press('Enter');
 		await page.waitForURL(/runs/);
 		await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');

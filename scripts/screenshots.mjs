@@ -112,13 +112,14 @@ try {
 			await page.waitForTimeout(2500);
 		}
 		if (makeRuns) {
-			await page.getByRole('button', { name: /Make \d print runs/ }).click();
+			await page.getByRole('button', { name: 'Make the print runs' }).click();
 			await page.getByRole('link', { name: 'Card stock, one side, color' }).click();
 			await page.waitForURL('**/runs/*');
+			// Anew, without the toast.
+			await page.goto(page.url(), { waitUntil: 'load' });
 			await page.getByRole('heading', { name: 'Every sheet' }).scrollIntoViewIfNeeded();
 			await page.evaluate(() => scrollBy(0, 420));
-			// The toast is over by then.
-			await page.waitForTimeout(6000);
+			await page.waitForTimeout(2000);
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });
 		await page.close();

@@ -4,6 +4,7 @@ import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'nod
 import { dirname, join } from 'node:path';
 import { env } from '$env/dynamic/private';
 import { Refusal } from '$core/error.ts';
+import { pictureAsPdf } from './pdf/picture-page.ts';
 
 const folder = () => env.GATHER_BIN_DATA || 'data';
 
@@ -122,6 +123,7 @@ export async function keepUpload(
 	if (upload.received < upload.size)
 		throw new Refusal('The file hasn’t come in whole yet. Add it again to go on.');
 	const path = partPath(id);
+	await pictureToPage(path, upload.size);
 	const why = await whyNoPdf(path);
 	if (why !== null) {
 		await dropUpload(id);
@@ -132,7 +134,19 @@ export async function keepUpload(
 	await mkdir(dirname(to), { recursive: true, mode: 0o700 });
 	await rename(path, to);
 	await rm(aboutPath(id), { force: true });
-	return { sha256, name: upload.name, bytes: upload.size };
+	return { sha256, name: upload.name, bytes: (await stat(to)).size };
+}
+
+/** A larger picture is no printable. */
+const MOST_PICTURE = 40 * 1024 * 1024;
+
+/** A photo or drawing as JPEG becomes a PDF of one page; all else stays as it is. */
+async function pictureToPage(path: string, size: number): Promise<void> {
+	const file = await open(path, 'r');
+	const { buffer } = await file.read(Buffer.alloc(3), 0, 3, 0).finally(() => file.close());
+	if (buffer.toString('latin1') !== '\xff\xd8\xff' || size > MOST_PICTURE) return;
+	const page = pictureAsPdf(await readFile(path));
+	if (page) await writeFile(path, page, { mode: 0o600 });
 }
 
 async function whyNoPdf(path: string): Promise<string | null> {

@@ -79,12 +79,14 @@
 					<span class="block font-semibold"
 						>{isFirst ? 'Drop the PDF of your guide here' : 'Add another PDF'}</span
 					>
-					<span class="block text-sm text-ink-2">or several printables at once; up to {most} MB each</span>
+					<span class="block text-sm text-ink-2"
+						>or several printables at once, as PDF or JPEG; up to {most} MB each</span
+					>
 					<input
 						bind:this={picker}
 						type="file"
 						name="file"
-						accept="application/pdf,.pdf"
+						accept="application/pdf,image/jpeg,.pdf,.jpg,.jpeg"
 						multiple
 						class="mt-2 block w-full text-sm file:mr-3 file:min-h-11 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-sheet file:px-4 file:font-semibold file:text-ink"
 						onchange={() => void take([...(picker?.files ?? [])])}

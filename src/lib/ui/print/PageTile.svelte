@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ROLE_TEXT } from '$core/print/index.ts';
+	import { ROLE_TAGS } from './role-keys.ts';
 	import type { StripPage } from '$lib/server/services/print/sorting.ts';
 
 	type Props = { page: StripPage; file: string | null; isChosen: boolean; isCurrent: boolean };
@@ -42,11 +43,11 @@
 		<span class="shrink-0 font-semibold tabular-nums">{page.page}</span>
 		{#if page.role}
 			<span class="min-w-0 truncate rounded-[2px] bg-tape px-1 font-semibold text-chalk"
-				>{ROLE_TEXT[page.role][0]}{page.lesson ? ` ${page.lesson}` : ''}</span
+				>{ROLE_TAGS[page.role]}{page.lesson ? ` ${page.lesson}` : ''}</span
 			>
 		{:else if page.seems}
 			<span class="min-w-0 truncate border-b border-dotted border-current italic"
-				>{ROLE_TEXT[page.seems.role][0]}{page.seems.lesson ? ` ${page.seems.lesson}` : ''}?</span
+				>{ROLE_TAGS[page.seems.role]}{page.seems.lesson ? ` ${page.seems.lesson}` : ''}?</span
 			>
 		{/if}
 	</p>

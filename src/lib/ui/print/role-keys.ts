@@ -16,3 +16,20 @@ export const ROLE_KEYS: readonly { readonly role: Role; readonly key: string }[]
 	{ role: 'planning', key: 'l' },
 	{ role: 'skip', key: 'x' }
 ];
+
+/** Roles in a word, as they fit under a small picture. */
+export const ROLE_TAGS: Readonly<Record<Role, string>> = {
+	student: 'Student',
+	journal: 'Journal',
+	map: 'Map',
+	vocabulary: 'Words',
+	'three-part': '3-part',
+	'cut-outs': 'Cut-out',
+	'mini-book': 'Mini-book',
+	game: 'Game',
+	poster: 'Poster',
+	teacher: 'Teacher',
+	answers: 'Answers',
+	planning: 'Planning',
+	skip: 'Left out'
+};

@@ -11,9 +11,40 @@
 	const { printing } = $derived(data);
 	let duplex = $state<string>();
 	const byHand = $derived((duplex ?? printing.duplex) === 'by hand');
-	const typed = (value: number | null | undefined) => value ?? '';
+	/** The two that everyone uses stand first. */
 	const usual = ['plain20', 'cover65'];
+	const prices = $derived([
+		{
+			name: 'a color side',
+			at: 'Color',
+			home: printing.home.colourSide,
+			shop: printing.shop.colourSide,
+			none: ''
+		},
+		{ name: 'a gray side', at: 'Grey', home: printing.home.greySide, shop: printing.shop.greySide, none: '' },
+		{ name: 'a pouch', at: 'Pouch', home: printing.home.pouch, shop: printing.shop.pouch, none: '' },
+		...data.stocks
+			.toSorted((a, b) => Number(usual.includes(b.code)) - Number(usual.includes(a.code)))
+			.map(({ code, name }) => ({
+				name: `a sheet of ${name}`,
+				at: `-${code}`,
+				home: printing.home.paper?.[code],
+				shop: printing.shop.stockExtra?.[code],
+				none: code === 'plain20' ? 'none' : ''
+			}))
+	]);
 </script>
+
+{#snippet price(name: string, value: number | null | undefined, label: string, none: string)}
+	<input
+		class="typed text-right"
+		{name}
+		value={value ?? ''}
+		inputmode="decimal"
+		aria-label={label}
+		placeholder={none}
+	/>
+{/snippet}
 
 <svelte:head><title>Printing · Household · Gather Bin</title></svelte:head>
 <Sheet>
@@ -129,51 +160,11 @@
 						</tr>
 					</thead>
 					<tbody>
-						{#each [['a color side', 'Color', printing.home.colourSide, printing.shop.colourSide], ['a gray side', 'Grey', printing.home.greySide, printing.shop.greySide], ['a pouch', 'Pouch', printing.home.pouch, printing.shop.pouch]] as const as [name, field, home, shop] (field)}
+						{#each prices as { name, at, home, shop, none } (at)}
 							<tr class="border-b border-rule">
 								<th class="py-1 text-left font-normal" scope="row">{name}</th>
-								<td class="py-1 pr-4"
-									><input
-										class="typed text-right"
-										name="home{field}"
-										value={typed(home)}
-										inputmode="decimal"
-										aria-label="At home: {name}"
-									/></td
-								>
-								<td class="py-1"
-									><input
-										class="typed text-right"
-										name="shop{field}"
-										value={typed(shop)}
-										inputmode="decimal"
-										aria-label="Copy store: {name}"
-									/></td
-								>
-							</tr>
-						{/each}
-						{#each data.stocks.toSorted((a, b) => Number(usual.includes(b.code)) - Number(usual.includes(a.code))) as stock (stock.code)}
-							<tr class="border-b border-rule">
-								<th class="py-1 text-left font-normal" scope="row">a sheet of {stock.name}</th>
-								<td class="py-1 pr-4"
-									><input
-										class="typed text-right"
-										name="home-{stock.code}"
-										value={typed(printing.home.paper?.[stock.code])}
-										inputmode="decimal"
-										aria-label="At home: a sheet of {stock.name}"
-									/></td
-								>
-								<td class="py-1"
-									><input
-										class="typed text-right"
-										name="shop-{stock.code}"
-										value={typed(printing.shop.stockExtra?.[stock.code])}
-										inputmode="decimal"
-										aria-label="Copy store, extra: a sheet of {stock.name}"
-										placeholder={stock.code === 'plain20' ? 'none' : ''}
-									/></td
-								>
+								<td class="py-1 pr-4">{@render price(`home${at}`, home, `At home: ${name}`, '')}</td>
+								<td class="py-1">{@render price(`shop${at}`, shop, `Copy store: ${name}`, none)}</td>
 							</tr>
 						{/each}
 					</tbody>

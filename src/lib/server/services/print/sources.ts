@@ -27,7 +27,7 @@ export type NewDocument = {
 export function titleOfFile(name: string): string {
 	const plain = name
 		.replace(/^.*[\\/]/, '')
-		.replace(/\.pdf$/i, '')
+		.replace(/\.(?:pdf|jpe?g)$/i, '')
 		.replace(/[_+]+|-(?=\S)|%20/g, ' ')
 		.replace(/\s+/g, ' ')
 		.trim();

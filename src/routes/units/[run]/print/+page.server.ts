@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { addDays } from '$core/calendar/index.ts';
 import {
 	BINDINGS,
 	CUTS,
@@ -306,10 +307,11 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ weeks: number | null }>({ weeks: wholeOrNothing('the weeks', 60) }),
 			(count: number) => `${counted(count, 'print run')} ready`,
-			async ({ trx, now }) => {
+			async ({ trx, now }, { weeks }) => {
 				const { run } = await runOf({ run: event.params.run! });
 				const { colors, sizes } = await filesOf(now, run);
-				return makeRuns(trx, now, run, colors, sizes);
+				const until = weeks === null ? null : addDays(now.today, weeks * 7);
+				return makeRuns(trx, now, run, colors, sizes, until);
 			}
 		)
 };

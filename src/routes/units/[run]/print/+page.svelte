@@ -4,6 +4,7 @@
 	import Button from '$lib/ui/button/Button.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
+	import Select from '$lib/ui/select/Select.svelte';
 	import AddSource from '$lib/ui/print/AddSource.svelte';
 	import { SOURCE_OPTIONS } from '$lib/ui/print/options.ts';
 	import NotPrinted from '$lib/ui/print/NotPrinted.svelte';
@@ -36,8 +37,18 @@
 	</div>
 	<div class="no-print flex flex-wrap gap-2">
 		{#if view.proposed.runs.length}
-			<form method="post" action="?/runs" use:enhance={saves()}>
-				<Button type="submit" look="main">Make {counted(view.proposed.runs.length, 'print run')}</Button>
+			<form method="post" action="?/runs" use:enhance={saves()} class="flex flex-wrap gap-2">
+				<Select
+					name="weeks"
+					value=""
+					aria-label="Print runs for"
+					options={[
+						{ value: '', label: 'all that waits' },
+						{ value: '2', label: 'due within 2 weeks' },
+						{ value: '4', label: 'due within 4 weeks' }
+					]}
+				/>
+				<Button type="submit" look="main">Make the print runs</Button>
 			</form>
 		{:else if openRuns.length}
 			<Button href="{base}/runs/{openRuns[0].id}" look="main">Open the print run</Button>
