@@ -4,8 +4,8 @@ import { CoreError } from '../error.ts';
 export type Flip = 'long-edge' | 'short-edge';
 
 /** Numbers from 1 in rows of columns, as seen when looking at that side; null where nothing lies. */
-export type Grid = readonly (readonly (number | null)[])[];
-export type Imposed = { readonly sheets: readonly { readonly front: Grid; readonly back: Grid | null }[] };
+type Grid = readonly (readonly (number | null)[])[];
+type Imposed = { readonly sheets: readonly { readonly front: Grid; readonly back: Grid | null }[] };
 
 /**
  * A booklet, folded once and stapled in the fold; padded with blanks at its end, the outermost sheet first.
@@ -54,7 +54,7 @@ export function cards(count: number, rows: number, columns: number, flip: Flip |
 }
 
 /** What lies behind a side, as seen when looking at the back. */
-export function mirrored<T>(side: readonly (readonly T[])[], flip: Flip): readonly (readonly T[])[] {
+function mirrored<T>(side: readonly (readonly T[])[], flip: Flip): readonly (readonly T[])[] {
 	return flip === 'long-edge' ? side.map((row) => row.toReversed()) : side.toReversed();
 }
 

@@ -13,8 +13,8 @@ export {
 	type PrintRunInput,
 	type ShopPrices
 } from './cost.ts';
-export { finishing, type Finishing, type FinishingJob, type ToFinish } from './finishing.ts';
-export { booklet, cards, mirrored, type Flip, type Imposed } from './imposition.ts';
+export { finishing, type Finishing, type ToFinish } from './finishing.ts';
+export { booklet, cards, type Flip } from './imposition.ts';
 export {
 	CHOICES,
 	judge,
@@ -44,9 +44,9 @@ export {
 	type Finish,
 	type Role
 } from './roles.ts';
-export { printingOf, USUAL_PRINTING, type Printing } from './printing.ts';
+export { printingOf, type Printing } from './printing.ts';
 export { groupRuns, loadPaperText, paperSwaps, runText, type RunGroup, type ToPrint } from './runs.ts';
-export { gridFor, sheetCount, sheetsOf, type PrintSet, type SheetsInput, type SizedPage } from './sheets.ts';
+export { gridFor, sheetCount, sheetsOf, type PrintSet } from './sheets.ts';
 export {
 	BLANK,
 	type CutLine,

@@ -81,7 +81,7 @@ const IN_TEXT: readonly Sign[] = [
 	},
 	{
 		role: 'game',
-		says: /\b(?:roll the die|move (?:your|one) (?:piece|marker|space)|first player|draw a card|start\b[\s\S]*\bfinish)\b/i
+		says: /\b(?:roll the die|move (?:your|one) (?:piece|marker|space)|first player|draw a card|start\b[\s\S]{0,600}\bfinish)\b/i
 	},
 	{ role: 'answers', says: /\banswers will vary\b/i },
 	{

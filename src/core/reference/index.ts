@@ -36,7 +36,6 @@ export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './
 export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './at-home.ts';
 export {
 	AT_ONCE,
-	INCH,
 	PAPER_SIZES,
 	POUCHES,
 	PRINT_RATES,

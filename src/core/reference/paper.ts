@@ -1,4 +1,4 @@
-import { DEFINITION, PRACTICE, type Source } from './sources.ts';
+import { PRACTICE, type Source } from './sources.ts';
 
 const MILLS: Source = { kind: 'published', name: 'mill tables of paper, typical values', fromMemory: true };
 
@@ -141,6 +141,3 @@ export const POUCHES = {
 	letter: { width: 229, height: 292, source: PRACTICE },
 	A4: { width: 216, height: 303, source: PRACTICE }
 } as const;
-
-/** An inch, mm. */
-export const INCH = { millimeters: 25.4, source: DEFINITION } as const;

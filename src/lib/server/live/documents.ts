@@ -60,7 +60,7 @@ export async function addPdf(run: number, upload: string, kind: SourceKind, doer
 const reading = new WeakMap<Store, Map<string, Promise<void>>>();
 
 /** Reads the words, shapes and colors of all pages of a PDF in the background, unless that is done or under way. */
-export function readSoon(store: Store, sha256: string): Promise<void> {
+function readSoon(store: Store, sha256: string): Promise<void> {
 	const own = reading.get(store) ?? new Map<string, Promise<void>>();
 	reading.set(store, own);
 	const known = own.get(sha256);

@@ -1,3 +1,4 @@
+import { readPages, suggestRoles } from '$core/print/index.ts';
 import { describe, expect, it } from 'vitest';
 import { readBookList, readResource } from '$core/library/index.ts';
 import { readContents } from '$core/plan/index.ts';
@@ -16,6 +17,12 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 	'a table of contents': readContents,
 	places: readPlaces,
 	people: (text) => text.split('\n').map((line) => readPerson(line, false, '2027-01-22')),
+	'pages as typed': (text) => readPages(text, 400),
+	'a page of a guide': (text) =>
+		suggestRoles(
+			[{ page: 1, text, frames: [], width: 216, height: 279 }],
+			[{ id: '1', number: 1, title: 'Kites' }]
+		),
 	'a table': readCsv,
 	MARCXML: (text) => isMarcxml(text) && readMarcxml(text),
 	'MARCXML, whatever it is': readMarcxml,

@@ -65,7 +65,7 @@ function write(
 const isSameFile = (a: Side, b: Side) => a.placed[0]?.file === b.placed[0]?.file;
 
 /** The sides as they go through the printer; one that has none on the back gets a blank one where others have. */
-export function sidesInOrder({
+function sidesInOrder({
 	sheets,
 	sides,
 	reversed

@@ -25,7 +25,7 @@ export function pdfOf(pages: readonly TestPage[], password?: string): Promise<Bu
 }
 
 /** A PDF from its objects, numbered from 1; the first is the catalog. */
-export function pdfFrom(objects: readonly string[]): Buffer {
+function pdfFrom(objects: readonly string[]): Buffer {
 	let text = '%PDF-1.4\n';
 	const offsets = objects.map((object, index) => {
 		const at = text.length;

@@ -1,6 +1,5 @@
 import {
 	destinationText,
-	ROLE_TEXT,
 	sheetsOf,
 	type Paper,
 	type PrintSet,
@@ -159,6 +158,3 @@ export function becomes(plan: RunPlan): { sheets: number; what: string; next: st
 
 /** The household's printing as it is, with what is usual where it said nothing. */
 export const printingIn = ({ household }: Snapshot): Printing => printingOf(parsed(household.printing));
-
-/** A role as a title begins with it. */
-export const roleName = (role: Row<'print'>['role']) => ROLE_TEXT[role][0];

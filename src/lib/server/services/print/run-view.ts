@@ -46,7 +46,7 @@ export type RunView = {
 };
 
 /** Sheets shown at a time. */
-export const SHEETS_A_PAGE = 12;
+const SHEETS_A_PAGE = 12;
 
 /** The plan of a run, all of it. */
 export function planOf(now: Situation, run: RunSituation, id: number, sizes: PageSizes): RunPlan {

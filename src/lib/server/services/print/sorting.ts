@@ -184,7 +184,7 @@ function areHalf(pages: readonly number[], read: readonly Row<'document_page'>[]
 }
 
 /** A title from the first lines of a page: what is no lesson's number and no bare name of its role. */
-export function titleFrom(role: Role, text: string, page: number): string {
+function titleFrom(role: Role, text: string, page: number): string {
 	const [heading = ''] = text
 		.split('\n')
 		.map((line) => line.trim())

@@ -24,7 +24,7 @@ export type NewDocument = {
 };
 
 /** A title from a file's name: "lesson_pages-FINAL.pdf" → "lesson pages FINAL". */
-export function titleOfFile(name: string): string {
+function titleOfFile(name: string): string {
 	const plain = name
 		.replace(/^.*[\\/]/, '')
 		.replace(/\.(?:pdf|jpe?g)$/i, '')

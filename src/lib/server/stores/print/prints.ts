@@ -225,7 +225,7 @@ export async function removePrintRun(trx: Trx, run: number, id: number): Promise
 	await trx.deleteFrom('print_run').where('id', '=', id).execute();
 }
 
-export async function printRunOf(trx: Trx, run: number, id: number): Promise<Row<'print_run'>> {
+async function printRunOf(trx: Trx, run: number, id: number): Promise<Row<'print_run'>> {
 	const row = await trx
 		.selectFrom('print_run')
 		.selectAll()

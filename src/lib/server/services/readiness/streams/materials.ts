@@ -21,7 +21,7 @@ export type Material = {
 export const POUCHES_ITEM = 'laminating pouch';
 
 /** What all copies take that are still to be printed or finished, for the first lesson that wants one of them. */
-export function materialsOf(
+function materialsOf(
 	snapshot: Snapshot,
 	run: RunSituation
 ): { readonly lesson: LessonSituation; readonly materials: readonly Material[] } | null {
