@@ -12,7 +12,7 @@ test('a book is noted in one line, found in spite of a typing error, changed, an
 	page
 }) => {
 	await open(page, '/home/books');
-	await expect(page.getByText('You own 107 titles')).toBeVisible();
+	await expect(page.getByText('You own 108 titles')).toBeVisible();
 	await expectAccessible(page);
 	await page
 		.getByLabel('Add a title')

@@ -135,7 +135,7 @@
 					<p class="mb-3 text-ink-2">
 						The printer, what printing costs, and what you laminate, copy ahead, and bind.
 					</p>
-					<Button href="/house/printing">Open</Button>
+					<Button href="/house/printing">Printer and prices</Button>
 				</section>
 				<section aria-labelledby="health">
 					<h2 id="health" class="mb-2 text-lg">Health and backups</h2>
