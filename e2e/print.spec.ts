@@ -88,8 +88,8 @@ test('both sides turned by hand: fronts, then backs; the printer is set where th
 	await page.getByLabel('White edge, mm').fill('8');
 	await page.getByRole('button', { name: 'Save' }).click();
 	await expect(page.getByText(/turned by hand for both sides, 8 mm white edge/)).toBeVisible();
-	expect(await check(page, '/house/printing/test?sides=front')).toEqual({ said: '', pages: 2 });
-	expect(await check(page, '/house/printing/test?sides=back')).toEqual({ said: '', pages: 2 });
+	expect(await check(page, '/house/printing/test.pdf?sides=front')).toEqual({ said: '', pages: 2 });
+	expect(await check(page, '/house/printing/test.pdf?sides=back')).toEqual({ said: '', pages: 2 });
 
 	await open(page, '/units/1/print');
 	await page.getByRole('button', { name: 'Why and how: Board game: to the treasure' }).click();

@@ -13,7 +13,7 @@
 	let { data, form } = $props();
 	const { view } = $derived(data);
 	const base = $derived(`/units/${data.unit.id}/print`);
-	const file = $derived(`${base}/runs/${view.row.id}/file`);
+	const file = $derived(`${base}/runs/${view.row.id}/file.pdf`);
 	const failure = $derived(form && 'message' in form ? form : null);
 	let from = $state('');
 	let isJammed = $state(false);
