@@ -135,7 +135,10 @@
 				<div
 					role="group"
 					aria-label="What they are"
-					class="flex items-start gap-1.5 whitespace-nowrap max-lg:overflow-x-auto max-lg:pb-1 lg:flex-wrap"
+					class="flex items-start gap-1.5 whitespace-nowrap max-lg:overflow-x-auto max-lg:pb-1 lg:flex-wrap {choice
+						.chosen.size
+						? ''
+						: 'max-lg:hidden'}"
 				>
 					{#each ROLE_KEYS as one (one.role)}
 						<button
