@@ -22,7 +22,11 @@ const SERVICES = [
 	['gathering', 'print', 'boxes'],
 	['find']
 ];
-const STORES = [['house', 'stash', 'library', 'readiness', 'files'], ['gathering', 'buying', 'print'], ['plan']];
+const STORES = [
+	['house', 'stash', 'library', 'readiness', 'files'],
+	['gathering', 'buying', 'print'],
+	['plan']
+];
 
 const UP = 'Rooms import downward only: move what is shared down, or hand it in.';
 

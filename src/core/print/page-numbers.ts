@@ -8,8 +8,10 @@ import { CoreError } from '../error.ts';
  */
 export function readPages(text: string, last: number): number[] {
 	const parts = text
-		.replace(/\b(?:pages?|pp?\.?)\s*/gi, '')
-		.replace(/\s*(?:[-–—]|\bto\b)\s*/gi, '-')
+		// Blanks first: many of them in a row are one.
+		.replace(/\s+/g, ' ')
+		.replace(/\b(?:pages?|pp?\.?) ?/gi, '')
+		.replace(/ ?(?:[-–—]|\bto\b) ?/gi, '-')
 		.split(/[\s,;&]+|\band\b/)
 		.filter(Boolean);
 	if (parts.length === 0) throw new CoreError('Type the pages, like 12-18, 22.', 'pages');

@@ -84,10 +84,10 @@
 						from the last sheet on (turning by hand)</label
 					>
 					<p class="text-sm">
-						Not sure? <a href="/house/printing/test.pdf?sides=front" target="_blank">Print the test page</a>, put
-						it back in the way you would, then
-						<a href="/house/printing/test.pdf?sides=back" target="_blank">print its back</a>. The back says what
-						to set here.
+						Not sure? <a href="/house/printing/test.pdf?sides=front" target="_blank">Print the test page</a>,
+						put it back in the way you would, then
+						<a href="/house/printing/test.pdf?sides=back" target="_blank">print its back</a>. The back says
+						what to set here.
 					</p>
 					<div class="flex flex-wrap gap-4">
 						<TextField

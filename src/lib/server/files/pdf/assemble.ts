@@ -65,11 +65,7 @@ function write(
 const isSameFile = (a: Side, b: Side) => a.placed[0]?.file === b.placed[0]?.file;
 
 /** The sides as they go through the printer; one that has none on the back gets a blank one where others have. */
-function sidesInOrder({
-	sheets,
-	sides,
-	reversed
-}: Pick<Assembly, 'sheets' | 'sides' | 'reversed'>): Side[] {
+function sidesInOrder({ sheets, sides, reversed }: Pick<Assembly, 'sheets' | 'sides' | 'reversed'>): Side[] {
 	const isDouble = sheets.some((sheet) => sheet.back !== null);
 	const blank: Side = { placed: [], cuts: [], text: [] };
 	if (sides === 'both')
