@@ -36,4 +36,5 @@ export {
 	type PageRange,
 	type SharedPages
 } from './pages.ts';
+export { readQuestions, type Question } from './questions.ts';
 export { daysOfLesson, isReadingDay, lessonsADay, RHYTHMS, type Rhythm } from './rhythm.ts';

@@ -18,6 +18,7 @@ import {
 	sharePages,
 	suggestions,
 	USUAL_FRAME,
+	readQuestions,
 	type LoadLimits,
 	type LoadWeek
 } from './index.ts';
@@ -229,5 +230,22 @@ describe('too much', () => {
 				}
 			})
 		);
+	});
+});
+
+describe('questions', () => {
+	it('come with the page that is named before or after them, in the order of the pages', () => {
+		expect(
+			readQuestions(
+				'Why is north up?\nWhat is a scale? (p. 9)\npages 14-15: What is a legend for?\n\np.3 Who drew it?\nHow many pages has it?\np. 7'
+			)
+		).toEqual([
+			{ page: 3, text: 'Who drew it?' },
+			{ page: 9, text: 'What is a scale?' },
+			{ page: 14, text: 'What is a legend for?' },
+			{ page: null, text: 'Why is north up?' },
+			{ page: null, text: 'How many pages has it?' },
+			{ page: null, text: 'p. 7' }
+		]);
 	});
 });

@@ -17,7 +17,9 @@ export { finishing, type Finishing, type ToFinish } from './finishing.ts';
 export { booklet, cards, type Flip } from './imposition.ts';
 export {
 	CHOICES,
+	CUT_ROLES,
 	judge,
+	OF_THE_GUIDE,
 	USUAL_PRINT_HABITS,
 	type Judged,
 	type PrintChoices,

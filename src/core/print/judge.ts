@@ -56,8 +56,10 @@ export type ToJudge = {
 	readonly colored: number | null;
 	/** It is written on again and again: a page of facts to trace, a weather chart. */
 	readonly again: boolean;
-	/** Its pages are cut out of a book that will be bound. */
+	/** Its pages are cut out of the book itself, which will be bound: there is one of each, and nothing is printed. */
 	readonly fromBook: boolean;
+	/** It is bound in the place of pages that are cut out. */
+	readonly keepsPlace: boolean;
 	/** Its pages are no larger than half a sheet. */
 	readonly half: boolean;
 	/** Whoever comes to the unit later: "Tamsin, about 2030". */
@@ -76,7 +78,10 @@ export type Judged = {
 };
 
 const HANDLED: readonly Role[] = ['vocabulary', 'three-part', 'game'];
-const OF_THE_GUIDE: readonly Role[] = ['teacher', 'answers', 'planning'];
+/** Pages that are cut apart or out. */
+export const CUT_ROLES: readonly Role[] = ['vocabulary', 'three-part', 'cut-outs', 'mini-book', 'game'];
+/** Pages that belong to whoever teaches. */
+export const OF_THE_GUIDE: readonly Role[] = ['teacher', 'answers', 'planning'];
 /** Color tells something on these; on the others children write and color themselves. */
 const IN_COLOR: readonly Role[] = [
 	'vocabulary',
@@ -92,6 +97,20 @@ const SOME_COLOR = 0.004;
 
 /** What is settled about a print by its role and the household's habits, each with its reason. The parent's own choices go first. */
 export function judge(print: ToJudge, habits: PrintHabits): Judged {
+	if (print.keepsPlace) {
+		const asRead = { ...print, role: 'teacher', keepsPlace: false, fromBook: false, half: false } as const;
+		const judged = judge(asRead, { ...habits, guide: 'bound' });
+		const usual = <C extends keyof PrintChoices>(choice: C, value: PrintChoices[C], why: string) =>
+			judged[choice].isOwn ? judged[choice] : { value, why, isOwn: false };
+		return {
+			...judged,
+			printed: usual('printed', true, 'it keeps the place of what is cut out'),
+			copies: usual('copies', 'family', 'one for the book'),
+			sides: usual('sides', 1, 'one page, where one was cut out'),
+			color: usual('color', false, 'gray is enough to keep the place'),
+			binding: usual('binding', 'none', 'bound with the book that it comes from')
+		};
+	}
 	const own = <C extends keyof PrintChoices>(choice: C, usual: PrintChoices[C], why: string) => {
 		const value = print.own[choice];
 		return value === undefined
@@ -151,12 +170,12 @@ function cutFor(role: Role, isSeveral: boolean): [Cut, string] {
 }
 
 function copiesFor({ role, fromBook }: ToJudge, habits: PrintHabits): [Copies, string] {
+	if (fromBook) return ['family', 'the page itself is cut out, and there is one'];
 	if (role === 'planning') return ['family', 'you write on it'];
 	if (OF_THE_GUIDE.includes(role))
 		return habits.guide === 'bound' ? ['family', 'one for your bound guide'] : ['family', 'one for you'];
 	if (role === 'vocabulary' || role === 'three-part' || role === 'game') return ['family', 'one set, shared'];
 	if (role === 'poster') return ['family', 'one for the wall'];
-	if (fromBook) return ['family', 'the original is cut out; one copy takes its place'];
 	if (habits.copying === 'from the master' && role !== 'mini-book')
 		return ['family', 'one master; copy it as the lesson comes'];
 	return ['child', 'each child keeps one'];
@@ -191,8 +210,7 @@ function sidesFor({ role, pages }: ToJudge, isOneSided: boolean, backs: boolean)
 	return [2, 'both sides save paper'];
 }
 
-function colorFor({ role, colored, fromBook }: ToJudge): [boolean, string] {
-	if (fromBook) return [false, 'a gray copy keeps the place'];
+function colorFor({ role, colored }: ToJudge): [boolean, string] {
 	if (!IN_COLOR.includes(role)) return [false, 'gray will do for reading and writing'];
 	if (colored !== null && colored < SOME_COLOR) return [false, 'there is no color on it'];
 	return [true, 'its colors tell something'];

@@ -269,6 +269,7 @@ const plain: ToJudge = {
 	colored: null,
 	again: false,
 	fromBook: false,
+	keepsPlace: false,
 	half: false,
 	later: null,
 	own: {}
@@ -297,8 +298,19 @@ describe('what is settled about a print', () => {
 			value: 'sleeve',
 			why: 'written on again and again'
 		});
-		const left = settled({ role: 'map', fromBook: true });
-		expect([left.color.value, left.copies.value]).toEqual([false, 'family']);
+		const original = settled({ role: 'map', fromBook: true });
+		expect([original.copies.value, original.copies.why]).toEqual([
+			'family',
+			'the page itself is cut out, and there is one'
+		]);
+		const left = settled({ role: 'vocabulary', keepsPlace: true });
+		expect([left.printed, left.copies, left.color, left.finish, left.cut].map((one) => one.value)).toEqual([
+			true,
+			'family',
+			false,
+			'bare',
+			'none'
+		]);
 	});
 	it('the schools: nearly all is laminated; one master; the guide on a screen or bound', () => {
 		expect(settled({ role: 'poster' }).finish.value).toBe('bare');

@@ -69,6 +69,7 @@ export async function seedPrint(db: Db, run: number): Promise<void> {
 				role,
 				pages,
 				again,
+				fromBook: false,
 				half: false
 			});
 			if (names)

@@ -9,7 +9,7 @@ import { pdfs } from '../files/pdf/pdf-process.ts';
 import { change, type Doer } from '../history/changes.ts';
 import type { RunSituation } from '../services/calendar/runs.ts';
 import type { PageSizes } from '../services/print/run-plan.ts';
-import { addPrintable, sourcesOf } from '../services/print/sources.ts';
+import { addPrintable, giveFile, sourcesOf } from '../services/print/sources.ts';
 import type { Situation } from '../services/readiness/situation.ts';
 import { colorKey } from '../services/readiness/streams/prints.ts';
 import { noteColor, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
@@ -28,7 +28,14 @@ export type Added = {
  * Takes over a PDF that has come in: a printable of the library, and something the run prints from.
  * @throws Refusal in words where it cannot be read; then nothing is kept.
  */
-export async function addPdf(run: number, upload: string, kind: SourceKind, doer: Doer): Promise<Added> {
+export async function addPdf(
+	run: number,
+	upload: string,
+	kind: SourceKind,
+	doer: Doer,
+	/** What is already printed from without a file, and gets this one. */
+	of: number | null = null
+): Promise<Added> {
 	const kept = await keepUpload(upload);
 	const store = await opened();
 	const { write, read } = store;
@@ -49,7 +56,11 @@ export async function addPdf(run: number, upload: string, kind: SourceKind, doer
 		write,
 		doer,
 		({ title }: { title: string }) => `Added: ${title}`,
-		async (trx) => addPrintable(trx, await situation(), run, { ...kept, pages: sizes.length, scripts }, kind)
+		async (trx) => {
+			const now = await situation();
+			const file = { ...kept, pages: sizes.length, scripts };
+			return of === null ? addPrintable(trx, now, run, file, kind) : giveFile(trx, now, run, of, file);
+		}
 	);
 	await notePages(write, kept.sha256, sizes);
 	void readSoon(store, kept.sha256);

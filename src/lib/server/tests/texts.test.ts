@@ -56,7 +56,12 @@ describe.each(Object.entries(READERS))('%s is read in a time that grows with its
 	it.each(Object.entries(BAD_TEXTS))('%s', (_, textOf) => {
 		let before = timeOf(read, textOf(SIZES[0]));
 		for (const size of SIZES.slice(1)) {
-			const now = timeOf(read, textOf(size));
+			let now = timeOf(read, textOf(size));
+			// A machine that was busy just then says nothing; what grows too fast does so every time.
+			for (let i = 0; i < 4 && before >= SHORT_MS && now / before >= MOST_GROWTH; i++) {
+				before = timeOf(read, textOf(size / 2));
+				now = timeOf(read, textOf(size));
+			}
 			if (before >= SHORT_MS) expect(now / before, `${size}`).toBeLessThan(MOST_GROWTH);
 			before = now;
 		}

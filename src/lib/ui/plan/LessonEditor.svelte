@@ -78,6 +78,7 @@
 				/>
 				<TextField
 					label="Questions, one per line"
+					placeholder="p. 14: What is a legend for?"
 					name="questions"
 					rows={3}
 					value={details.questions}

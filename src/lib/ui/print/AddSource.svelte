@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { deserialize } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { enhance } from '$app/forms';
 	import { counted } from '$core/words/index.ts';
@@ -7,8 +6,7 @@
 	import Button from '../button/Button.svelte';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
-	import { sayDone } from '../toast/toast.ts';
-	import { Uploads } from './upload.svelte.ts';
+	import { handOver, Uploads } from './upload.svelte.ts';
 
 	type Props = {
 		most: number;
@@ -27,25 +25,7 @@
 
 	async function take(files: readonly File[]) {
 		if (files.length === 0 || uploads.state !== 'idle') return;
-		await uploads.send(files, async (upload) => {
-			const body = new FormData();
-			body.set('upload', upload);
-			body.set('kind', kind);
-			const response = await fetch('?/add', {
-				method: 'POST',
-				body,
-				headers: { 'x-sveltekit-action': 'true' }
-			});
-			const result = deserialize(await response.text());
-			if (result.type === 'success') {
-				const changed = (result.data as { changed?: string | null } | undefined)?.changed;
-				if (changed) sayDone(changed);
-				return null;
-			}
-			return result.type === 'failure'
-				? ((result.data as { message?: string } | undefined)?.message ?? 'That didn’t work.')
-				: 'The server couldn’t take it. Try again.';
-		});
+		await uploads.send(files, (upload) => handOver(upload, { kind }));
 		await invalidateAll();
 	}
 	const megabytes = (bytes: number) => (bytes / 1024 / 1024).toFixed(bytes < 10_000_000 ? 1 : 0);

@@ -124,8 +124,8 @@
 			><input type="checkbox" class="size-5" name="again" checked={print.again} />written on again and again</label
 		>
 		<label class="flex min-h-9 items-center gap-2"
-			><input type="checkbox" class="size-5" name="fromBook" checked={print.fromBook} />cut out of a book that
-			is bound</label
+			><input type="checkbox" class="size-5" name="fromBook" checked={print.fromBook} />cut out of the book
+			itself; a gray copy takes its place</label
 		>
 		<label class="flex min-h-9 items-center gap-2"
 			><input type="checkbox" class="size-5" name="optional" checked={print.optional} />extra</label

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { invalidateAll } from '$app/navigation';
 	import type { SourceView } from '$lib/server/services/print/sources.ts';
 	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
 	import { SOURCE_OPTIONS } from './options.ts';
+	import { handOver, Uploads } from './upload.svelte.ts';
 
 	type Props = {
 		source: SourceView;
@@ -16,6 +18,15 @@
 	};
 	let { source, base, ready, failure }: Props = $props();
 	let open = $state(false);
+	const uploads = new Uploads();
+
+	async function give(files: FileList | null) {
+		if (!files?.length || uploads.state !== 'idle') return;
+		await uploads.send([files[0]], (upload) =>
+			handOver(upload, { kind: source.kind, source: String(source.id) })
+		);
+		await invalidateAll();
+	}
 	const standing = $derived(
 		source.sorted >= source.pages
 			? 'all sorted'
@@ -59,9 +70,29 @@
 				{failure}
 				class="w-48"
 			/>
+			<label class="flex min-h-11 items-center gap-2"
+				><input type="checkbox" class="size-5" name="cut" checked={source.isCut} />a book we’ll bind: cut
+				pages out first, gray copies take their place</label
+			>
 			<Button type="submit">Save</Button>
 			<Button type="submit" look="quiet" formaction="?/removeSource">Take it out of this unit</Button>
 			<a class="min-h-9 text-sm" href="/home/books/{source.resource}">Ages, copying right, notes</a>
 		</form>
+		{#if source.file === null}
+			<label class="mt-3 block">
+				<span class="block font-semibold">Its PDF or a scan of it</span>
+				<span class="block text-sm text-ink-2">what is sorted stays; print files are then made for you</span>
+				<input
+					type="file"
+					accept="application/pdf,image/jpeg,.pdf,.jpg,.jpeg"
+					class="mt-2 block w-full text-sm file:mr-3 file:min-h-11 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-sheet file:px-4 file:font-semibold file:text-ink"
+					onchange={(event) => void give(event.currentTarget.files)}
+				/>
+			</label>
+			{#if uploads.state !== 'idle'}<p class="mt-1 text-sm" role="status">Sending {uploads.name}</p>{/if}
+			{#each uploads.problems as problem (problem)}<p class="mt-1 font-semibold text-late" role="alert">
+					{problem}
+				</p>{/each}
+		{/if}
 	{/if}
 </li>

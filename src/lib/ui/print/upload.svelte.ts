@@ -1,3 +1,6 @@
+import { deserialize } from '$app/forms';
+import { sayDone } from '../toast/toast.ts';
+
 /** Bytes in a part; a part that gets lost is sent again. */
 const PART = 4 * 1024 * 1024;
 /** After so many failures in a row it rests until somebody says to go on. */
@@ -110,3 +113,23 @@ export class Uploads {
 }
 
 class Refused extends Error {}
+
+/** Hands an upload that came in whole to the page's own action. Answers what went wrong, in words; null where nothing did. */
+export async function handOver(
+	upload: string,
+	fields: Readonly<Record<string, string>>
+): Promise<string | null> {
+	const body = new FormData();
+	body.set('upload', upload);
+	for (const [name, value] of Object.entries(fields)) body.set(name, value);
+	const response = await fetch('?/add', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
+	const result = deserialize(await response.text());
+	if (result.type === 'success') {
+		const changed = (result.data as { changed?: string | null } | undefined)?.changed;
+		if (changed) sayDone(changed);
+		return null;
+	}
+	return result.type === 'failure'
+		? ((result.data as { message?: string } | undefined)?.message ?? 'That didn’t work.')
+		: 'The server couldn’t take it. Try again.';
+}

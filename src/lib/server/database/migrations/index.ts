@@ -15,6 +15,7 @@ import { ages } from './0013-ages.ts';
 import { homeFirst } from './0014-home-first.ts';
 import { bookLists } from './0015-book-lists.ts';
 import { print } from './0016-print.ts';
+import { placeKeepers } from './0017-place-keepers.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -33,5 +34,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0013-ages': ages,
 	'0014-home-first': homeFirst,
 	'0015-book-lists': bookLists,
-	'0016-print': print
+	'0016-print': print,
+	'0017-place-keepers': placeKeepers
 };

@@ -48,6 +48,8 @@ export interface PrintSourceTable {
 	dropped: Generated<Json<readonly number[]>>;
 	/** What it costs ready-printed; null where it is not sold so. */
 	ready_cents: number | null;
+	/** It is a book that will be bound, and what is cut out of it comes out first. */
+	cut_from: Generated<Bit>;
 }
 
 /** Pages of a source with one role: what they are, for whom, and what was settled about printing them. */
@@ -67,8 +69,10 @@ export interface PrintTable {
 	participants: Json<readonly number[]> | null;
 	/** Written on again and again. */
 	again: Generated<Bit>;
-	/** Its pages are cut out of a book that will be bound. */
+	/** Its pages are cut out of the book itself, so nothing is printed; a gray copy takes their place. */
 	from_book: Generated<Bit>;
+	/** The print whose place this gray copy keeps; null for any other. */
+	place_of: Generated<number | null>;
 	/** Its pages are no larger than half a sheet. */
 	half: Generated<Bit>;
 	optional: Generated<Bit>;

@@ -139,7 +139,7 @@ function costOf({ activities }: RunSituation): number {
 function wanted(snapshot: Snapshot, run: RunSituation) {
 	return costOfPrints(
 		snapshot,
-		printsOf(snapshot, run).filter((one) => one.off === null)
+		printsOf(snapshot, run).filter((one) => one.off === null && one.row.from_book === 0)
 	);
 }
 

@@ -45,7 +45,7 @@ export function waitingPrints(
 		const copies = print.copies.filter(({ child }) => {
 			const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
 			return (
-				copyState(stored) === 'to print' &&
+				copyState(print, stored) === 'to print' &&
 				stored?.decision !== 'do without' &&
 				!taken.has(`${print.row.id}/${child?.id ?? ''}`)
 			);
@@ -176,12 +176,12 @@ export async function printed(
 		return (
 			!print ||
 			chosen.includes(set) ||
-			copyState(states.get(printKey(print, set.child)) ?? null) !== 'to print'
+			copyState(print, states.get(printKey(print, set.child)) ?? null) !== 'to print'
 		);
 	};
 	for (const set of new Map(chosen.map((one) => [`${one.print}/${one.child}`, one])).values()) {
 		const print = prints.get(set.print);
-		if (print && copyState(states.get(printKey(print, set.child)) ?? null) === 'to print')
+		if (print && copyState(print, states.get(printKey(print, set.child)) ?? null) === 'to print')
 			await copyIs(trx, now, print, set.child, 'printed');
 	}
 	const isWhole = sets.every(isPrinted);

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { exact } from '$core/measure/index.ts';
 import {
+	CUT_ROLES,
 	DESTINATIONS,
 	FINISHES,
 	printingOf,
@@ -15,7 +16,7 @@ import { parsed } from '../../database/json.ts';
 import { change, undo } from '../../history/changes.ts';
 import { setPrinting } from '../../stores/house/household.ts';
 import { removeLesson } from '../../stores/plan/lessons.ts';
-import { dropPrints, printOf, sortPages, updatePrint } from '../../stores/print/prints.ts';
+import { dropPrints, printOf, sortPages, unsortPages, updatePrint } from '../../stores/print/prints.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { actsOf } from '../readiness/acts.ts';
 import { boardOf } from '../readiness/board.ts';
@@ -24,6 +25,7 @@ import { printKey, printsOf } from '../readiness/streams/prints.ts';
 import { moveCopies } from './copies.ts';
 import { leaveRuns, makeRuns, printed, proposedRuns, waitingPrints } from './print-runs.ts';
 import { runPlan } from './run-plan.ts';
+import { addPaperOriginal, changeSource, giveFile, sourcesOf } from './sources.ts';
 import { takeSpoiled } from './spoiled.ts';
 import { printView } from './view.ts';
 
@@ -217,7 +219,8 @@ describe('print runs', () => {
 							role: fc.constantFrom(...ROLES),
 							from: fc.integer({ min: 1, max: 40 }),
 							count: fc.integer({ min: 1, max: 9 }),
-							choices
+							choices,
+							fromBook: fc.boolean()
 						}),
 						{ minLength: 1, maxLength: 5 }
 					),
@@ -238,6 +241,7 @@ describe('print runs', () => {
 									role: one.role,
 									pages: Array.from({ length: one.count }, (_, index) => one.from + index),
 									again: false,
+									fromBook: one.fromBook,
 									half: false
 								});
 								await updatePrint(trx, at.run.row.id, id, { choices: one.choices });
@@ -260,7 +264,8 @@ describe('print runs', () => {
 								}
 						}
 						for (const print of printsOf(situation.snapshot, run)) {
-							const copies = print.off === null ? print.copies.reduce((sum, one) => sum + one.count, 0) : 0;
+							const isToPrint = print.off === null && print.row.from_book === 0;
+							const copies = isToPrint ? print.copies.reduce((sum, one) => sum + one.count, 0) : 0;
 							const isOneBack = print.judged.layout.value === 'cards, one back' && print.pages.length > 1;
 							for (const [index, page] of print.pages.entries()) {
 								const isBack = isOneBack && index === print.pages.length - 1;
@@ -303,6 +308,77 @@ describe('what a household settles', () => {
 			printsOf(situation.snapshot, run).find((one) => one.row.title === 'Notes: sun and shadow')!.off
 		).toBeNull();
 	});
+	it('what is cut out of a book that will be bound leaves a gray copy, made by itself and gone with its reason', async () => {
+		const { does, now, print } = await maps();
+		const first = await now();
+		const [source] = first.situation.snapshot.printSources;
+		const kinds = { kind: 'guide', ready_cents: null } as const;
+		const board = await print('Board game: to the treasure');
+		const waitingBefore = waitingPrints(first.situation, first.run, null).map((one) => one.id);
+		await does((trx, at) =>
+			changeSource(trx, at.situation, at.run.row.id, source.id, { ...kinds, isCut: true })
+		);
+		const { situation, run } = await now();
+		const all = printsOf(situation.snapshot, run);
+		const cut = all.filter((one) => one.row.from_book === 1);
+		expect(cut.length).toBeGreaterThan(4);
+		expect(cut.every((one) => CUT_ROLES.includes(one.row.role))).toBe(true);
+		for (const original of cut) {
+			const keepers = all.filter((one) => one.row.place_of === original.row.id);
+			expect(keepers).toHaveLength(1);
+			expect(keepers[0].pages).toEqual(original.pages);
+			expect(keepers[0].off).toBe(original.off);
+			expect([keepers[0].judged.color.value, keepers[0].judged.finish.value]).toEqual([false, 'bare']);
+		}
+		const waiting = waitingPrints(situation, run, null).map((one) => one.id);
+		expect(waiting).not.toContain(board.row.id);
+		expect(waitingBefore).toContain(board.row.id);
+		expect(waiting).toContain(all.find((one) => one.row.place_of === board.row.id)!.row.id);
+		// A page that leaves its print leaves the gray copy, too; the last one takes it along.
+		await does((trx, at) => unsortPages(trx, at.run.row.id, source.id, [48]));
+		const halved = await now();
+		const left = printsOf(halved.situation.snapshot, halved.run);
+		expect(left.find((one) => one.row.place_of === board.row.id)!.pages).toEqual([47]);
+		await does((trx, at) => dropPrints(trx, at.run.row.id, [board.row.id]));
+		await does((trx, at) =>
+			changeSource(trx, at.situation, at.run.row.id, source.id, { ...kinds, isCut: false })
+		);
+		const after = await now();
+		expect(printsOf(after.situation.snapshot, after.run).filter((one) => one.row.place_of !== null)).toEqual(
+			[]
+		);
+	});
+	it('a paper original gets its file, and what is sorted stays; a file with too few pages is refused', async () => {
+		const { does, now } = await maps();
+		const source = await does((trx, at) =>
+			addPaperOriginal(trx, at.situation, at.run.row.id, {
+				title: 'Green guide',
+				pages: 6,
+				place: null,
+				kind: 'other'
+			})
+		);
+		await does((trx, at) =>
+			sortPages(trx, at.run.row.id, {
+				source,
+				lesson: null,
+				title: 'Map of the harbor',
+				role: 'map',
+				pages: [5],
+				again: false,
+				fromBook: false,
+				half: false
+			})
+		);
+		const file = { sha256: 'ab'.repeat(32), name: 'green.pdf', bytes: 9, scripts: false };
+		await expect(
+			does((trx, at) => giveFile(trx, at.situation, at.run.row.id, source, { ...file, pages: 4 }))
+		).rejects.toThrow('This file has 4 pages, and page 5 is sorted already.');
+		await does((trx, at) => giveFile(trx, at.situation, at.run.row.id, source, { ...file, pages: 8 }));
+		const { situation, run } = await now();
+		const [given] = sourcesOf(situation.snapshot, run).filter((one) => one.id === source);
+		expect([given.file, given.pages, given.sorted]).toEqual([file.sha256, 8, 1]);
+	});
 	it('pages sorted anew leave the print that they were in', async () => {
 		const { does, print } = await maps();
 		const before = await print('Board game: to the treasure');
@@ -314,6 +390,7 @@ describe('what a household settles', () => {
 				role: 'cut-outs',
 				pages: [48],
 				again: false,
+				fromBook: false,
 				half: false
 			})
 		);

@@ -42,7 +42,6 @@ export type RunView = {
 	readonly rights: readonly string[];
 	/** Pages that are made smaller to fit, in words. */
 	readonly scaled: string;
-	readonly minutes: number;
 };
 
 /** Sheets shown at a time. */
@@ -66,7 +65,7 @@ export function runView(
 	const printing = printingIn(snapshot);
 	const states = stateByKey(snapshot);
 	const isPrinted = (one: (typeof plan.sets)[number]) =>
-		copyState(states.get(printKey(one.print, one.child?.id ?? null)) ?? null) !== 'to print';
+		copyState(one.print, states.get(printKey(one.print, one.child?.id ?? null)) ?? null) !== 'to print';
 	const text = runText({ stock: row.stock, sides: row.sides, color: row.color === 1 });
 	const all = plan.sheets.length;
 	const isDouble = plan.sheets.some((one) => one.back !== null);
@@ -109,8 +108,7 @@ export function runView(
 			})),
 		cost: costText(cost),
 		rights: [...new Set(plan.sets.map((one) => rightsNote(one.print.resource.rights, run)))],
-		scaled: scaledText(plan),
-		minutes: Math.round(seconds / 60)
+		scaled: scaledText(plan)
 	};
 }
 

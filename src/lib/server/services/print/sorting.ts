@@ -1,4 +1,5 @@
 import {
+	CUT_ROLES,
 	groupSuggestions,
 	pageNumbersText,
 	ROLE_TEXT,
@@ -7,6 +8,7 @@ import {
 	type Role,
 	type Suggestion
 } from '$core/print/index.ts';
+import { readQuestions } from '$core/plan/index.ts';
 import { Refusal } from '$core/error.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted } from '$core/words/index.ts';
@@ -29,6 +31,8 @@ export type StripPage = {
 	readonly role: Role | null;
 	readonly lesson: number | null;
 	readonly title: string;
+	/** What the lessons ask about it, where the source is a spine. */
+	readonly questions: readonly string[];
 	/** What it seems to be, where it is not sorted. */
 	readonly seems: { readonly role: Role; readonly lesson: number | null; readonly why: string } | null;
 };
@@ -66,10 +70,14 @@ export function stripOf(
 	const groups = suggestedGroups(snapshot, run, id, read);
 	const seems = new Map(groups.flatMap((group) => group.pages.map((page) => [page, group] as const)));
 	const numbers = new Map(run.lessons.map((one) => [one.lesson.id, one.number]));
-	const prints = snapshot.prints.filter((one) => one.source_id === id);
+	const prints = snapshot.prints.filter((one) => one.source_id === id && one.place_of === null);
 	const printOf = new Map(
 		prints.flatMap((print) => parsed(print.pages).map((page) => [page, print] as const))
 	);
+	const isSpine = snapshot.spines.some(
+		(one) => one.run_id === run.row.id && one.resource_id === source.resource
+	);
+	const asked = isSpine ? run.lessons.flatMap((one) => readQuestions(one.lesson.questions)) : [];
 	const pages = Array.from({ length: source.pages }, (_, index): StripPage => {
 		const page = index + 1;
 		const print = printOf.get(page) ?? null;
@@ -82,6 +90,7 @@ export function stripOf(
 			role: print?.role ?? null,
 			lesson: numbers.get(print?.lesson_id ?? 0) ?? null,
 			title: print?.title ?? '',
+			questions: asked.filter((one) => one.page === page).map((one) => one.text),
 			seems:
 				print || !group ? null : { role: group.role, lesson: group.lesson?.number ?? null, why: group.why }
 		};
@@ -197,6 +206,7 @@ function titleFrom(role: Role, text: string, page: number): string {
 /** Takes suggestions over, each as one print. Answers how many pages were sorted. */
 export async function takeSuggestions(
 	trx: Trx,
+	{ snapshot }: Situation,
 	run: RunSituation,
 	id: number,
 	groups: readonly SuggestedGroup[]
@@ -209,6 +219,7 @@ export async function takeSuggestions(
 			role: group.role,
 			pages: group.pages,
 			again: group.again,
+			fromBook: isCutOut(snapshot, id, group.role),
 			half: group.half
 		});
 	return groups.reduce((sum, group) => sum + group.pages.length, 0);
@@ -226,6 +237,11 @@ export async function dropSuggestions(
 	if (!row) throw new Refusal('That is no longer among what you print from.');
 	const dropped = [...new Set([...parsed(row.dropped), ...pages])].sort((a, b) => a - b);
 	await updateSource(trx, run.row.id, id, { dropped });
+}
+
+/** Whether pages of this role are cut out of the source itself, which is a book that will be bound. */
+function isCutOut(snapshot: Snapshot, id: number, role: Role): boolean {
+	return CUT_ROLES.includes(role) && snapshot.printSources.some((one) => one.id === id && one.cut_from === 1);
 }
 
 /** Gives pages a role by hand. Pages chosen together are one print; without a role they are unsorted again. */
@@ -259,6 +275,7 @@ export async function sortByHand(
 		role: sort.role,
 		pages: sort.pages,
 		again: false,
+		fromBook: isCutOut(snapshot, id, sort.role),
 		half: areHalf(sort.pages, read)
 	});
 	return `${ROLE_TEXT[sort.role][0]}: page${sort.pages.length === 1 ? '' : 's'} ${text}`;

@@ -1,13 +1,15 @@
 import type { CopyingRight } from '$core/library/index.ts';
-import { RIGHTS_TEXT } from '$core/words/index.ts';
+import { CUT_ROLES } from '$core/print/index.ts';
+import { Refusal } from '$core/error.ts';
+import { counted, RIGHTS_TEXT } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { SOURCE_KINDS, type SourceKind } from '../../database/tables/print.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { addResource } from '../../stores/library/resources.ts';
+import { addResource, updateResource } from '../../stores/library/resources.ts';
 import { addDocument } from '../../stores/print/documents.ts';
-import { addSource } from '../../stores/print/prints.ts';
+import { addSource, sourceOf, updatePrint, updateSource } from '../../stores/print/prints.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { STOCKS } from '$core/reference/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
@@ -56,6 +58,48 @@ export async function addPrintable(
 	return { source, title };
 }
 
+/**
+ * Gives a paper original or a printable without a file its PDF. What is sorted stays.
+ * @throws Refusal where it has a file, or where pages are sorted that this file has not.
+ */
+export async function giveFile(
+	trx: Trx,
+	{ snapshot, today }: Situation,
+	run: number,
+	id: number,
+	{ scripts, ...file }: NewDocument
+): Promise<{ source: number; title: string }> {
+	const { resource_id } = await sourceOf(trx, run, id);
+	const resource = byId(snapshot.resources).get(resource_id)!;
+	if (resource.document_id !== null) throw new Refusal(`${resource.title} has a file already.`);
+	const sorted = snapshot.prints.filter((one) => one.source_id === id).flatMap((one) => parsed(one.pages));
+	const last = Math.max(0, ...sorted);
+	if (last > file.pages)
+		throw new Refusal(
+			`This file has ${counted(file.pages, 'page')}, and page ${last} is sorted already. Is it the right one?`
+		);
+	const document = await addDocument(trx, { ...file, scripts: scripts ? 1 : 0 }, today);
+	await updateResource(trx, resource.id, { document_id: document, pages: file.pages });
+	return { source: id, title: resource.title };
+}
+
+/** What changes about a source; a book that will be bound loses its pages to cut out, and a gray copy takes their place. */
+export async function changeSource(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: number,
+	id: number,
+	patch: { readonly kind: SourceKind; readonly ready_cents: number | null; readonly isCut: boolean }
+): Promise<void> {
+	const { isCut, ...plain } = patch;
+	const before = await sourceOf(trx, run, id);
+	await updateSource(trx, run, id, { ...plain, cut_from: isCut ? 1 : 0 });
+	if ((before.cut_from === 1) === isCut) return;
+	for (const print of snapshot.prints)
+		if (print.source_id === id && print.place_of === null && CUT_ROLES.includes(print.role))
+			await updatePrint(trx, run, print.id, { from_book: isCut ? 1 : 0 });
+}
+
 /** Prints from something of the library; the household then knows what printing asks for. */
 export async function printFrom(trx: Trx, run: number, resource: number, kind: SourceKind): Promise<number> {
 	for (const { name, use } of [
@@ -91,6 +135,8 @@ export type SourceView = {
 	readonly sorted: number;
 	/** Hash of its file; null for a paper original. */
 	readonly file: string | null;
+	/** It is a book that will be bound, and what is cut out of it comes out first. */
+	readonly isCut: boolean;
 	readonly notes: readonly string[];
 };
 
@@ -116,6 +162,7 @@ export function sourcesOf(snapshot: Snapshot, run: RunSituation): SourceView[] {
 				pages,
 				sorted: sorted.size,
 				file: document?.sha256 ?? null,
+				isCut: source.cut_from === 1,
 				notes: notesOf(resource, document, run)
 			};
 		});

@@ -8,6 +8,7 @@ import {
 	type Judged,
 	type Role
 } from '$core/print/index.ts';
+import { readQuestions, type Question } from '$core/plan/index.ts';
 import { stockOf } from '$core/reference/index.ts';
 import { byText, counted, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
@@ -71,6 +72,8 @@ export type PrintGroup = {
 	readonly label: string;
 	readonly day: string;
 	readonly prints: readonly PrintRow[];
+	/** What is asked about the pages of its spine. */
+	readonly questions: readonly Question[];
 };
 
 export type RunRow = {
@@ -112,7 +115,7 @@ export function printView(now: Situation, run: RunSituation, colors: Colors | nu
 	const states = stateByKey(snapshot);
 	const prints = printsOf(snapshot, run, colors);
 	const rows = new Map(
-		prints.map((print) => [print, rowOf(now, print, (key) => copyState(states.get(key) ?? null))])
+		prints.map((print) => [print, rowOf(now, print, (key) => copyState(print, states.get(key) ?? null))])
 	);
 	const counts: Record<CopyState, number> = { 'to print': 0, printed: 0, finished: 0, filed: 0 };
 	for (const [print, row] of rows)
@@ -178,13 +181,14 @@ function groupsOf(run: RunSituation, rows: readonly (readonly [PrintSituation, P
 			lesson: lesson.number,
 			label: `Lesson ${lesson.number}: ${lesson.lesson.title}`,
 			day: day ? dayText(day) : '',
-			prints: own(lesson)
+			prints: own(lesson),
+			questions: readQuestions(lesson.lesson.questions)
 		};
 	});
 	return [
-		{ lesson: null, label: 'For the unit as a whole', day: '', prints: own(null) },
+		{ lesson: null, label: 'For the unit as a whole', day: '', prints: own(null), questions: [] },
 		...ofLessons
-	].filter((group) => group.prints.length > 0);
+	].filter((group) => group.prints.length > 0 || group.questions.some((one) => one.page !== null));
 }
 
 const NEXT: Readonly<Record<CopyState, PrintRow['copies'][number]['next']>> = {
@@ -266,7 +270,8 @@ function runRowOf({ snapshot }: Situation, run: RunSituation, row: Row<'print_ru
 	const states = stateByKey(snapshot);
 	const sets = namedSets(snapshot, run, parsed(row.sets));
 	const left = sets.filter(
-		(one) => copyState(states.get(printKey(one.print, one.child?.id ?? null)) ?? null) === 'to print'
+		(one) =>
+			copyState(one.print, states.get(printKey(one.print, one.child?.id ?? null)) ?? null) === 'to print'
 	).length;
 	const titles = [...new Set(sets.map((one) => one.print.row.title))];
 	return {

@@ -19,7 +19,7 @@ export async function copyIs(
 	to: CopyState
 ): Promise<void> {
 	const key = printKey(print, child);
-	const before = STAGES.indexOf(copyState(stateByKey(now.snapshot).get(key) ?? null));
+	const before = STAGES.indexOf(copyState(print, stateByKey(now.snapshot).get(key) ?? null));
 	const stage = STAGES.indexOf(to);
 	if (before === stage) return;
 	const { count } = print.copies.find((one) => (one.child?.id ?? null) === child) ?? { count: 1 };

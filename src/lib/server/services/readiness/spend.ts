@@ -52,10 +52,10 @@ export async function spendFinish(
 	copies: number
 ): Promise<void> {
 	const all = print.copies.reduce((sum, one) => sum + one.count, 0);
-	const { finish, binding } = print.judged;
+	const { finish } = print.judged;
 	if (finish.value === 'pouch')
 		await spend(trx, now, POUCHES_ITEM, exact(Math.ceil((print.finish.pouches * copies) / all)), 'each');
 	if (finish.value === 'protector')
 		await spend(trx, now, 'page protector', exact(print.sheets * copies), 'each');
-	if (binding.value === 'coil') await spend(trx, now, 'binding coil', exact(copies), 'each');
+	if (print.coils > 0) await spend(trx, now, 'binding coil', exact(print.coils * copies), 'each');
 }

@@ -28,7 +28,9 @@ export async function updateSource(
 	trx: Trx,
 	run: number,
 	id: number,
-	patch: Partial<Pick<Row<'print_source'>, 'kind' | 'ready_cents'>> & { readonly dropped?: readonly number[] }
+	patch: Partial<Pick<Row<'print_source'>, 'kind' | 'ready_cents' | 'cut_from'>> & {
+		readonly dropped?: readonly number[];
+	}
 ): Promise<void> {
 	await sourceOf(trx, run, id);
 	const { dropped, ...plain } = patch;
@@ -69,7 +71,8 @@ export type PrintInput = {
 	readonly role: Role;
 	readonly pages: readonly number[];
 	readonly again: boolean;
-	readonly fromBook?: boolean;
+	/** Its pages are cut out of the book itself. */
+	readonly fromBook: boolean;
 	/** Its pages are no larger than half a sheet. */
 	readonly half: boolean;
 };
@@ -98,7 +101,39 @@ export async function sortPages(trx: Trx, run: number, input: PrintInput): Promi
 		})
 		.returning('id')
 		.executeTakeFirstOrThrow();
+	await settlePlace(trx, run, id);
 	return id;
+}
+
+/** Makes the gray copy that keeps the place of pages that are cut out of a book, or takes it away with its reason. */
+async function settlePlace(trx: Trx, run: number, id: number): Promise<void> {
+	const print = await printOf(trx, run, id);
+	const keepers = await keepersOf(trx, [id]);
+	if (print.from_book === 0) return dropPrints(trx, run, keepers);
+	const place = {
+		lesson_id: print.lesson_id,
+		title: `Gray copy: ${print.title}`.slice(0, 200),
+		pages: print.pages
+	};
+	if (keepers.length) await trx.updateTable('print').set(place).where('id', 'in', keepers).execute();
+	else
+		await trx
+			.insertInto('print')
+			.values({
+				...place,
+				run_id: run,
+				source_id: print.source_id,
+				activity_id: null,
+				role: 'teacher',
+				place_of: id,
+				participants: null
+			})
+			.execute();
+}
+
+async function keepersOf(trx: Trx, ids: readonly number[]): Promise<number[]> {
+	const rows = await trx.selectFrom('print').select('id').where('place_of', 'in', ids).execute();
+	return rows.map((one) => one.id);
 }
 
 /** Takes pages of a source out of all prints that they are in. */
@@ -153,12 +188,14 @@ export async function updatePrint(trx: Trx, run: number, id: number, patch: Prin
 		})
 		.where('id', '=', id)
 		.execute();
+	await settlePlace(trx, run, id);
 }
 
-/** Takes prints away, and out of the runs that they are in. */
-export async function dropPrints(trx: Trx, run: number, ids: readonly number[]): Promise<void> {
-	if (ids.length === 0) return;
-	const gone = new Set(ids);
+/** Takes prints away with the gray copies in their place, and out of the runs that they are in. */
+export async function dropPrints(trx: Trx, run: number, wanted: readonly number[]): Promise<void> {
+	if (wanted.length === 0) return;
+	const keepers = await keepersOf(trx, wanted);
+	const gone = new Set([...keepers, ...wanted]);
 	const runs = await trx.selectFrom('print_run').selectAll().where('run_id', '=', run).execute();
 	for (const one of runs) {
 		const sets = parsed(one.sets);
@@ -172,7 +209,10 @@ export async function dropPrints(trx: Trx, run: number, ids: readonly number[]):
 				.where('id', '=', one.id)
 				.execute();
 	}
-	await trx.deleteFrom('print').where('id', 'in', ids).where('run_id', '=', run).execute();
+	// Gray copies first: they name the print whose place they keep.
+	for (const these of [keepers, wanted])
+		if (these.length)
+			await trx.deleteFrom('print').where('id', 'in', these).where('run_id', '=', run).execute();
 }
 
 export async function printOf(trx: Trx, run: number, id: number): Promise<Row<'print'>> {

@@ -32,18 +32,12 @@ import {
 	words
 } from '$lib/server/schemas/fields.ts';
 import { leaveRuns, makeRuns } from '$lib/server/services/print/print-runs.ts';
-import { addPaperOriginal, printFrom } from '$lib/server/services/print/sources.ts';
+import { addPaperOriginal, changeSource, printFrom } from '$lib/server/services/print/sources.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { moveCopies } from '$lib/server/services/print/copies.ts';
 import { printView } from '$lib/server/services/print/view.ts';
 import { printingIn } from '$lib/server/services/print/run-plan.ts';
-import {
-	dropPrints,
-	printOf,
-	removeSource,
-	updatePrint,
-	updateSource
-} from '$lib/server/stores/print/prints.ts';
+import { dropPrints, printOf, removeSource, updatePrint } from '$lib/server/stores/print/prints.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -173,7 +167,11 @@ export const actions: Actions = {
 			const form = await formOf(event.request);
 			const file = form.get('file');
 			const asked = checked(
-				Joi.object<{ upload: string; kind: SourceKind }>({ upload: words(40), kind }),
+				Joi.object<{ upload: string; kind: SourceKind; source: number | null }>({
+					upload: words(40),
+					kind,
+					source: id.empty('').allow(null).default(null)
+				}),
 				Object.fromEntries([...form].filter(([, value]) => typeof value === 'string'))
 			);
 			let { upload } = asked;
@@ -188,7 +186,7 @@ export const actions: Actions = {
 				await takePart(upload, 0, new Uint8Array(await file.arrayBuffer()));
 			}
 			if (!upload) throw new Refusal('Choose a PDF first.', 'file');
-			const added = await addPdf(run.row.id, upload, asked.kind, doerOf(event, null));
+			const added = await addPdf(run.row.id, upload, asked.kind, doerOf(event, null), asked.source);
 			return { changed: added.changed, added };
 		}, atItsField<Record<string, string>>({})),
 	paper: (event) =>
@@ -228,16 +226,18 @@ export const actions: Actions = {
 	source: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ id: number; kind: SourceKind; ready: number | null }>({
+			Joi.object<{ id: number; kind: SourceKind; ready: number | null; cut: boolean }>({
 				id: id.required(),
 				kind,
+				cut: checkbox,
 				ready: dollars.allow(null).default(null)
 			}),
 			'Source changed',
-			async ({ trx }, form) => {
+			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				await updateSource(trx, run.row.id, form.id, {
+				await changeSource(trx, now, run.row.id, form.id, {
 					kind: form.kind,
+					isCut: form.cut,
 					ready_cents: form.ready === null ? null : Math.round(form.ready * 100)
 				});
 			}

@@ -160,6 +160,25 @@
 			{/each}
 			<NotPrinted prints={group.prints.filter((one) => one.off !== null)} {choices} {failure} />
 		</ul>
+		{#if group.questions.length}
+			<details class="mt-1">
+				<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
+					>{counted(group.questions.length, 'question')} to talk over</summary
+				>
+				<ul class="text-sm">
+					{#each group.questions as question, index (index)}
+						<li class="flex gap-3 py-0.5">
+							<span class="w-12 shrink-0 text-ink-2 tabular-nums"
+								>{question.page ? `p. ${question.page}` : ''}</span
+							><span>{question.text}</span>
+						</li>
+					{/each}
+				</ul>
+				<p class="mt-1 text-sm">
+					<a href="/units/{data.unit.id}/plan/paper?show=lessons">On paper, with each lesson</a>
+				</p>
+			</details>
+		{/if}
 	</section>
 {/each}
 {#if isLaminated || isCut}

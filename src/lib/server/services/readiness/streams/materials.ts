@@ -40,7 +40,7 @@ function materialsOf(
 		for (const { child, count } of print.copies) {
 			const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
 			if (stored?.decision === 'do without') continue;
-			const state = copyState(stored);
+			const state = copyState(print, stored);
 			const sheets = print.sheets * count;
 			if (state === 'to print') add(stockOf(stock.value).item, sheets, 'sheet', 'consumed');
 			if (state === 'to print' || state === 'printed') {
@@ -51,7 +51,7 @@ function materialsOf(
 					add('dry-erase sleeve', count, 'each', 'kept');
 					add('dry-erase marker', count, 'each', 'kept');
 				}
-				if (print.judged.binding.value === 'coil') add('binding coil', count, 'each', 'consumed');
+				add('binding coil', count * print.coils, 'each', 'consumed');
 			}
 			if (state !== 'filed' && state !== 'finished' && (first === null || lesson.number < first.number))
 				first = lesson;

@@ -8,6 +8,7 @@ import {
 	BINDING_TEXT,
 	gridFor,
 	judge,
+	OF_THE_GUIDE,
 	printingOf,
 	sheetCount,
 	ROLE_TEXT,
@@ -40,6 +41,8 @@ export type PrintSituation = {
 	readonly copies: readonly { readonly child: Row<'person'> | null; readonly count: number }[];
 	/** Of one copy. */
 	readonly sheets: number;
+	/** Coils that each copy takes: pages of one guide are bound together. */
+	readonly coils: number;
 	/** Of all copies, laminated before cutting. */
 	readonly finish: Finishing;
 	/** The same, cut first, so that the film is sealed around each piece. */
@@ -64,16 +67,19 @@ export function printsOf(
 	const own = printsByRun(snapshot.prints).get(run.row.id);
 	if (!own) return [];
 	const { printSources, resources, household, people, documents } = snapshot;
-	return known(run, [own, printSources, resources, household, people, documents, colors], () =>
-		own.map((row) => situationOf(snapshot, run, row, colors))
-	);
+	return known(run, [own, printSources, resources, household, people, documents, colors], () => {
+		const bound = new Set<number>();
+		return own.map((row) => situationOf(snapshot, run, row, colors, bound));
+	});
 }
 
 function situationOf(
 	snapshot: Snapshot,
 	run: RunSituation,
 	row: Row<'print'>,
-	colors: Colors | null
+	colors: Colors | null,
+	/** Sources whose guide has its coil from an earlier print. */
+	bound: Set<number>
 ): PrintSituation {
 	const source = byId(snapshot.printSources).get(row.source_id)!;
 	const resource = byId(snapshot.resources).get(source.resource_id)!;
@@ -92,6 +98,7 @@ function situationOf(
 			colored: looked.every((one) => one !== undefined) ? Math.max(0, ...looked) : null,
 			again: row.again === 1,
 			fromBook: row.from_book === 1,
+			keepsPlace: row.place_of !== null,
 			half: row.half === 1,
 			later: laterChild(snapshot, run),
 			own: parsed(row.choices)
@@ -112,6 +119,10 @@ function situationOf(
 		sides: judged.sides.value
 	});
 	const isGrid = judged.up.value > 1 || layout !== 'pages';
+	const isOfGuide = OF_THE_GUIDE.includes(row.role);
+	const isCoiled = judged.binding.value === 'coil' && judged.printed.value;
+	const coils = isCoiled && !(isOfGuide && bound.has(row.source_id)) ? 1 : 0;
+	if (isCoiled && isOfGuide) bound.add(row.source_id);
 	const grid = isGrid ? gridFor(judged.up.value, paper, paper) : cardsOnPage(row);
 	const toFinish = {
 		sheets: sheets * all,
@@ -119,7 +130,7 @@ function situationOf(
 		stock: judged.stock.value,
 		finish: judged.finish.value,
 		cut: judged.cut.value,
-		binding: judged.binding.value,
+		binding: judged.binding.value === 'coil' && !coils ? ('none' as const) : judged.binding.value,
 		...grid,
 		outerOnly: row.role === 'mini-book',
 		paper: snapshot.household.paper
@@ -134,6 +145,7 @@ function situationOf(
 		judged,
 		copies,
 		sheets,
+		coils,
 		finish: finishing(toFinish, 'laminate first'),
 		sealed: finishing(toFinish, 'cut first'),
 		off: !judged.printed.value
@@ -187,13 +199,13 @@ export function printKey(print: PrintSituation, child: number | null): string {
 	);
 }
 
-/** How far a copy has come. */
 export type CopyState = 'to print' | 'printed' | 'finished' | 'filed';
 
-export function copyState(stored: Row<'need_state'> | null): CopyState {
+/** How far a copy has come. What is cut out of the book itself was never to be printed. */
+export function copyState(print: Pick<PrintSituation, 'row'>, stored: Row<'need_state'> | null): CopyState {
 	if (stored?.out === '1') return 'filed';
 	if (stored?.prepared === '1') return 'finished';
-	return stored?.found === '1' ? 'printed' : 'to print';
+	return stored?.found === '1' || print.row.from_book === 1 ? 'printed' : 'to print';
 }
 
 /** What is done after printing, in words: "laminated, cut apart". Empty where nothing is. */
@@ -230,7 +242,7 @@ export function printDrafts(
 		return print.copies.map(({ child, count }): WholeDraft => {
 			const key = printKey(print, child?.id ?? null);
 			const stored = stateOf(key);
-			const state = copyState(stored);
+			const state = copyState(print, stored);
 			const isInRun = open.has(`${print.row.id}/${child?.id ?? ''}`);
 			return {
 				need: {
@@ -259,7 +271,7 @@ export function printDrafts(
 								? `${counted(count, 'copy', 'copies')} to print`
 								: 'to print'
 						: state === 'printed' && finish
-							? `printed; still to be ${finish}`
+							? `${print.row.from_book ? 'out of the book; still to be' : 'printed; still to be'} ${finish}`
 							: state === 'filed'
 								? `filed ${destinationText(print.judged.to.value, child?.name)}`
 								: state,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { readQuestions } from '$core/plan/index.ts';
 	import Printer from '@lucide/svelte/icons/printer';
 	import Button from '$lib/ui/button/Button.svelte';
 
@@ -132,7 +133,9 @@
 				{#if lesson.questions}<section>
 						<h3 class="font-display font-semibold">Discuss</h3>
 						<ol class="list-inside list-decimal">
-							{#each lined(lesson.questions) as question, k (k)}<li>{question}</li>{/each}
+							{#each readQuestions(lesson.questions) as question, k (k)}<li>
+									{question.page ? `p. ${question.page}: ` : ''}{question.text}
+								</li>{/each}
 						</ol>
 					</section>{/if}
 				{#if lesson.extras.length}<section>

@@ -114,7 +114,7 @@ export const actions: Actions = {
 					);
 					return `${counted(groups.length, 'suggestion')} dropped`;
 				}
-				return `${counted(await takeSuggestions(trx, run, source, groups), 'page')} sorted`;
+				return `${counted(await takeSuggestions(trx, now, run, source, groups), 'page')} sorted`;
 			}
 		)
 };

@@ -200,4 +200,7 @@
 			class="mx-auto max-h-[75vh] border border-rule bg-white"
 		/>
 	{:else}<p>A paper original: there is no picture of it.</p>{/if}
+	{#each strip.pages[choice.current - 1]?.questions ?? [] as question (question)}
+		<p class="mt-2 font-semibold">{question}</p>
+	{/each}
 </Dialog>
