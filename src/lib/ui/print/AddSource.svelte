@@ -24,6 +24,8 @@
 	let picker = $state<HTMLInputElement>();
 
 	async function take(files: readonly File[]) {
+		// One file is the guide unless said otherwise; many at once are printables.
+		if (files.length > 1 && kind === 'guide') kind = 'other';
 		if (files.length === 0 || uploads.state !== 'idle') return;
 		await uploads.send(files, (upload) => handOver(upload, { kind }));
 		await invalidateAll();

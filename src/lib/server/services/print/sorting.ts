@@ -203,6 +203,67 @@ function titleFrom(role: Role, text: string, page: number): string {
 	return usualTitle(role, heading.slice(0, 60), page);
 }
 
+/** A printable of few pages, none of them sorted, with what it seems to be. */
+export type SmallSource = {
+	readonly id: number;
+	readonly title: string;
+	readonly file: string | null;
+	readonly pages: number;
+	readonly role: Role | null;
+	readonly lesson: number | null;
+	readonly why: string;
+};
+
+/** A printable of so many pages is sorted as a whole. */
+const FEW_PAGES = 6;
+
+/** The short printables of a run that nobody has sorted yet. `read` are the pages of each file as they were read. */
+export function smallSources(
+	{ snapshot }: Situation,
+	run: RunSituation,
+	read: ReadonlyMap<string, readonly Row<'document_page'>[]>
+): SmallSource[] {
+	return sourcesOf(snapshot, run)
+		.filter((one) => one.sorted === 0 && one.pages > 0 && one.pages <= FEW_PAGES)
+		.map(({ id, title, file, pages }) => {
+			const [group] = suggestedGroups(snapshot, run, id, read.get(file ?? '') ?? []);
+			return {
+				id,
+				title: group ? group.title : title,
+				file,
+				pages,
+				role: group?.role ?? null,
+				lesson: group?.lesson?.id ?? null,
+				why: group?.why ?? ''
+			};
+		});
+}
+
+/** Sorts short printables, each as one print of all its pages. Answers how many. @throws Refusal where none was said. */
+export async function sortSmall(
+	trx: Trx,
+	now: Situation,
+	run: RunSituation,
+	read: ReadonlyMap<string, readonly Row<'document_page'>[]>,
+	said: readonly { readonly source: number; readonly role: Role; readonly lesson: number | null }[]
+): Promise<number> {
+	const known = new Map(smallSources(now, run, read).map((one) => [one.id, one]));
+	const own = said.filter((one) => known.has(one.source));
+	if (own.length === 0) throw new Refusal('Say what at least one of them is.');
+	for (const { source, role, lesson } of own) {
+		const { pages, title, file } = known.get(source)!;
+		await sortByHand(
+			trx,
+			now,
+			run,
+			source,
+			{ pages: Array.from({ length: pages }, (_, index) => index + 1), role, lesson, title },
+			read.get(file ?? '') ?? []
+		);
+	}
+	return own.length;
+}
+
 /** Takes suggestions over, each as one print. Answers how many pages were sorted. */
 export async function takeSuggestions(
 	trx: Trx,

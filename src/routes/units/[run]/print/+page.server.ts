@@ -35,6 +35,7 @@ import { leaveRuns, makeRuns } from '$lib/server/services/print/print-runs.ts';
 import { addPaperOriginal, changeSource, printFrom } from '$lib/server/services/print/sources.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { moveCopies } from '$lib/server/services/print/copies.ts';
+import { smallSources, sortSmall } from '$lib/server/services/print/sorting.ts';
 import { printView } from '$lib/server/services/print/view.ts';
 import { printingIn } from '$lib/server/services/print/run-plan.ts';
 import { dropPrints, printOf, removeSource, updatePrint } from '$lib/server/stores/print/prints.ts';
@@ -42,12 +43,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
-	const { colors } = await filesOf(now, run);
+	const { colors, pages } = await filesOf(now, run);
 	const sources = new Set(
 		now.snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
 	);
 	return {
 		view: printView(now, run, colors),
+		small: smallSources(now, run, pages),
 		most: printingIn(now.snapshot).most,
 		printables: now.snapshot.resources
 			.filter((one) => one.kind === 'printable' && !sources.has(one.id))
@@ -250,6 +252,37 @@ export const actions: Actions = {
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				await removeSource(trx, run.row.id, form.id);
+			}
+		),
+	/** Short printables, each with what it is; those left open stay as they are. */
+	small: (event) =>
+		handleForm(
+			event,
+			Joi.object<Record<string, string | number | null>>()
+				.pattern(
+					/^role\d+$/,
+					Joi.string()
+						.valid(...ROLES, '')
+						.default('')
+				)
+				.pattern(/^lesson\d+$/, id.empty('').allow(null).default(null)),
+			(count: number) => `${counted(count, 'printable')} sorted`,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const { pages } = await filesOf(now, run);
+				const said = Object.entries(form).flatMap(([name, role]) => {
+					const source = /^role(\d+)$/.exec(name)?.[1];
+					return source && role
+						? [
+								{
+									source: Number(source),
+									role: role as Role,
+									lesson: Number(form[`lesson${source}`] ?? 0) || null
+								}
+							]
+						: [];
+				});
+				return sortSmall(trx, now, run, pages, said);
 			}
 		),
 	settle: (event) =>

@@ -9,6 +9,7 @@
 	import { SOURCE_OPTIONS } from '$lib/ui/print/options.ts';
 	import NotPrinted from '$lib/ui/print/NotPrinted.svelte';
 	import PrintLine from '$lib/ui/print/PrintLine.svelte';
+	import SmallSources from '$lib/ui/print/SmallSources.svelte';
 	import SourceLine from '$lib/ui/print/SourceLine.svelte';
 
 	let { data, form } = $props();
@@ -147,6 +148,8 @@
 		</section>
 	{/if}
 </div>
+
+{#if data.small.length > 1}<SmallSources sources={data.small} lessons={data.lessons} />{/if}
 
 {#each view.groups as group (group.label)}
 	<section class="mt-6" aria-label={group.label}>
