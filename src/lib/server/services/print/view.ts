@@ -323,7 +323,13 @@ function sentenceOf(
 	if (unsorted.length) {
 		const [next] = unsorted;
 		return {
-			sentence: `${next.title}: ${next.sorted === 0 ? `${counted(next.pages, 'page')} to sort` : `${counted(next.pages - next.sorted, 'page')} of ${next.pages} to sort`}.`,
+			sentence:
+				unsorted.length > 1
+					? `${counted(
+							unsorted.reduce((sum, one) => sum + one.pages - one.sorted, 0),
+							'page'
+						)} to sort, from ${unsorted.length} files.`
+					: `${next.title}: ${next.sorted === 0 ? `${counted(next.pages, 'page')} to sort` : `${counted(next.pages - next.sorted, 'page')} of ${next.pages} to sort`}.`,
 			detail: 'Say once what the pages are; copies, paper, and finish follow.'
 		};
 	}

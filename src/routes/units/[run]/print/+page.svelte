@@ -17,7 +17,9 @@
 	const base = $derived(`/units/${data.unit.id}/print`);
 	const failure = $derived(form && 'message' in form ? form : null);
 	const choices = $derived({ lessons: data.lessons, activities: data.activities, children: data.children });
-	const unsorted = $derived(view.sources.find((one) => one.sorted < one.pages));
+	/** Short printables are sorted on this page. */
+	const isShort = (id: number) => data.small.length > 1 && data.small.some((one) => one.id === id);
+	const unsorted = $derived(view.sources.find((one) => one.sorted < one.pages && !isShort(one.id)));
 	const openRuns = $derived(view.runs.filter((one) => one.printedOn === null));
 	const doneRuns = $derived(view.runs.filter((one) => one.printedOn !== null));
 	const isLaminated = $derived(
