@@ -6,7 +6,10 @@ import { chooseActivities, type ChoiceInput } from '../core/choice/index.ts';
 import { convert, exact, type MeasureSystem, type Unit } from '../core/measure/index.ts';
 import { readBookLine, readIsbn, trips, type TripsInput } from '../core/library/index.ts';
 import { booklet, cards, printRun, type Flip, type PrintRunInput } from '../core/print/index.ts';
-import { STOCKS, UNITS } from '../core/reference/index.ts';
+import { thickness, type StackInput } from '../core/binders/index.ts';
+import { pack, type PackInput } from '../core/boxes/index.ts';
+import { prep, type PrepInput } from '../core/prepare/index.ts';
+import { FILED_AS, STOCKS, UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
 import { readSupplyLine, requirements, thingOf, type RequirementsInput } from '../core/supplies/index.ts';
@@ -32,6 +35,9 @@ const whole = Joi.number().integer().min(1).messages({
 	'number.integer': '{{#label}} must be a whole number, 1 or more',
 	'number.min': '{{#label}} must be a whole number, 1 or more'
 });
+
+/** Millimeters. */
+const measure = Joi.number().greater(0);
 
 /** Cents with parts of a cent; null where nobody knows. */
 const price = Joi.number().min(0).allow(null);
@@ -271,6 +277,80 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			const end = performance.now() + PACKS_LIMIT_MS;
 			return packs(input, () => performance.now() > end);
 		}
+	),
+	thickness: computation<StackInput>(
+		'How thick and heavy a stack of pages is, and the ring or coil that holds it.',
+		{
+			layers: Joi.array()
+				.items(
+					Joi.object({
+						stock: stock.required(),
+						sheets: Joi.number().integer().min(0).required(),
+						finish: Joi.string()
+							.valid(...Object.keys(FILED_AS))
+							.required()
+					})
+				)
+				.required(),
+			tabs: Joi.number().integer().min(0).default(0),
+			pocketTabs: Joi.number().integer().min(0).default(0),
+			paper: Joi.string().valid('letter', 'a4').default('letter')
+		},
+		thickness
+	),
+	boxes: computation<PackInput>(
+		'What goes into which box, and where it lies.',
+		{
+			boxes: Joi.array()
+				.items(
+					Joi.object({
+						box: text.required(),
+						length: measure.required(),
+						width: measure.required(),
+						height: measure.required(),
+						maxKg: Joi.number().min(0).required(),
+						count: Joi.number().integer().min(0).default(1)
+					})
+				)
+				.required(),
+			items: Joi.array()
+				.items(
+					Joi.object({
+						item: text.required(),
+						length: measure.required(),
+						width: measure.required(),
+						height: measure.required(),
+						kg: Joi.number().min(0).required(),
+						keepUpright: Joi.boolean().default(false),
+						count: Joi.number().integer().min(0).default(1)
+					})
+				)
+				.required()
+		},
+		(input) => pack(input)
+	),
+	prep: computation<PrepInput>(
+		'Which job at which sitting, so that everything is ready in time.',
+		{
+			jobs: Joi.array()
+				.items(
+					Joi.object({
+						id: text.required(),
+						minutes: Joi.number().min(0).required(),
+						after: Joi.array().items(text).default([]),
+						readyBy: day.required(),
+						setUp: text.allow(null).default(null)
+					})
+				)
+				.required(),
+			sittings: Joi.array()
+				.items(
+					Joi.object({ id: text.required(), date: day.required(), minutes: Joi.number().min(0).required() })
+				)
+				.required(),
+			setUpMinutes: Joi.object().pattern(Joi.string(), Joi.number().min(0)).default({})
+		},
+		prep
 	),
 	imposition: computation<ImpositionInput>(
 		'Which page or card goes where on each sheet, front and back.',

@@ -1,0 +1,1 @@
+export { coilFor, ringsFor, thickness, type Layer, type Stack, type StackInput } from './thickness.ts';

@@ -1,0 +1,10 @@
+export {
+	pack,
+	type BoxKind,
+	type ItemKind,
+	type PackedBox,
+	type Packing,
+	type PackInput,
+	type Progress
+} from './pack.ts';
+export { waysToLie } from './fill.ts';

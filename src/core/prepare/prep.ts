@@ -1,0 +1,216 @@
+import type { Day } from '../calendar/index.ts';
+import { CoreError } from '../error.ts';
+import { bestPlan, type Piece, type Slot } from './subsets.ts';
+
+/** A piece of preparing. */
+export type PrepJob = {
+	readonly id: string;
+	readonly minutes: number;
+	/** Jobs that are done before it: earlier in the same sitting, or in an earlier one. */
+	readonly after: readonly string[];
+	/** It is in time when its sitting lies before this day. */
+	readonly readyBy: Day;
+	/** What has to be set up for it, once a sitting: "laminator"; null for nothing. */
+	readonly setUp: string | null;
+};
+
+/** A time for preparing. */
+export type PrepSitting = { readonly id: string; readonly date: Day; readonly minutes: number };
+
+export type PrepInput = {
+	readonly jobs: readonly PrepJob[];
+	readonly sittings: readonly PrepSitting[];
+	readonly setUpMinutes: Readonly<Record<string, number>>;
+};
+
+/** Which job at which sitting. */
+export type PrepPlan = {
+	/** Those that are used, in the order in which they happen, each with its jobs in the order in which they are done. */
+	readonly sittings: readonly {
+		readonly id: string;
+		readonly jobs: readonly string[];
+		readonly minutes: number;
+	}[];
+	readonly late: readonly string[];
+	readonly unplaced: readonly string[];
+};
+
+/** So few jobs and sittings are tried in every way. */
+const EXACT_JOBS = 15;
+const EXACT_SITTINGS = 8;
+/** Jobs that are placed anew together, and how often, when there are more. */
+const FREE_JOBS = 9;
+const ROUNDS = 700;
+/** Each has a bit of its own. */
+const MOST_SET_UPS = 30;
+
+/**
+ * Places jobs into sittings: fewest late or left over, then fewest left over, then fewest sittings, then least
+ * minutes. Best possible for up to 15 jobs and 8 sittings; more are improved a few at a time, so that a plan is good
+ * but not proved to be the best.
+ *
+ * @throws CoreError on a circle among jobs, on unknown ones, and on a set-up without minutes
+ * @example
+ * prep({ jobs: [{ id: 'cut', minutes: 20, after: [], readyBy: '2027-01-12', setUp: null }],
+ *   sittings: [{ id: 's1', date: '2027-01-09', minutes: 60 }], setUpMinutes: {} })
+ * // { sittings: [{ id: 's1', jobs: ['cut'], minutes: 20 }], late: [], unplaced: [] }
+ */
+export function prep({ jobs, sittings, setUpMinutes }: PrepInput): PrepPlan {
+	const inOrder = topological(jobs);
+	const names = [...new Set(jobs.flatMap((job) => job.setUp ?? []))];
+	const unknown = jobs.findIndex((job) => job.setUp !== null && !(job.setUp in setUpMinutes));
+	if (unknown >= 0)
+		throw new CoreError(
+			`Say how long setting up the ${jobs[unknown].setUp} takes.`,
+			`jobs[${unknown}].setUp`
+		);
+	if (names.length > MOST_SET_UPS)
+		throw new CoreError(`At most ${MOST_SET_UPS} kinds of set-up.`, 'setUpMinutes');
+	if (new Set(sittings.map((one) => one.id)).size < sittings.length)
+		throw new CoreError('Two sittings have the same id.', 'sittings');
+	const held = sittings.toSorted((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+	const index = new Map(inOrder.map((job, at) => [job.id, at]));
+	const pieces = inOrder.map((job): Piece => ({
+		minutes: job.minutes,
+		setUp: job.setUp === null ? -1 : names.indexOf(job.setUp),
+		after: job.after.map((id) => index.get(id)!),
+		// The first sitting at which it would be late.
+		lateFrom: held.filter((one) => one.date < job.readyBy).length
+	}));
+	const slots = held.map((one): Slot => ({ minutes: one.minutes }));
+	const setUps = names.map((name) => setUpMinutes[name]);
+	const isSmall = pieces.length <= EXACT_JOBS && slots.length <= EXACT_SITTINGS;
+	const placed = isSmall
+		? bestPlan(pieces, slots, setUps)
+		: improved(pieces, slots, setUps, firstPlan(pieces, slots, setUps));
+	const used = held.map((sitting, slot) => {
+		const own = inOrder.filter((_, at) => placed[at] === slot);
+		const setUpNames = new Set(own.flatMap((job) => job.setUp ?? []));
+		return {
+			id: sitting.id,
+			jobs: own.map((job) => job.id),
+			minutes: plain(
+				own.reduce((sum, job) => sum + job.minutes, 0) +
+					[...setUpNames].reduce((sum, name) => sum + setUpMinutes[name], 0)
+			)
+		};
+	});
+	const ids = (is: (slot: number, piece: Piece) => boolean) => {
+		const chosen = new Set(inOrder.filter((_, at) => is(placed[at], pieces[at])).map((job) => job.id));
+		return jobs.filter((job) => chosen.has(job.id)).map((job) => job.id);
+	};
+	return {
+		sittings: used.filter((one) => one.jobs.length > 0),
+		late: ids((slot, piece) => slot >= piece.lateFrom),
+		unplaced: ids((slot) => slot < 0)
+	};
+}
+
+/** Minutes without the noise of binary fractions. */
+const plain = (minutes: number) => Math.round(minutes * 1e9) / 1e9;
+
+/** Jobs so that each comes after those it needs; among free ones those of one set-up together, then the earliest first. */
+function topological(jobs: readonly PrepJob[]): PrepJob[] {
+	const byId = new Map<string, PrepJob>();
+	for (const [at, job] of jobs.entries()) {
+		if (byId.has(job.id)) throw new CoreError(`Two jobs are called “${job.id}”.`, `jobs[${at}].id`);
+		byId.set(job.id, job);
+	}
+	for (const [at, job] of jobs.entries())
+		for (const id of job.after)
+			if (!byId.has(id))
+				throw new CoreError(
+					`“${job.id}” waits for “${id}”, which isn’t among the jobs.`,
+					`jobs[${at}].after`
+				);
+	const done = new Set<string>();
+	const order: PrepJob[] = [];
+	let setUp: string | null = null;
+	while (order.length < jobs.length) {
+		const free = jobs.filter((job) => !done.has(job.id) && job.after.every((id) => done.has(id)));
+		if (free.length === 0)
+			throw new CoreError(`These jobs wait for each other: ${circleIn(jobs, done).join(', ')}.`, 'jobs');
+		const same = free.filter((job) => job.setUp === setUp);
+		const next = (same.length ? same : free).reduce((a, b) => (b.readyBy < a.readyBy ? b : a));
+		({ setUp } = next);
+		done.add(next.id);
+		order.push(next);
+	}
+	return order;
+}
+
+/** One circle among the jobs that are not done. */
+function circleIn(jobs: readonly PrepJob[], done: ReadonlySet<string>): string[] {
+	const open = new Map(jobs.filter((job) => !done.has(job.id)).map((job) => [job.id, job]));
+	const path: string[] = [];
+	let [at] = open.keys();
+	while (!path.includes(at)) {
+		path.push(at);
+		at = open.get(at)!.after.find((id) => open.has(id))!;
+	}
+	return path.slice(path.indexOf(at));
+}
+
+/** A plan to begin with: the most pressing jobs first, each at the first sitting with room where it is not late. */
+function firstPlan(pieces: readonly Piece[], slots: readonly Slot[], setUps: readonly number[]): number[] {
+	const placed = pieces.map(() => -1);
+	// What a job is needed for presses it.
+	const due = pieces.map((piece) => piece.lateFrom);
+	for (let at = pieces.length - 1; at >= 0; at--)
+		for (const before of pieces[at].after) due[before] = Math.min(due[before], due[at]);
+	const load = slots.map(() => ({ minutes: 0, setUps: new Set<number>() }));
+	const todo = pieces.map((_, at) => at);
+	while (todo.length) {
+		const ready = todo.filter((at) => pieces[at].after.every((before) => !todo.includes(before)));
+		const at = ready.reduce((a, b) => (due[b] < due[a] ? b : a));
+		todo.splice(todo.indexOf(at), 1);
+		const { after, minutes, setUp } = pieces[at];
+		if (after.some((before) => placed[before] < 0)) continue;
+		const from = Math.max(0, ...after.map((before) => placed[before]));
+		for (let slot = from; slot < slots.length; slot++) {
+			const more = minutes + (setUp < 0 || load[slot].setUps.has(setUp) ? 0 : setUps[setUp]);
+			if (load[slot].minutes + more > slots[slot].minutes + 1e-9) continue;
+			load[slot].minutes += more;
+			if (setUp >= 0) load[slot].setUps.add(setUp);
+			placed[at] = slot;
+			break;
+		}
+	}
+	return placed;
+}
+
+/** Takes a few jobs of a few sittings out of a plan and places them anew in the best way, again and again. */
+function improved(
+	pieces: readonly Piece[],
+	slots: readonly Slot[],
+	setUps: readonly number[],
+	start: readonly number[]
+): number[] {
+	let placed = [...start];
+	// The same numbers each time: a plan that is asked for twice is the same plan.
+	let seed = 12_345;
+	const below = (n: number) => {
+		seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648;
+		return Math.floor((seed / 2_147_483_648) * n);
+	};
+	for (let round = 0; round < ROUNDS; round++) {
+		const left = placed.flatMap((slot, at) => (slot < 0 || slot >= pieces[at].lateFrom ? [at] : []));
+		const used = [...new Set(placed.filter((slot) => slot >= 0))];
+		const free = new Set<number>();
+		// Either what is late with what stands in its way, or all of a sitting that could be spared, or any.
+		if (left.length && round % 2 === 0) free.add(left[below(left.length)]);
+		else if (used.length) {
+			const slot = used[below(used.length)];
+			for (const [at, one] of placed.entries()) if (one === slot && free.size < FREE_JOBS - 2) free.add(at);
+		}
+		const near = [...free].flatMap((at) => [
+			...pieces[at].after,
+			...pieces.flatMap((piece, other) => (piece.after.includes(at) ? [other] : []))
+		]);
+		if (round % 3 === 0) for (const at of near) if (free.size < FREE_JOBS) free.add(at);
+		for (let tries = 0; free.size < Math.min(FREE_JOBS, pieces.length) && tries < 60; tries++)
+			free.add(below(pieces.length));
+		placed = bestPlan(pieces, slots, setUps, { placed, free });
+	}
+	return placed;
+}

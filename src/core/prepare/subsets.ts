@@ -1,0 +1,138 @@
+/** A job as far as placing it goes; jobs are numbered so that each comes after those it needs. */
+export type Piece = {
+	readonly minutes: number;
+	/** Number of what is set up for it, or -1. */
+	readonly setUp: number;
+	readonly after: readonly number[];
+	/** The first sitting at which it is late. */
+	readonly lateFrom: number;
+};
+export type Slot = { readonly minutes: number };
+
+/** Compared in this order, from the weightiest: late or left over; left over; sittings; minutes. */
+const BAD = 1e12;
+const LEFT = 1e10;
+const USED = 1e8;
+
+/**
+ * The best place for each free job, all others staying where they are: sittings one after another, and for each set
+ * of jobs that can be done by then the least cost (dynamic programming over subsets). Answers the number of the
+ * sitting for every job, -1 where it is left over. With all jobs free it is the best plan there is.
+ */
+export function bestPlan(
+	pieces: readonly Piece[],
+	slots: readonly Slot[],
+	setUps: readonly number[],
+	fixed: { readonly placed: readonly number[]; readonly free: ReadonlySet<number> } | null = null
+): number[] {
+	const free = pieces.flatMap((_, at) => (fixed === null || fixed.free.has(at) ? [at] : []));
+	const bit = new Map(free.map((at, index) => [at, 1 << index]));
+	const all = (1 << free.length) - 1;
+	const placed = fixed ? [...fixed.placed] : pieces.map(() => -1);
+
+	// What stays where it is: its load, and the window that it leaves to what hangs on it.
+	const base = slots.map(() => ({ minutes: 0, setUps: 0, isUsed: false }));
+	const from = free.map(() => 0);
+	const to = free.map(() => slots.length - 1);
+	let mustBePlaced = 0;
+	for (const [at, piece] of pieces.entries()) {
+		const index = bit.get(at) === undefined ? -1 : free.indexOf(at);
+		if (index < 0 && placed[at] >= 0) {
+			const load = base[placed[at]];
+			load.minutes += piece.minutes;
+			load.isUsed = true;
+			if (piece.setUp >= 0) load.setUps |= 1 << piece.setUp;
+		}
+		for (const before of piece.after) {
+			const beforeIndex = bit.get(before) === undefined ? -1 : free.indexOf(before);
+			if (index >= 0 && beforeIndex < 0)
+				// What waits for something left over is left over itself.
+				from[index] = placed[before] < 0 ? slots.length : Math.max(from[index], placed[before]);
+			if (index < 0 && beforeIndex >= 0 && placed[at] >= 0) {
+				to[beforeIndex] = Math.min(to[beforeIndex], placed[at]);
+				mustBePlaced |= 1 << beforeIndex;
+			}
+		}
+	}
+
+	// Of every set of free jobs: its minutes, what is set up, and what has to be done before.
+	const count = all + 1;
+	const minutes = new Float64Array(count);
+	const setUpOf = new Int32Array(count);
+	const needs = new Int32Array(count);
+	for (let set = 1; set < count; set++) {
+		const low = set & -set;
+		const index = 31 - Math.clz32(low);
+		const piece = pieces[free[index]];
+		minutes[set] = minutes[set ^ low] + piece.minutes;
+		setUpOf[set] = setUpOf[set ^ low] | (piece.setUp >= 0 ? 1 << piece.setUp : 0);
+		let own = 0;
+		for (const before of piece.after) own |= bit.get(before) ?? 0;
+		needs[set] = needs[set ^ low] | own;
+	}
+	const setUpTime = (mask: number) => {
+		let sum = 0;
+		for (let i = 0; i < setUps.length; i++) if (mask & (1 << i)) sum += setUps[i];
+		return sum;
+	};
+
+	let cost = new Float64Array(count).fill(Infinity);
+	cost[0] = 0;
+	const chosen: Int32Array[] = [];
+	for (const [slot, { minutes: room }] of slots.entries()) {
+		const { minutes: taken, setUps: standing, isUsed } = base[slot];
+		const left = room - taken - setUpTime(standing) + 1e-9;
+		let possible = 0;
+		let late = 0;
+		for (let index = 0; index < free.length; index++) {
+			if (from[index] <= slot && slot <= to[index]) possible |= 1 << index;
+			if (pieces[free[index]].lateFrom <= slot) late |= 1 << index;
+		}
+		// Which sets fit at all, and what they cost here.
+		const price = new Float64Array(count).fill(Infinity);
+		for (let set = possible; set > 0; set = (set - 1) & possible) {
+			const setUpMinutes = setUpTime(setUpOf[set] & ~standing);
+			const all = minutes[set] + setUpMinutes;
+			if (all > left) continue;
+			let bad = 0;
+			for (let rest = set & late; rest; rest &= rest - 1) bad++;
+			price[set] = all + bad * BAD + (isUsed ? 0 : USED);
+		}
+		const next = cost.slice();
+		const own = new Int32Array(count);
+		for (let done = 0; done < count; done++) {
+			const before = cost[done];
+			if (before === Infinity) continue;
+			const open = possible & ~done;
+			for (let set = open; set > 0; set = (set - 1) & open) {
+				const here = price[set];
+				if (here === Infinity) continue;
+				const after = done | set;
+				if (needs[set] & ~after) continue;
+				if (before + here < next[after]) {
+					next[after] = before + here;
+					own[after] = set;
+				}
+			}
+		}
+		chosen.push(own);
+		cost = next;
+	}
+
+	let best = -1;
+	let least = Infinity;
+	for (let done = 0; done < count; done++) {
+		if (cost[done] === Infinity || mustBePlaced & ~done) continue;
+		let over = 0;
+		for (let rest = all & ~done; rest; rest &= rest - 1) over++;
+		const total = cost[done] + over * (BAD + LEFT);
+		if (total < least) [least, best] = [total, done];
+	}
+	for (const at of free) placed[at] = -1;
+	for (let slot = slots.length - 1; slot >= 0; slot--) {
+		const set = chosen[slot][best];
+		for (let index = 0; index < free.length; index++) if (set & (1 << index)) placed[free[index]] = slot;
+		best &= ~set;
+	}
+	return placed;
+}

@@ -1,0 +1,30 @@
+import { PRACTICE } from './sources.ts';
+
+/** What a sheet gets around it when it is filed: mm a sheet, and g/m² of it (common practice). */
+export const FILED_AS = {
+	none: { name: 'bare', thick: 0, grams: 0, source: PRACTICE },
+	protector: { name: 'in a protector', thick: 0.27, grams: 160, source: PRACTICE },
+	laminate3: { name: 'laminated, 3 mil', thick: 0.152, grams: 180, source: PRACTICE },
+	laminate5: { name: 'laminated, 5 mil', thick: 0.254, grams: 300, source: PRACTICE }
+} as const;
+export type FiledAs = keyof typeof FILED_AS;
+
+/** Dividers: mm and grams each. */
+export const TABS = {
+	plain: { thick: 0.3, grams: 20, source: PRACTICE },
+	pocket: { thick: 0.9, grams: 45, source: PRACTICE }
+} as const;
+
+/** D-shaped rings by nominal size, and the stack that they hold, mm; from sheet counts that are usual on binders. */
+export const RINGS = [
+	{ size: 13, inches: '½', holds: 9, source: PRACTICE },
+	{ size: 25, inches: '1', holds: 21, source: PRACTICE },
+	{ size: 38, inches: '1½', holds: 33, source: PRACTICE },
+	{ size: 51, inches: '2', holds: 45, source: PRACTICE },
+	{ size: 76, inches: '3', holds: 66, source: PRACTICE },
+	{ size: 102, inches: '4', holds: 86, source: PRACTICE }
+] as const;
+
+/** Coils by diameter, mm, and how much wider than its stack one has to be. */
+export const COILS = [6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 38, 45, 50] as const;
+export const COIL_CLEARANCE = 3.2;
