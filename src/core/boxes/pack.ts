@@ -45,7 +45,7 @@ type Full = { readonly kind: number; readonly lying: readonly Lying[]; readonly 
 type Try = { readonly full: readonly Full[]; readonly left: readonly Piece[] };
 
 /** Looks that a search may take, some two seconds of an ordinary computer at most. */
-const MOST_WORK = 45_000_000;
+const MOST_WORK = 30_000_000;
 const RULES: readonly Rule[] = ['low', 'flat', 'corner'];
 
 const volumeOf = (one: Pick<Space, 'length' | 'width' | 'height'>) => one.length * one.width * one.height;

@@ -40,7 +40,7 @@ const EXACT_JOBS = 15;
 const EXACT_SITTINGS = 8;
 /** Jobs that are placed anew together, and how often, when there are more. */
 const FREE_JOBS = 9;
-const ROUNDS = 700;
+const ROUNDS = 1200;
 /** Each has a bit of its own. */
 const MOST_SET_UPS = 30;
 
@@ -198,8 +198,14 @@ function improved(
 		const used = [...new Set(placed.filter((slot) => slot >= 0))];
 		const free = new Set<number>();
 		// Either what is late with what stands in its way, or all of a sitting that could be spared, or any.
-		if (left.length && round % 2 === 0) free.add(left[below(left.length)]);
-		else if (used.length) {
+		let pool = pieces.map((_, at) => at);
+		if (left.length && round % 2 === 0) {
+			const pressed = left[below(left.length)];
+			free.add(pressed);
+			// What stands where it would be in time.
+			if (round % 4 === 0)
+				pool = pool.filter((at) => placed[at] >= 0 && placed[at] < pieces[pressed].lateFrom);
+		} else if (used.length) {
 			const slot = used[below(used.length)];
 			for (const [at, one] of placed.entries()) if (one === slot && free.size < FREE_JOBS - 2) free.add(at);
 		}
@@ -208,9 +214,9 @@ function improved(
 			...pieces.flatMap((piece, other) => (piece.after.includes(at) ? [other] : []))
 		]);
 		if (round % 3 === 0) for (const at of near) if (free.size < FREE_JOBS) free.add(at);
-		for (let tries = 0; free.size < Math.min(FREE_JOBS, pieces.length) && tries < 60; tries++)
-			free.add(below(pieces.length));
-		placed = bestPlan(pieces, slots, setUps, { placed, free });
+		for (let tries = 0; pool.length && free.size < FREE_JOBS && tries < 60; tries++)
+			free.add(pool[below(pool.length)]);
+		placed = bestPlan(pieces, slots, setUps, { placed, free, isOther: round % 4 > 1 });
 	}
 	return placed;
 }

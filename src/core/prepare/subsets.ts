@@ -23,7 +23,12 @@ export function bestPlan(
 	pieces: readonly Piece[],
 	slots: readonly Slot[],
 	setUps: readonly number[],
-	fixed: { readonly placed: readonly number[]; readonly free: ReadonlySet<number> } | null = null
+	fixed: {
+		readonly placed: readonly number[];
+		readonly free: ReadonlySet<number>;
+		/** Of plans that are equally good take the other one, so that a search moves on. */
+		readonly isOther: boolean;
+	} | null = null
 ): number[] {
 	const free = pieces.flatMap((_, at) => (fixed === null || fixed.free.has(at) ? [at] : []));
 	const bit = new Map(free.map((at, index) => [at, 1 << index]));
@@ -76,6 +81,7 @@ export function bestPlan(
 		return sum;
 	};
 
+	const isOther = fixed?.isOther ?? false;
 	let cost = new Float64Array(count).fill(Infinity);
 	cost[0] = 0;
 	const chosen: Int32Array[] = [];
@@ -109,7 +115,8 @@ export function bestPlan(
 				if (here === Infinity) continue;
 				const after = done | set;
 				if (needs[set] & ~after) continue;
-				if (before + here < next[after]) {
+				const total = before + here;
+				if (total < next[after] || (isOther && total === next[after])) {
 					next[after] = before + here;
 					own[after] = set;
 				}
