@@ -19,12 +19,12 @@ const SERVICES = [
 	['readiness'],
 	['stash', 'library', 'plan', 'looking'],
 	['buying'],
-	['gathering', 'print', 'boxes'],
+	['gathering', 'print', 'prepare', 'boxes'],
 	['find']
 ];
 const STORES = [
 	['house', 'stash', 'library', 'readiness', 'files'],
-	['gathering', 'buying', 'print'],
+	['gathering', 'buying', 'print', 'prepare'],
 	['plan']
 ];
 

@@ -1,4 +1,4 @@
-import type { Day } from '../calendar/index.ts';
+import { requireDay, type Day } from '../calendar/index.ts';
 import { CoreError } from '../error.ts';
 import { bestPlan, type Piece, type Slot } from './subsets.ts';
 
@@ -12,10 +12,18 @@ export type PrepJob = {
 	readonly readyBy: Day;
 	/** What has to be set up for it, once a sitting: "laminator"; null for nothing. */
 	readonly setUp: string | null;
+	/** What it brings with it that not every sitting allows: “noise”, “heat”, “blades”. */
+	readonly brings?: readonly string[];
 };
 
 /** A time for preparing. */
-export type PrepSitting = { readonly id: string; readonly date: Day; readonly minutes: number };
+export type PrepSitting = {
+	readonly id: string;
+	readonly date: Day;
+	readonly minutes: number;
+	/** What can’t be done at it: “noise” while a baby sleeps. */
+	readonly bars?: readonly string[];
+};
 
 export type PrepInput = {
 	readonly jobs: readonly PrepJob[];
@@ -41,6 +49,7 @@ const EXACT_SITTINGS = 8;
 /** Jobs that are placed anew together, and how often, when there are more. */
 const FREE_JOBS = 9;
 const ROUNDS = 1200;
+const MOST_AT_FULL = 60 * 12;
 /** Each has a bit of its own. */
 const MOST_SET_UPS = 30;
 
@@ -57,6 +66,8 @@ const MOST_SET_UPS = 30;
  */
 export function prep({ jobs, sittings, setUpMinutes }: PrepInput): PrepPlan {
 	const inOrder = topological(jobs);
+	for (const [at, job] of jobs.entries()) requireDay(job.readyBy, `jobs[${at}].readyBy`);
+	for (const [at, one] of sittings.entries()) requireDay(one.date, `sittings[${at}].date`);
 	const names = [...new Set(jobs.flatMap((job) => job.setUp ?? []))];
 	const unknown = jobs.findIndex((job) => job.setUp !== null && !(job.setUp in setUpMinutes));
 	if (unknown >= 0)
@@ -75,7 +86,10 @@ export function prep({ jobs, sittings, setUpMinutes }: PrepInput): PrepPlan {
 		setUp: job.setUp === null ? -1 : names.indexOf(job.setUp),
 		after: job.after.map((id) => index.get(id)!),
 		// The first sitting at which it would be late.
-		lateFrom: held.filter((one) => one.date < job.readyBy).length
+		lateFrom: held.filter((one) => one.date < job.readyBy).length,
+		barred: new Set(
+			held.flatMap((one, slot) => (job.brings?.some((what) => one.bars?.includes(what)) ? [slot] : []))
+		)
 	}));
 	const slots = held.map((one): Slot => ({ minutes: one.minutes }));
 	const setUps = names.map((name) => setUpMinutes[name]);
@@ -169,6 +183,7 @@ function firstPlan(pieces: readonly Piece[], slots: readonly Slot[], setUps: rea
 		const from = Math.max(0, ...after.map((before) => placed[before]));
 		for (let slot = from; slot < slots.length; slot++) {
 			const more = minutes + (setUp < 0 || load[slot].setUps.has(setUp) ? 0 : setUps[setUp]);
+			if (pieces[at].barred.has(slot)) continue;
 			if (load[slot].minutes + more > slots[slot].minutes + 1e-9) continue;
 			load[slot].minutes += more;
 			if (setUp >= 0) load[slot].setUps.add(setUp);
@@ -193,7 +208,9 @@ function improved(
 		seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648;
 		return Math.floor((seed / 2_147_483_648) * n);
 	};
-	for (let round = 0; round < ROUNDS; round++) {
+	// A house with many sittings waits no longer for its plan.
+	const rounds = Math.ceil(ROUNDS * Math.min(1, MOST_AT_FULL / (pieces.length * slots.length)));
+	for (let round = 0; round < rounds; round++) {
 		const left = placed.flatMap((slot, at) => (slot < 0 || slot >= pieces[at].lateFrom ? [at] : []));
 		const used = [...new Set(placed.filter((slot) => slot >= 0))];
 		const free = new Set<number>();

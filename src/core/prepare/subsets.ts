@@ -6,6 +6,8 @@ export type Piece = {
 	readonly after: readonly number[];
 	/** The first sitting at which it is late. */
 	readonly lateFrom: number;
+	/** Sittings at which it can’t be done. */
+	readonly barred: ReadonlySet<number>;
 };
 export type Slot = { readonly minutes: number };
 
@@ -91,7 +93,8 @@ export function bestPlan(
 		let possible = 0;
 		let late = 0;
 		for (let index = 0; index < free.length; index++) {
-			if (from[index] <= slot && slot <= to[index]) possible |= 1 << index;
+			if (from[index] <= slot && slot <= to[index] && !pieces[free[index]].barred.has(slot))
+				possible |= 1 << index;
 			if (pieces[free[index]].lateFrom <= slot) late |= 1 << index;
 		}
 		// Which sets fit at all, and what they cost here.

@@ -9,6 +9,7 @@ export {
 	capital,
 	counted,
 	dollarsTyped,
+	durationText,
 	lessonsText,
 	lessonText,
 	listText,

@@ -69,6 +69,15 @@ export function counted(count: number, one: string, many = `${one}s`): string {
 	return `${count.toLocaleString('en-US')} ${count === 1 ? one : many}`;
 }
 
+/**
+ * Minutes as one would say them.
+ * @example durationText(95) === '1 h 35 min'
+ */
+export function durationText(minutes: number): string {
+	const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+	return [hours ? `${hours} h` : '', rest || !hours ? `${rest} min` : ''].filter(Boolean).join(' ');
+}
+
 /** "Order it", from "order it". */
 export function capital(text: string): string {
 	return text.charAt(0).toUpperCase() + text.slice(1);

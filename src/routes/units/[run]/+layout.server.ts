@@ -5,6 +5,7 @@ import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
 import { isChosen, isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
+import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
 import type { Situation } from '$lib/server/services/readiness/situation.ts';
@@ -35,6 +36,14 @@ function printText({ whole }: Situation, run: RunSituation): string {
 	const open = copies.filter((one) => one.step?.kind === 'print').length;
 	if (copies.length === 0) return 'add your guide';
 	return open ? `${open} to print` : copies.some((one) => one.step) ? 'to finish' : 'all printed';
+}
+
+/** How far preparing is, as its tab says it. */
+function prepareText(now: Situation, run: RunSituation): string {
+	const jobs = jobsOf(now, run);
+	if (jobs.length === 0) return 'nothing to do';
+	const waiting = jobs.filter((job) => job.sitting === null).length;
+	return waiting ? `${counted(waiting, 'job')} to place` : `${counted(jobs.length, 'job')} planned`;
 }
 
 export const load: LayoutServerLoad = async ({ params }) => {
@@ -89,7 +98,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 								: 'nothing missing'
 			},
 			{ path: '/books', label: 'Books', detail: booksText(now, run) },
-			{ path: '/print', label: 'Print', detail: printText(now, run) }
+			{ path: '/print', label: 'Print', detail: printText(now, run) },
+			{ path: '/prepare', label: 'Prepare', detail: prepareText(now, run) }
 		]
 	};
 };

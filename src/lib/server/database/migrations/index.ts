@@ -16,6 +16,7 @@ import { homeFirst } from './0014-home-first.ts';
 import { bookLists } from './0015-book-lists.ts';
 import { print } from './0016-print.ts';
 import { placeKeepers } from './0017-place-keepers.ts';
+import { prepare } from './0018-prepare.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -35,5 +36,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0014-home-first': homeFirst,
 	'0015-book-lists': bookLists,
 	'0016-print': print,
-	'0017-place-keepers': placeKeepers
+	'0017-place-keepers': placeKeepers,
+	'0018-prepare': prepare
 };

@@ -4,6 +4,7 @@ import type { Generated } from 'kysely';
 import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
 import type { Amount, HabitKind } from './columns.ts';
+import type { OwnRates } from '$core/prepare';
 import type { Printing } from '$core/print';
 import type { Json } from '../json.ts';
 
@@ -42,6 +43,10 @@ export interface HouseholdTable {
 	last_frost: string | null;
 	/** The printer, what printing costs, and how the household prints, as JSON; what is not said is as usual. */
 	printing: Generated<Json<Partial<Printing>>>;
+	/** Seconds for one of each kind of preparing, where the household settled them itself. */
+	prep_rates: Generated<Json<OwnRates>>;
+	/** All of one kind at once, or lesson after lesson. */
+	prep_habit: Generated<'batch' | 'by lesson'>;
 }
 
 export interface PersonTable {

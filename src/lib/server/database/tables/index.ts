@@ -47,7 +47,8 @@ import type {
 	PrintSourceTable,
 	PrintTable
 } from './print.ts';
-import type { NeedStateTable, SittingTable, StreamHabitTable, SupplyLineTable } from './readiness.ts';
+import type { OwnJobTable, PrepJobTable, SittingTable } from './prepare.ts';
+import type { NeedStateTable, StreamHabitTable, SupplyLineTable } from './readiness.ts';
 import type {
 	ItemAliasTable,
 	ItemTable,
@@ -105,6 +106,8 @@ export interface Database {
 	supply_line: SupplyLineTable;
 	need_state: NeedStateTable;
 	sitting: SittingTable;
+	prep_job: PrepJobTable;
+	own_job: OwnJobTable;
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
@@ -138,6 +141,8 @@ export const KEPT = {
 	supply_line: { list: 'lines', order: ['position', 'id'] },
 	need_state: { list: 'needStates', order: ['id'] },
 	sitting: { list: 'sittings', order: ['held_on', 'id'] },
+	prep_job: { list: 'prepJobs', order: ['id'] },
+	own_job: { list: 'ownJobs', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },
 	item_alias: { list: 'aliases', order: ['id'] },
 	lot_event: { list: null, order: ['id'] },

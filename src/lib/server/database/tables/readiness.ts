@@ -70,9 +70,3 @@ export interface StreamHabitTable {
 	kind: HabitKind;
 	date: Day | null;
 }
-
-export interface SittingTable {
-	id: Generated<number>;
-	held_on: Day;
-	minutes: number;
-}

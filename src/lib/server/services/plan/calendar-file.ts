@@ -1,5 +1,6 @@
 import ical from 'ical-generator';
 import { addDays, type Day } from '$core/calendar/index.ts';
+import { durationText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { actsOf } from '../readiness/acts.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -48,6 +49,23 @@ export function icalOf(situation: Situation, run: RunSituation | null, stamp: Da
 				act.title,
 				`${act.unitName}, ${act.detail}`
 			);
+	}
+	for (const sitting of run ? [] : situation.snapshot.sittings.filter((one) => one.over === 0)) {
+		const [hour, minute] = sitting.starts.split(':').map(Number);
+		const start = utc(sitting.held_on);
+		const isTimed = sitting.starts !== '';
+		if (isTimed) start.setUTCHours(hour, minute);
+		calendar.createEvent({
+			id: `sitting-${sitting.id}@gather-bin`,
+			start,
+			end: isTimed ? new Date(start.getTime() + sitting.minutes * 60_000) : utc(addDays(sitting.held_on, 1)),
+			allDay: !isTimed,
+			// By the clock of the house, wherever the calendar is read.
+			floating: isTimed,
+			summary: `Prepare, ${durationText(sitting.minutes)}`,
+			sequence: revision,
+			stamp
+		});
 	}
 	return calendar.toString();
 }

@@ -1,6 +1,6 @@
 import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
-import { listText, money } from '$core/words/index.ts';
+import { durationText, listText, money } from '$core/words/index.ts';
 import { json } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -61,6 +61,7 @@ export function whatIf(situation: Situation, run: RunSituation, ask: WhatIf): Wh
 		['Late', lateText(situation.needs, run), lateText(needs, after)],
 		['Extras cost', money(costOf(run)), money(costOf(after))],
 		['Sheets to print', sheetsText(situation.snapshot, run), sheetsText(changedSnapshot, after)],
+		['Finishing prints', finishingText(situation.snapshot, run), finishingText(changedSnapshot, after)],
 		['Printing at home', printingText(situation.snapshot, run), printingText(changedSnapshot, after)],
 		['Budget', budgetText(run), budgetText(after)]
 	];
@@ -145,6 +146,12 @@ function wanted(snapshot: Snapshot, run: RunSituation) {
 
 function sheetsText(snapshot: Snapshot, run: RunSituation): string {
 	return String(wanted(snapshot, run).byStock.reduce((sum, one) => sum + one.sheets, 0));
+}
+
+/** How long laminating, cutting and binding take in all. */
+function finishingText(snapshot: Snapshot, run: RunSituation): string {
+	const prints = printsOf(snapshot, run).filter((one) => one.off === null);
+	return durationText(Math.round(prints.reduce((sum, one) => sum + one.finish.minutes, 0)));
 }
 
 function printingText(snapshot: Snapshot, run: RunSituation): string {

@@ -2,6 +2,7 @@ import type { Trx } from '../../history/changes.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
+import { forgetJobs } from '../../stores/prepare/jobs.ts';
 import { spendFinish, spendPaper } from './spend.ts';
 import { copyState, printKey, type CopyState, type PrintSituation } from './streams/prints.ts';
 
@@ -25,6 +26,8 @@ export async function copyIs(
 	const { count } = print.copies.find((one) => (one.child?.id ?? null) === child) ?? { count: 1 };
 	if (before < 1 && stage >= 1) await spendPaper(trx, now, print, count);
 	if (before < 2 && stage >= 2) await spendFinish(trx, now, print, count);
+	// Set back, it is finished anew.
+	if (before > stage && stage < 2) await forgetJobs(trx, `print-${print.row.id}/`);
 	await patchNeed(trx, print.run.row.id, key, {
 		found: stage >= 1 ? '1' : '0',
 		prepared: stage >= 2 ? '1' : '0',

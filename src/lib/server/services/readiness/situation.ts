@@ -126,6 +126,8 @@ function houseDays({ household, quiet, sittings }: Snapshot): HouseDays {
 	return {
 		weekStart: household.week_start,
 		noPreparing: quiet.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
-		sittings: sittings.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
+		sittings: sittings
+			.filter((sitting) => sitting.over === 0)
+			.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
 	};
 }

@@ -1,3 +1,4 @@
+import type { OwnRates } from '$core/prepare/index.ts';
 import type { Printing } from '$core/print/index.ts';
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
@@ -66,6 +67,18 @@ export async function setPrinting(trx: Trx, printing: Partial<Printing>): Promis
 	await trx
 		.updateTable('household')
 		.set({ printing: json(printing) })
+		.where('id', '=', 1)
+		.execute();
+}
+
+/** Sets how long the household's own preparing takes, and whether it goes by kind or by lesson. */
+export async function setPreparing(
+	trx: Trx,
+	{ rates, habit }: { readonly rates?: OwnRates; readonly habit?: Row<'household'>['prep_habit'] }
+): Promise<void> {
+	await trx
+		.updateTable('household')
+		.set({ ...(rates && { prep_rates: json(rates) }), ...(habit && { prep_habit: habit }) })
 		.where('id', '=', 1)
 		.execute();
 }

@@ -9,6 +9,7 @@ import { firstDay, takingPartOn, type RunSituation } from '../../calendar/runs.t
 import type { WholeDraft } from '../whole-needs.ts';
 import { standingOf } from './book-standing.ts';
 import { copiesOf } from './copies.ts';
+import { sittingOf } from '../sitting-of.ts';
 
 /** One resource in one lesson. */
 type Wanted = {
@@ -145,7 +146,7 @@ export function bookDrafts(
 					prepare:
 						wanted.previewMinutes === null
 							? null
-							: { minutes: wanted.previewMinutes, waitDays: 0, sitting: null },
+							: { minutes: wanted.previewMinutes, waitDays: 0, sitting: sittingOf(snapshot, [key]) },
 					keepsDays: null,
 					habit: run.habits[stream],
 					unitStart

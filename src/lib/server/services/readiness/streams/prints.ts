@@ -24,6 +24,7 @@ import { once, remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { firstDay, takingPartOn, type LessonSituation, type RunSituation } from '../../calendar/runs.ts';
 import { youngest } from '../../house/ages.ts';
+import { sittingOf, workKey } from '../sitting-of.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
 
 /** A print with all that follows from its role, its lesson and the household. */
@@ -255,7 +256,16 @@ export function printDrafts(
 					state: STATE_OF[state],
 					promised: null,
 					way: { kind: 'print' },
-					prepare: finish ? { minutes: Math.ceil(minutes), waitDays: 0, sitting: null } : null,
+					prepare: finish
+						? {
+								minutes: Math.ceil(minutes),
+								waitDays: 0,
+								sitting: sittingOf(
+									snapshot,
+									print.finish.jobs.map((job) => workKey(print.row.id, job.kind))
+								)
+							}
+						: null,
 					keepsDays: null,
 					habit: run.habits.copies,
 					unitStart: firstDay(run)

@@ -46,6 +46,7 @@ import { lastGatherDay, sourceOf, waysWhenNotFound } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
 import { isMaterialLine, materialLines, materialSource } from './materials.ts';
 import { youngest } from '../../house/ages.ts';
+import { sittingOf } from '../sitting-of.ts';
 
 /** A need of the supplies stream before its days are computed. */
 export type SupplyDraft = Omit<SupplyNeed, 'days' | 'verdict'>;
@@ -285,7 +286,11 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 							}
 						: { kind: 'at home' },
 			prepare: prepares
-				? { minutes: one.line.prepare_minutes!, waitDays: one.line.prepare_wait_days, sitting: null }
+				? {
+						minutes: one.line.prepare_minutes!,
+						waitDays: one.line.prepare_wait_days,
+						sitting: sittingOf(snapshot, [one.key])
+					}
 				: null,
 			keepsDays: one.item.keeps_days,
 			habit: one.run.habits.supplies,

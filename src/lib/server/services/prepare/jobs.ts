@@ -1,0 +1,249 @@
+import { addDays, type Day } from '$core/calendar/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import {
+	ABOUT_WORK,
+	minutesFor,
+	rateOf,
+	WORK,
+	type Bar,
+	type DoneWork,
+	type OwnRates,
+	type Rate,
+	type Work
+} from '$core/prepare/index.ts';
+import { capital, counted, listText, thingText } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
+import { once } from '../../snapshot/remember.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { workKey } from '../readiness/sitting-of.ts';
+import { copyState, printKey, printsOf, type PrintSituation } from '../readiness/streams/prints.ts';
+
+/** A piece of preparing that is done in one go: one kind of work for one lesson, or something of its own. */
+export type Job = {
+	readonly id: string;
+	readonly run: RunSituation;
+	readonly lesson: LessonSituation | null;
+	/** Null: no work with a rate. */
+	readonly work: Work | null;
+	readonly count: number;
+	/** “Laminate 6 pouches” */
+	readonly title: string;
+	/** What of: the prints, by name. */
+	readonly detail: string;
+	readonly minutes: number;
+	readonly setUp: string | null;
+	readonly brings: readonly Bar[];
+	/** Ids of jobs before it. */
+	readonly after: readonly string[];
+	/** The first day on which it would be late; null where nothing presses. */
+	readonly readyBy: Day | null;
+	/** Under these keys its place and its end are noted. */
+	readonly keys: readonly string[];
+	readonly prints: readonly PrintSituation[];
+	/** The need that it prepares, where that is no print. */
+	readonly need: string | null;
+	/** Where an accepted plan has put it. */
+	readonly sitting: Row<'sitting'> | null;
+};
+
+export type Rates = Readonly<Record<Work, Rate>>;
+
+/** What each kind of work takes in this household. */
+export const ratesOf = once(({ household, prepJobs }: Snapshot): Rates => {
+	const own: OwnRates = parsed(household.prep_rates);
+	const done = prepJobs
+		.filter((one) => one.done_on !== null && one.work !== null)
+		.toSorted((a, b) => (a.done_on! < b.done_on! ? -1 : a.done_on! > b.done_on! ? 1 : a.id - b.id))
+		.map((one): DoneWork => ({ work: one.work!, count: one.count ?? 0, minutes: one.minutes ?? 0 }));
+	return Object.fromEntries(WORK.map((work) => [work, rateOf(work, own, done)])) as Rates;
+});
+
+/** The jobs of all units in work, or of one of them, that are still to be done. */
+export function jobsOf(now: Situation, only: RunSituation | null = null): Job[] {
+	return now.runs
+		.filter((run) => run.row.state !== 'put away' && (only === null || run === only))
+		.flatMap((run) => [...printJobs(now, run), ...needJobs(now, run), ...ownJobs(now, run)]);
+}
+
+/** One kind of work on one print, as far as it is still to be done. */
+type Part = {
+	readonly print: PrintSituation;
+	readonly work: Work;
+	readonly count: number;
+	readonly readyBy: Day | null;
+};
+
+function printJobs(now: Situation, run: RunSituation): Job[] {
+	const { snapshot } = now;
+	const states = stateByKey(snapshot);
+	const rows = new Map(snapshot.prepJobs.map((row) => [row.key, row]));
+	const days = new Map(now.whole.map((one) => [one.need.key, one.days?.readyBy ?? null]));
+	const opening = run.lessons.find((one) => !one.booked) ?? null;
+	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
+		const lesson = print.lesson ?? opening;
+		if (print.off !== null || lesson === null || lesson.booked) return [];
+		const all = print.copies.reduce((sum, one) => sum + one.count, 0);
+		let toPrint = 0;
+		let toFinish = 0;
+		let readyBy: Day | null = null;
+		for (const { child, count } of print.copies) {
+			const key = printKey(print, child?.id ?? null);
+			const stored = states.get(key) ?? null;
+			if (stored?.decision === 'do without') continue;
+			const state = copyState(print, stored);
+			if (state === 'to print') toPrint += count;
+			if (state === 'to print' || state === 'printed') toFinish += count;
+			else continue;
+			const by = days.get(key) ?? null;
+			if (by !== null && (readyBy === null || by < readyBy)) readyBy = by;
+		}
+		const late = readyBy === null ? null : addDays(readyBy, 1);
+		const { judged } = print;
+		const printing: Part[] =
+			toPrint > 0
+				? [
+						{
+							print,
+							work: judged.color.value ? 'print color' : 'print',
+							count: print.sheets * judged.sides.value * toPrint,
+							readyBy: late
+						}
+					]
+				: [];
+		const finishing = print.finish.jobs.flatMap(({ kind, count }): Part[] => {
+			const work = WORK.find((one) => one === kind);
+			const isDone = (rows.get(workKey(print.row.id, kind))?.done_on ?? null) !== null;
+			return work && toFinish > 0 && !isDone
+				? [{ print, work, count: Math.ceil((count * toFinish) / all), readyBy: late }]
+				: [];
+		});
+		return [...printing, ...finishing];
+	});
+	const byLesson = groupBy(parts, (part) => part.print.lesson);
+	return [...byLesson].flatMap(([lesson, own]) => jobsOfLesson(snapshot, run, lesson, own));
+}
+
+function jobsOfLesson(
+	snapshot: Snapshot,
+	run: RunSituation,
+	lesson: LessonSituation | null,
+	parts: readonly Part[]
+): Job[] {
+	const rates = ratesOf(snapshot);
+	const done: string[] = [];
+	return WORK.flatMap((work): Job[] => {
+		const own = parts.filter((part) => part.work === work);
+		if (own.length === 0) return [];
+		const id = `${run.row.id}/${lesson?.lesson.id ?? 'unit'}/${work}`;
+		const after = [...done];
+		done.push(id);
+		const count = own.reduce((sum, part) => sum + part.count, 0);
+		const about = ABOUT_WORK[work];
+		const keys = own.map((part) => workKey(part.print.row.id, work));
+		return [
+			{
+				id,
+				run,
+				lesson,
+				work,
+				count,
+				title: capital(`${about.verb} ${counted(count, about.one, about.many)}`),
+				detail: listText(own.map((part) => part.print.row.title)),
+				minutes: minutesFor(count, rates[work].seconds),
+				setUp: about.setUp,
+				brings: about.brings,
+				after,
+				readyBy: earliest(own.map((part) => part.readyBy)),
+				keys,
+				prints: own.map((part) => part.print),
+				need: null,
+				sitting: sittingFor(snapshot, keys)
+			}
+		];
+	});
+}
+
+/** Things that have to be made ready before they are used: dough, measured supplies, a book to look through. */
+function needJobs(now: Situation, run: RunSituation): Job[] {
+	const { snapshot } = now;
+	const supplies = now.needs
+		.filter((one) => one.run === run)
+		.map((one) => ({
+			need: one.need,
+			lesson: one.lesson,
+			days: one.days,
+			title: `Prep ${thingText(one.amount, one.unit, one.item.name)}`
+		}));
+	const books = now.whole
+		.filter((one) => one.run === run && one.need.stream !== 'copies')
+		.map((one) => ({ need: one.need, lesson: one.lesson, days: one.days, title: `Preview ${one.title}` }));
+	return [...supplies, ...books].flatMap(({ need, lesson, days, title }): Job[] => {
+		const { prepare, state } = need;
+		if (!prepare || need.doWithout || lesson.booked || lesson.dropped) return [];
+		if (state !== 'missing' && state !== 'arranged' && state !== 'in hand') return [];
+		return [
+			{
+				id: need.key,
+				run,
+				lesson,
+				work: null,
+				count: 1,
+				title,
+				detail: prepare.waitDays ? `then it takes ${counted(prepare.waitDays, 'day')} to be ready` : '',
+				minutes: prepare.minutes,
+				setUp: null,
+				brings: [],
+				after: [],
+				readyBy: days ? addDays(days.readyBy, 1 - prepare.waitDays) : null,
+				keys: [need.key],
+				prints: [],
+				need: need.key,
+				sitting: sittingFor(snapshot, [need.key])
+			}
+		];
+	});
+}
+
+function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
+	return snapshot.ownJobs
+		.filter((one) => one.run_id === run.row.id && one.done_on === null)
+		.map((one): Job => {
+			const key = `own-${one.id}`;
+			return {
+				id: key,
+				run,
+				lesson: null,
+				work: null,
+				count: 1,
+				title: one.title,
+				detail: '',
+				minutes: one.minutes,
+				setUp: null,
+				brings: [],
+				after: [],
+				readyBy: one.ready_by,
+				keys: [key],
+				prints: [],
+				need: null,
+				sitting: sittingFor(snapshot, [key])
+			};
+		});
+}
+
+function earliest(days: readonly (Day | null)[]): Day | null {
+	return days.filter((day) => day !== null).toSorted()[0] ?? null;
+}
+
+function sittingFor(snapshot: Snapshot, keys: readonly string[]): Row<'sitting'> | null {
+	const sittings = byId(snapshot.sittings);
+	for (const row of snapshot.prepJobs) {
+		if (!keys.includes(row.key) || row.done_on !== null) continue;
+		const sitting = sittings.get(row.sitting_id ?? 0);
+		if (sitting && sitting.over === 0) return sitting;
+	}
+	return null;
+}

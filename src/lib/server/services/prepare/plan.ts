@@ -1,0 +1,269 @@
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
+import {
+	BAR_TEXT,
+	prep,
+	SET_UP_MINUTES,
+	type PrepInput,
+	type PrepJob,
+	type PrepSitting
+} from '$core/prepare/index.ts';
+import { counted, durationText } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { placeJob } from '../../stores/prepare/jobs.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { jobsOf, type Job } from './jobs.ts';
+
+/** Sittings that are still ahead, today's included, in their order. */
+export function openSittings({ snapshot, today }: Situation): Row<'sitting'>[] {
+	return snapshot.sittings
+		.filter((one) => one.over === 0 && one.held_on >= today)
+		.toSorted((a, b) => (a.held_on + a.starts < b.held_on + b.starts ? -1 : 1));
+}
+
+/** At most so many of the next sittings are planned at once. */
+const MOST_SITTINGS = 24;
+
+/** What the planner takes; with `lessons` the second habit can be worked out as well. */
+export type PlanQuestion = {
+	readonly input: PrepInput;
+	readonly lessons: Readonly<Record<string, string | null>>;
+};
+
+export function planQuestion(now: Situation): PlanQuestion {
+	const jobs = jobsOf(now);
+	const sittings = openSittings(now).slice(0, MOST_SITTINGS);
+	const last = sittings.at(-1)?.held_on ?? now.today;
+	const ids = new Set(jobs.map((one) => one.id));
+	return {
+		input: {
+			jobs: jobs.map((job): PrepJob => ({
+				id: job.id,
+				minutes: job.minutes,
+				after: job.after.filter((id) => ids.has(id)),
+				// What nothing presses is never late.
+				readyBy: job.readyBy ?? addDays(last, 1),
+				setUp: job.setUp,
+				brings: job.brings
+			})),
+			sittings: sittings.map((one): PrepSitting => ({
+				id: String(one.id),
+				date: one.held_on,
+				minutes: one.minutes,
+				bars: parsed(one.bars)
+			})),
+			setUpMinutes: SET_UP_MINUTES
+		},
+		lessons: Object.fromEntries(jobs.map((job) => [job.id, job.lesson ? String(job.lesson.lesson.id) : null]))
+	};
+}
+
+/** Takes a plan over: each job at its sitting, or at none. @throws Refusal where jobs or sittings have changed since. */
+export async function acceptPlan(
+	trx: Trx,
+	now: Situation,
+	placed: Readonly<Record<string, number>>
+): Promise<number> {
+	const jobs = jobsOf(now);
+	const open = new Set(openSittings(now).map((one) => one.id));
+	const known = jobs.filter((job) => job.id in placed);
+	if (known.length < Object.keys(placed).length || known.some((job) => !open.has(placed[job.id])))
+		throw new Refusal('Your jobs or sittings changed meanwhile. Plan again.');
+	for (const job of jobs)
+		for (const key of job.keys) {
+			const sitting = placed[job.id] ?? null;
+			if (sitting !== (job.sitting?.id ?? null)) await placeJob(trx, job.run.row.id, key, sitting);
+		}
+	return known.length;
+}
+
+export type JobView = {
+	readonly id: string;
+	readonly title: string;
+	readonly of: string;
+	readonly detail: string;
+	readonly minutes: number;
+	readonly by: string;
+	readonly isLate: boolean;
+	/** What else could be done where it is late. */
+	readonly instead: readonly string[];
+	readonly own: number | null;
+};
+
+export type SittingView = {
+	readonly id: number;
+	readonly day: string;
+	readonly about: string;
+	readonly bars: readonly string[];
+	readonly minutes: number;
+	readonly taken: number;
+	readonly series: number | null;
+	readonly isToday: boolean;
+	readonly jobs: readonly JobView[];
+};
+
+export type PrepareView = {
+	readonly sentence: string;
+	readonly detail: string;
+	readonly sittings: readonly SittingView[];
+	/** Jobs of this unit that no sitting has. */
+	readonly waiting: readonly JobView[];
+	/** Ids of those that cannot be done in time any more. */
+	readonly late: number;
+	readonly minutes: number;
+	readonly habit: Row<'household'>['prep_habit'];
+	readonly hasJobs: boolean;
+};
+
+export function jobView(now: Situation, job: Job): JobView {
+	const { readyBy, sitting } = job;
+	const isLate = readyBy !== null && (sitting ? sitting.held_on >= readyBy : readyBy <= now.today);
+	return {
+		id: job.id,
+		title: job.title,
+		of: job.lesson ? `${job.run.unit.name}, lesson ${job.lesson.number}` : job.run.unit.name,
+		detail: job.detail,
+		minutes: job.minutes,
+		by: readyBy === null ? '' : dayText(addDays(readyBy, -1)),
+		isLate,
+		instead: isLate ? insteadOf(now, job) : [],
+		own: job.id.startsWith('own-') ? Number(job.id.slice(4)) : null
+	};
+}
+
+/** What a parent can do about a job that would be late. */
+function insteadOf(now: Situation, job: Job): string[] {
+	const helper = job.run.participants.find((one) => one.born !== null && yearsOn(one.born, now.today) >= 9);
+	const ready = now.snapshot.printSources.some(
+		(one) => one.run_id === job.run.row.id && one.ready_cents !== null
+	);
+	return [
+		job.work === 'laminate' ? 'leave it bare this time' : '',
+		(job.work === 'cut by hand' || job.work === 'bag') && helper ? `${helper.name} can do it` : '',
+		job.work === 'cut' && helper ? `${helper.name} can cut with scissors` : '',
+		job.work === 'print' || job.work === 'print color' ? 'have it printed at the copy store' : '',
+		ready && job.prints.length ? 'buy the set ready-made' : '',
+		'a free evening today',
+		job.lesson ? `start lesson ${job.lesson.number} a lesson day later` : ''
+	].filter(Boolean);
+}
+
+const yearsOn = (born: Day, today: Day) =>
+	Number(today.slice(0, 4)) - Number(born.slice(0, 4)) - (today.slice(5) < born.slice(5) ? 1 : 0);
+
+/** Whole minutes of jobs with what is set up for them, as they are done at one sitting. */
+export function minutesTogether(jobs: readonly Job[]): number {
+	const setUps = new Set(jobs.flatMap((job) => job.setUp ?? []));
+	return (
+		jobs.reduce((sum, job) => sum + job.minutes, 0) +
+		[...setUps].reduce((sum, name) => sum + SET_UP_MINUTES[name], 0)
+	);
+}
+
+/** The Prepare page of a unit: the household's sittings with what is planned, and what waits. */
+export function prepareView(now: Situation, run: RunSituation): PrepareView {
+	const jobs = jobsOf(now);
+	const own = jobs.filter((job) => job.run === run);
+	const waiting = own
+		.filter((job) => job.sitting === null || job.sitting.held_on < now.today)
+		.toSorted((a, b) => ((a.readyBy ?? '9') < (b.readyBy ?? '9') ? -1 : 1));
+	const sittings = openSittings(now).map((sitting) => sittingView(now, sitting, jobs));
+	const late = own.filter((job) => jobView(now, job).isLate).length;
+	const minutes = minutesTogether(own);
+	return {
+		...sentenceOf(now, own, waiting, sittings, late),
+		sittings,
+		waiting: waiting.map((job) => jobView(now, job)),
+		late,
+		minutes,
+		habit: now.snapshot.household.prep_habit,
+		hasJobs: jobs.length > 0
+	};
+}
+
+function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job[]): SittingView {
+	const own = jobs.filter((job) => job.sitting?.id === sitting.id);
+	return {
+		id: sitting.id,
+		day: dayText(sitting.held_on),
+		about: [sitting.starts, durationText(sitting.minutes)].filter(Boolean).join(', '),
+		bars: parsed(sitting.bars).map((bar) => BAR_TEXT[bar]),
+		minutes: sitting.minutes,
+		taken: minutesTogether(own),
+		series: sitting.series,
+		isToday: sitting.held_on === now.today,
+		jobs: inOrder(own).map((job) => jobView(now, job))
+	};
+}
+
+/** Jobs of one sitting in the order in which they are done: what is needed first, and what is set up once, together. */
+export function inOrder(jobs: readonly Job[]): Job[] {
+	const ids = new Set(jobs.map((job) => job.id));
+	const minutes = minutesTogether(jobs);
+	const plan = prep({
+		jobs: jobs.map((job) => ({
+			id: job.id,
+			minutes: job.minutes,
+			after: job.after.filter((id) => ids.has(id)),
+			readyBy: job.readyBy ?? '9000-01-01',
+			setUp: job.setUp
+		})),
+		sittings: [{ id: 'this', date: '2000-01-01', minutes }],
+		setUpMinutes: SET_UP_MINUTES
+	});
+	const byId = new Map(jobs.map((job) => [job.id, job]));
+	return (plan.sittings[0]?.jobs ?? []).map((id) => byId.get(id)!);
+}
+
+function sentenceOf(
+	now: Situation,
+	own: readonly Job[],
+	waiting: readonly Job[],
+	sittings: readonly SittingView[],
+	late: number
+): { sentence: string; detail: string } {
+	if (own.length === 0)
+		return {
+			sentence: 'Nothing to prepare.',
+			detail: 'Sort pages under Print, or note a job below, and the work shows up here.'
+		};
+	const all = `${counted(own.length, 'job')}, ${durationText(Math.round(minutesTogether(own)))}`;
+	if (sittings.length === 0)
+		return {
+			sentence: `${all} of preparing. When do you have time?`,
+			detail: 'Say it below, as you would: Tue and Thu 8 pm, 60 min.'
+		};
+	const next = sittings.find((one) => one.jobs.length);
+	const lateText = late ? `${counted(late, 'job')} can’t be ready in time.` : '';
+	if (waiting.length === own.length)
+		return { sentence: `${all} to place into your sittings.`, detail: lateText };
+	return {
+		sentence: next
+			? `${next.isToday ? 'Today' : next.day}: ${counted(next.jobs.length, 'job')}, ${durationText(Math.round(next.taken))}.`
+			: `${all} to place into your sittings.`,
+		detail: [
+			lateText,
+			waiting.length ? `${counted(waiting.length, 'job')} without a sitting.` : 'Every job has its sitting.'
+		]
+			.filter(Boolean)
+			.join(' ')
+	};
+}
+
+/** What is best done in so many minutes today: what presses most and fits, in its order. */
+export function freeEvening(now: Situation, minutes: number): JobView[] {
+	const jobs = jobsOf(now);
+	const far = addDays(now.today, 3650);
+	// What presses comes first: of what is due, as much as fits by then, then the rest.
+	const chosen = new Set<string>();
+	for (const job of jobs.toSorted((a, b) => ((a.readyBy ?? far) < (b.readyBy ?? far) ? -1 : 1))) {
+		const before = job.after.filter((id) => !chosen.has(id) && jobs.some((one) => one.id === id));
+		const ids = new Set([...chosen, ...before, job.id]);
+		if (minutesTogether(jobs.filter((one) => ids.has(one.id))) <= minutes)
+			for (const id of ids) chosen.add(id);
+	}
+	return inOrder(jobs.filter((job) => chosen.has(job.id))).map((job) => jobView(now, job));
+}

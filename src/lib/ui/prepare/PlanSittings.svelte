@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { onDestroy } from 'svelte';
+	import { counted, durationText } from '$core/words/index.ts';
+	import type { PrepPlan } from '$core/prepare/index.ts';
+	import type { Planned, PrepQuestion } from '$lib/workers/prep.worker.ts';
+	import { saves } from '../device/submit.ts';
+	import Button from '../button/Button.svelte';
+
+	type Props = { question: PrepQuestion; habit: 'batch' | 'by lesson' };
+	let { question, habit }: Props = $props();
+
+	let worker: Worker | null = null;
+	let working = $state(false);
+	let answer = $state<{ planned: Planned; for: PrepQuestion } | null>(null);
+	// An answer to an older question is not shown.
+	const shown = $derived(
+		answer && JSON.stringify(answer.for) === JSON.stringify(question) ? answer.planned : null
+	);
+	function workOut() {
+		stop();
+		const asking = $state.snapshot(question) as PrepQuestion;
+		working = true;
+		worker = new Worker(new URL('../../workers/prep.worker.ts', import.meta.url), { type: 'module' });
+		worker.onmessage = ({ data }: MessageEvent<Planned>) => {
+			answer = { planned: data, for: asking };
+			stop();
+		};
+		worker.onerror = () => {
+			answer = { planned: { problem: 'This device couldn’t work that out. Nothing changed.' }, for: asking };
+			stop();
+		};
+		worker.postMessage(asking);
+	}
+	function stop() {
+		worker?.terminate();
+		worker = null;
+		working = false;
+	}
+	onDestroy(stop);
+
+	const minutesOf = (plan: PrepPlan) => Math.round(plan.sittings.reduce((sum, one) => sum + one.minutes, 0));
+	const placed = (plan: PrepPlan) =>
+		JSON.stringify(
+			Object.fromEntries(plan.sittings.flatMap((one) => one.jobs.map((job) => [job, Number(one.id)])))
+		);
+	const said = (plan: PrepPlan) =>
+		[
+			counted(plan.sittings.length, 'sitting'),
+			durationText(minutesOf(plan)),
+			plan.late.length ? `${counted(plan.late.length, 'job')} late` : '',
+			plan.unplaced.length ? `${counted(plan.unplaced.length, 'job')} without room` : ''
+		]
+			.filter(Boolean)
+			.join(', ');
+	const HABITS = [
+		{ value: 'batch', name: 'All of a kind at once', way: 'batch' },
+		{ value: 'by lesson', name: 'Lesson by lesson', way: 'byLesson' }
+	] as const;
+	function difference(batch: PrepPlan, byLesson: PrepPlan): string {
+		if (batch.late.length + batch.unplaced.length !== byLesson.late.length + byLesson.unplaced.length)
+			return '';
+		const more = minutesOf(byLesson) - minutesOf(batch);
+		return more > 0
+			? `All of a kind at once saves ${durationText(more)}: the laminator warms up less often.`
+			: 'Both take the same time here.';
+	}
+</script>
+
+<!-- Which job at which sitting, worked out on this device, in both ways of working; one tap takes one over. -->
+<div aria-live="polite">
+	<div class="flex flex-wrap items-center gap-3">
+		<Button onclick={workOut} disabled={working} look={shown ? 'plain' : 'main'}
+			>{working ? 'Planning' : 'Plan the sittings'}</Button
+		>
+		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}
+	</div>
+	{#if shown && 'problem' in shown}<p class="mt-2 font-semibold text-late">{shown.problem}</p>{/if}
+	{#if shown && 'ways' in shown}
+		<ul class="mt-3 divide-y divide-rule border-y border-rule">
+			{#each HABITS as one (one.value)}
+				{@const plan = shown.ways[one.way]}
+				<li class="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+					<span class="font-semibold">{one.name}</span>
+					<span class="flex-1 tabular-nums">{said(plan)}</span>
+					<form method="post" action="?/accept" use:enhance={saves()}>
+						<input type="hidden" name="plan" value={placed(plan)} />
+						<input type="hidden" name="habit" value={one.value} />
+						<Button type="submit" look={one.value === habit ? 'main' : 'plain'} size="small"
+							>Use this plan</Button
+						>
+					</form>
+				</li>
+			{/each}
+		</ul>
+		<p class="mt-1 text-sm text-ink-2">{difference(shown.ways.batch, shown.ways.byLesson)}</p>
+	{/if}
+</div>

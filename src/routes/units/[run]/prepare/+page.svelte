@@ -1,0 +1,225 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { durationText } from '$core/words/index.ts';
+	import Button from '$lib/ui/button/Button.svelte';
+	import DateField from '$lib/ui/field/DateField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import { saves } from '$lib/ui/device/submit.ts';
+	import JobLine from '$lib/ui/prepare/JobLine.svelte';
+	import PlanSittings from '$lib/ui/prepare/PlanSittings.svelte';
+	import SittingBar from '$lib/ui/prepare/SittingBar.svelte';
+	import Select from '$lib/ui/select/Select.svelte';
+
+	let { data, form } = $props();
+	const { view } = $derived(data);
+	const failure = $derived(form && 'message' in form ? form : null);
+	const planned = $derived(view.sittings.filter((one) => one.jobs.length));
+	const empty = $derived(view.sittings.filter((one) => !one.jobs.length));
+	const choices = $derived([
+		{ value: '', label: 'no sitting' },
+		...view.sittings.map((one) => ({ value: String(one.id), label: `${one.day} ${one.about}` }))
+	]);
+</script>
+
+<svelte:head><title>Prepare · {data.unit.name} · Gather Bin</title></svelte:head>
+
+<div class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
+	<div class="max-w-2xl">
+		<p class="font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
+		{#if view.detail}<p class="mt-1 {view.late ? 'font-semibold text-late' : 'text-ink-2'}">
+				{view.detail}
+			</p>{/if}
+	</div>
+	{#if planned.length}
+		<Button href="/sittings/{planned[0].id}" look={view.waiting.length ? 'plain' : 'main'}
+			>{planned[0].isToday ? 'Begin' : 'Open the next sitting'}</Button
+		>
+	{/if}
+</div>
+{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
+
+{#if view.hasJobs && view.sittings.length}
+	<section class="mt-5" aria-labelledby="plan">
+		<h2 id="plan" class="sr-only">Plan</h2>
+		<PlanSittings question={data.question} habit={view.habit} />
+	</section>
+{/if}
+
+{#if view.hasJobs}
+	<form
+		method="get"
+		class="mt-4 flex flex-wrap items-end gap-3"
+		data-sveltekit-noscroll
+		data-sveltekit-keepfocus
+	>
+		<TextField
+			label="A free evening: what is best done?"
+			name="free"
+			inputmode="numeric"
+			value={data.free?.minutes ?? 60}
+			hint="minutes"
+			look="!w-24"
+		/>
+		<Button type="submit">Show me</Button>
+	</form>
+	{#if data.free}
+		<ol class="mt-2 divide-y divide-rule border-y border-rule" aria-label="Best done now">
+			{#each data.free.jobs as job (job.id)}
+				<JobLine {job}>
+					<form method="post" action="?/done" use:enhance={saves()}>
+						<input type="hidden" name="job" value={job.id} />
+						<Button type="submit" size="small" aria-label="Done: {job.title}, {job.of}">Done</Button>
+					</form>
+				</JobLine>
+			{:else}<li class="py-2">Nothing that fits into {durationText(data.free.minutes)}.</li>{/each}
+		</ol>
+	{/if}
+{/if}
+
+{#each planned as sitting (sitting.id)}
+	<section class="mt-6" aria-label="{sitting.day} {sitting.about}">
+		<div class="flex flex-wrap items-baseline gap-x-4 border-b-2 border-ink">
+			<h2 class="text-lg">
+				<a href="/sittings/{sitting.id}" class="no-underline hover:underline">{sitting.day}</a>
+			</h2>
+			<span class="text-sm text-ink-2">{[sitting.about, ...sitting.bars].join(' · ')}</span>
+			<span class="ml-auto text-sm tabular-nums">{Math.round(sitting.taken)} of {sitting.minutes} min</span>
+		</div>
+		<SittingBar minutes={sitting.minutes} taken={sitting.taken} />
+		<ol class="divide-y divide-rule">
+			{#each sitting.jobs as job (job.id)}
+				<JobLine {job} />
+			{/each}
+		</ol>
+	</section>
+{/each}
+
+{#if view.waiting.length}
+	<section class="mt-6" aria-labelledby="waiting">
+		<h2 id="waiting" class="border-b-2 border-ink text-lg">Without a sitting</h2>
+		<ul class="divide-y divide-rule">
+			{#each view.waiting as job (job.id)}
+				<JobLine {job}>
+					{#if view.sittings.length}
+						<form method="post" action="?/move" use:enhance={saves()}>
+							<input type="hidden" name="job" value={job.id} />
+							<Select
+								name="sitting"
+								value=""
+								aria-label="Sitting for {job.title}, {job.of}"
+								options={choices}
+								onchange={(event) => event.currentTarget.form?.requestSubmit()}
+							/>
+						</form>
+					{/if}
+					{#if job.own !== null}
+						<form method="post" action="?/removeOwn" use:enhance={saves()}>
+							<input type="hidden" name="id" value={job.own} />
+							<Button type="submit" look="quiet" size="small" aria-label="Remove {job.title}">Remove</Button>
+						</form>
+					{/if}
+				</JobLine>
+			{/each}
+		</ul>
+	</section>
+{/if}
+
+<div class="mt-8 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+	<section aria-labelledby="sittings">
+		<h2 id="sittings" class="text-lg">When you have time</h2>
+		<form method="post" action="?/sitting" use:enhance={saves({ reset: true })} class="mt-2 space-y-3">
+			<TextField
+				label="Times for preparing"
+				name="text"
+				placeholder="Tue and Thu 8 pm, 60 min"
+				hint="add quiet, no laminator, or small hands about where it’s so"
+				{failure}
+			/>
+			<div class="flex flex-wrap gap-3">
+				<DateField label="On one day only" name="day" value="" {failure} />
+				<DateField label="Until" name="until" value={data.last} {failure} />
+			</div>
+			<Button type="submit" look={view.sittings.length ? 'plain' : 'main'}>Add</Button>
+		</form>
+		{#if empty.length}
+			<details class="mt-3">
+				<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
+					>{empty.length} more {empty.length === 1 ? 'sitting' : 'sittings'}, nothing planned</summary
+				>
+				<ul class="divide-y divide-rule border-y border-rule">
+					{#each empty as sitting (sitting.id)}
+						<li class="flex flex-wrap items-baseline gap-x-3 py-1">
+							<a href="/sittings/{sitting.id}">{sitting.day}</a>
+							<span class="flex-1 text-sm text-ink-2">{[sitting.about, ...sitting.bars].join(' · ')}</span>
+							<form method="post" action="?/removeSitting" use:enhance={saves()} class="flex gap-3">
+								<input type="hidden" name="id" value={sitting.id} />
+								<Button type="submit" look="quiet" size="small" aria-label="Remove {sitting.day}"
+									>Remove</Button
+								>
+								{#if sitting.series !== null}<Button
+										type="submit"
+										look="quiet"
+										size="small"
+										name="all"
+										value="series"
+										aria-label="Remove all of this series from {sitting.day}">All of these</Button
+									>{/if}
+							</form>
+						</li>
+					{/each}
+				</ul>
+			</details>
+		{/if}
+	</section>
+	<section aria-labelledby="own">
+		<h2 id="own" class="text-lg">Something else to prepare</h2>
+		<form method="post" action="?/own" use:enhance={saves({ reset: true })} class="mt-2 space-y-3">
+			<TextField label="What" name="title" placeholder="Make the salt dough" {failure} />
+			<div class="flex flex-wrap gap-3">
+				<TextField label="Minutes" name="minutes" inputmode="numeric" look="!w-24" {failure} />
+				<DateField label="Done by" name="by" value="" {failure} />
+			</div>
+			<Button type="submit">Add the job</Button>
+		</form>
+	</section>
+</div>
+
+<details class="mt-6">
+	<summary class="min-h-9 cursor-pointer py-1.5 font-semibold">How long things take</summary>
+	<form method="post" action="?/rates" use:enhance={saves()} class="mt-2">
+		<table class="w-full max-w-2xl border-y border-rule text-sm">
+			<thead>
+				<tr class="border-b border-rule text-left text-ink-2">
+					<th class="py-1.5 font-semibold" scope="col">One</th>
+					<th class="py-1.5 text-right font-semibold" scope="col">Usual</th>
+					<th class="py-1.5 text-right font-semibold" scope="col">Your last ones</th>
+					<th class="py-1.5 text-right font-semibold" scope="col">Yours, seconds</th>
+				</tr>
+			</thead>
+			<tbody class="tabular-nums">
+				{#each data.rates as rate (rate.work)}
+					<tr class="border-b border-rule">
+						<th class="py-1 text-left font-normal" scope="row">{rate.name}</th>
+						<td class="py-1 text-right">{rate.usual} s</td>
+						<td class="py-1 text-right">{rate.learned === null ? '–' : `${rate.learned} s`}</td>
+						<td class="py-1 text-right"
+							><input
+								class="typed !w-24 text-right"
+								name={rate.work}
+								value={rate.own}
+								inputmode="decimal"
+								aria-label="Seconds for one {rate.name}"
+								placeholder={String(rate.seconds)}
+							/></td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		<p class="mt-1 text-sm text-ink-2">
+			Left empty, the median of your last ones counts, from the third on; before that, what is usual. Warming
+			up the laminator takes 5 minutes, once a sitting.
+		</p>
+		<Button type="submit" class="mt-2">Save</Button>
+	</form>
+</details>
