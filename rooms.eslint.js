@@ -19,12 +19,12 @@ const SERVICES = [
 	['readiness'],
 	['stash', 'library', 'plan', 'looking'],
 	['buying'],
-	['gathering', 'print', 'prepare', 'boxes'],
+	['gathering', 'print', 'prepare', 'binders', 'boxes'],
 	['find']
 ];
 const STORES = [
 	['house', 'stash', 'library', 'readiness', 'files'],
-	['gathering', 'buying', 'print', 'prepare'],
+	['gathering', 'buying', 'print', 'prepare', 'binders'],
 	['plan']
 ];
 

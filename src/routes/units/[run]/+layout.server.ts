@@ -5,6 +5,7 @@ import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
 import { isChosen, isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
+import { bindersView } from '$lib/server/services/binders/view.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
@@ -44,6 +45,13 @@ function prepareText(now: Situation, run: RunSituation): string {
 	if (jobs.length === 0) return 'nothing to do';
 	const waiting = jobs.filter((job) => job.sitting === null).length;
 	return waiting ? `${counted(waiting, 'job')} to place` : `${counted(jobs.length, 'job')} planned`;
+}
+
+/** Whether the unit's binders close, as their tab says it. */
+function bindersText(now: Situation, run: RunSituation): string {
+	const { hasPaper, containers } = bindersView(now, run);
+	if (!hasPaper) return 'nothing to file';
+	return containers.some((one) => one.isLate) ? 'won’t close' : 'all fits';
 }
 
 export const load: LayoutServerLoad = async ({ params }) => {
@@ -99,7 +107,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			},
 			{ path: '/books', label: 'Books', detail: booksText(now, run) },
 			{ path: '/print', label: 'Print', detail: printText(now, run) },
-			{ path: '/prepare', label: 'Prepare', detail: prepareText(now, run) }
+			{ path: '/prepare', label: 'Prepare', detail: prepareText(now, run) },
+			{ path: '/binders', label: 'Binders', detail: bindersText(now, run) }
 		]
 	};
 };

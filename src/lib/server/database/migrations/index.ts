@@ -17,6 +17,7 @@ import { bookLists } from './0015-book-lists.ts';
 import { print } from './0016-print.ts';
 import { placeKeepers } from './0017-place-keepers.ts';
 import { prepare } from './0018-prepare.ts';
+import { binders } from './0019-binders.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -37,5 +38,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0015-book-lists': bookLists,
 	'0016-print': print,
 	'0017-place-keepers': placeKeepers,
-	'0018-prepare': prepare
+	'0018-prepare': prepare,
+	'0019-binders': binders
 };

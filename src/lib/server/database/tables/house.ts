@@ -4,9 +4,17 @@ import type { Generated } from 'kysely';
 import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
 import type { Amount, HabitKind } from './columns.ts';
+import type { LabelSheet } from '$core/binders';
 import type { OwnRates } from '$core/prepare';
 import type { Printing } from '$core/print';
 import type { Json } from '../json.ts';
+
+/** What a household keeps papers with. */
+export type HouseBinders = {
+	readonly labels: LabelSheet;
+	/** Cents for one, by the name of the part. */
+	readonly prices: Readonly<Record<string, number>>;
+};
 
 export interface HouseholdTable {
 	id: Generated<number>;
@@ -45,6 +53,8 @@ export interface HouseholdTable {
 	printing: Generated<Json<Partial<Printing>>>;
 	/** Seconds for one of each kind of preparing, where the household settled them itself. */
 	prep_rates: Generated<Json<OwnRates>>;
+	/** Sheets of labels and prices of binders and their parts; what is not said is as usual. */
+	binders: Generated<Json<Partial<HouseBinders>>>;
 	/** All of one kind at once, or lesson after lesson. */
 	prep_habit: Generated<'batch' | 'by lesson'>;
 }

@@ -152,7 +152,7 @@ function jobsOfLesson(
 				work,
 				count,
 				title: capital(`${about.verb} ${counted(count, about.one, about.many)}`),
-				detail: listText(own.map((part) => part.print.row.title)),
+				detail: titlesOf(own),
 				minutes: minutesFor(count, rates[work].seconds),
 				setUp: about.setUp,
 				brings: about.brings,
@@ -165,6 +165,15 @@ function jobsOfLesson(
 			}
 		];
 	});
+}
+
+/** More titles than these are counted. */
+const MOST_TITLES = 3;
+
+function titlesOf(parts: readonly Part[]): string {
+	const titles = parts.map((part) => part.print.row.title);
+	const over = titles.length - MOST_TITLES;
+	return listText(over > 1 ? [...titles.slice(0, MOST_TITLES), `${over} more`] : titles);
 }
 
 /** Things that have to be made ready before they are used: dough, measured supplies, a book to look through. */

@@ -1,0 +1,184 @@
+import { cutOut, frame, labelSheets, setIn, type Label } from '$core/binders/index.ts';
+import { dayText } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
+import { BLANK, type Paper, type SheetPlan } from '$core/print/index.ts';
+import { PAPER_SIZES, RINGS } from '$core/reference/index.ts';
+import { parsed } from '../../database/json.ts';
+import { printingOf } from '$core/print/index.ts';
+import { linesOfLessons } from '../../snapshot/snapshot.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { binderOf, filedOf, labelsIn, resultOf } from './view.ts';
+
+export const LABEL_KINDS = ['spine', 'tabs', 'pockets', 'contents', 'test'] as const;
+export type LabelKind = (typeof LABEL_KINDS)[number];
+export const LABEL_NAMES: Readonly<Record<LabelKind, string>> = {
+	spine: 'Spine labels',
+	tabs: 'Tab labels',
+	pockets: 'Pocket slips',
+	contents: 'Contents page',
+	test: 'Test sheet'
+};
+
+/** Tab labels and pocket slips to cut out of plain paper, mm. */
+const TAB = { width: 76, height: 12.7 };
+const SLIP = { width: 90, height: 60 };
+/** A binder for letter paper is about so high; its label is shorter by a thumb at each end, mm (common practice). */
+const SPINE_HEIGHT = 240;
+
+/** The sheets of one kind of label, on a sheet of labels or on plain paper to cut. @throws Refusal where there is nothing to say on them */
+export function labelPlan(
+	now: Situation,
+	run: RunSituation,
+	kind: LabelKind,
+	on: 'labels' | 'paper'
+): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
+	const { width, height } = PAPER_SIZES[now.snapshot.household.paper];
+	const paper = { width, height };
+	const { edge } = printingOf(parsed(now.snapshot.household.printing));
+	const labels = labelsIn(now);
+	if (kind === 'test') {
+		const places = labels.columns * labels.rows;
+		const numbered = Array.from({ length: places }, (_, at): Label => ({ lines: [String(at + 1)] }));
+		const [sheet] = labelSheets(numbered, labels, paper);
+		// Frames show by how much a printer is off.
+		const boxes = Array.from({ length: places }, (_, at) => ({
+			x: labels.left + labels.offsetX + (at % labels.columns) * labels.across,
+			y: labels.top + labels.offsetY + Math.floor(at / labels.columns) * labels.down,
+			width: labels.width,
+			height: labels.height
+		}));
+		return { paper, sheets: [{ ...sheet, front: { ...sheet.front, cuts: boxes.flatMap(frame) } }] };
+	}
+	if (kind === 'spine') return { paper, sheets: spines(now, run, paper, edge) };
+	if (kind === 'contents') return { paper, sheets: contents(now, run, paper) };
+	const all = kind === 'tabs' ? tabsOf(now, run) : slipsOf(now, run);
+	if (all.length === 0) throw new Refusal('No lessons yet, so there is nothing to label.');
+	return {
+		paper,
+		sheets:
+			on === 'labels'
+				? labelSheets(all, labels, paper)
+				: cutOut(all, kind === 'tabs' ? TAB : SLIP, paper, edge)
+	};
+}
+
+function tabsOf(now: Situation, run: RunSituation): Label[] {
+	return filedOf(now, run).map(({ lesson, number }) => ({ lines: [`${number} ${lesson}`] }));
+}
+
+/** What belongs into the pocket of a lesson, so that one sees what is missing. */
+function slipsOf(now: Situation, run: RunSituation): Label[] {
+	const supplies = linesOfLessons(now.snapshot);
+	return filedOf(now, run).map(({ lesson, number, filed }) => {
+		const row = run.lessons.find((one) => one.number === number)!;
+		const day = row.dates[0];
+		const titles = [...new Set(filed.map((one) => one.title))];
+		const own = supplies.filter((one) => one.lesson_id === row.lesson.id);
+		const lines = [
+			`${number} ${lesson}`,
+			...(day ? [dayText(day)] : []),
+			...titles.slice(0, 6).map((title) => `[ ] ${title}`),
+			...(titles.length > 6 ? [`and ${titles.length - 6} more`] : []),
+			...(own.length ? [`${own.length} supplies: see the list`] : [])
+		];
+		return { lines: lines.length > 1 ? lines : [...lines, 'nothing filed'] };
+	});
+}
+
+/** Spine labels at their true size: as wide as the binder's back allows. */
+function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): SheetPlan[] {
+	const { ring } = binderOf(run);
+	const binders = resultOf(now, run, binderOf(run).way).containers.filter((one) => one.kind === 'ring');
+	if (binders.length === 0) throw new Refusal('No ring binder in this way of filing, so there is no spine.');
+	const boxes: { x: number; y: number; width: number; height: number; lines: string[] }[] = [];
+	for (const { name, stack } of binders)
+		for (let copy = 1; copy <= stack.binders; copy++) {
+			// The back is about as wide as the rings hold, and a little more (common practice).
+			const size = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS[0];
+			boxes.push({
+				x: 0,
+				y: 0,
+				width: size.holds + 6,
+				height: SPINE_HEIGHT,
+				lines: [
+					run.unit.name,
+					name.replace(/^The unit’s binder$/, ''),
+					stack.binders > 1 ? `${copy} of ${stack.binders}` : ''
+				].filter(Boolean)
+			});
+		}
+	const sheets: SheetPlan[] = [];
+	let x = edge;
+	let own: typeof boxes = [];
+	const finish = () => {
+		if (own.length)
+			sheets.push({
+				front: {
+					placed: [],
+					cuts: own.flatMap(frame),
+					text: own.flatMap((box) =>
+						// Across, so that the letters can be read; long names run down the back in short lines.
+						setIn(wrapped(box.lines, box.width), {
+							...box,
+							height: Math.min(box.height, 16 * wrapped(box.lines, box.width).length)
+						})
+					)
+				},
+				back: null,
+				set: 0,
+				isSlip: false
+			});
+		own = [];
+		x = edge;
+	};
+	for (const box of boxes) {
+		if (x + box.width > paper.width - edge) finish();
+		own.push({ ...box, x, y: edge });
+		x += box.width + 4;
+	}
+	finish();
+	return sheets;
+}
+
+/** A name in lines of a word or two, as narrow as a spine. */
+function wrapped(lines: readonly string[], width: number): string[] {
+	const letters = Math.max(6, Math.floor(width / 3));
+	return lines.flatMap((line) =>
+		line.split(' ').reduce<string[]>((all, word) => {
+			const last = all.at(-1);
+			if (last !== undefined && (last + word).length < letters) all[all.length - 1] = `${last} ${word}`;
+			else all.push(word);
+			return all;
+		}, [])
+	);
+}
+
+/** What is in the binder, lesson by lesson. */
+function contents(now: Situation, run: RunSituation, paper: Paper): SheetPlan[] {
+	const lines = filedOf(now, run).flatMap(({ lesson, number, filed }) => [
+		{ text: `${number}  ${lesson}`, bold: true },
+		...[...new Set(filed.map((one) => one.title))].map((text) => ({ text: `    ${text}`, bold: false }))
+	]);
+	if (lines.length === 0) throw new Refusal('No lessons yet, so there is nothing to list.');
+	const [top, step, bottom] = [45, 6, 18];
+	const perSheet = Math.floor((paper.height - top - bottom) / step);
+	return Array.from({ length: Math.ceil(lines.length / perSheet) }, (_, at): SheetPlan => ({
+		front: {
+			...BLANK,
+			text: [
+				{ text: run.unit.name, x: 25, y: 28, points: 22, bold: true },
+				...lines.slice(at * perSheet, (at + 1) * perSheet).map((line, index) => ({
+					text: line.text.length > 80 ? `${line.text.slice(0, 78)}…` : line.text,
+					x: 25,
+					y: top + index * step,
+					points: line.bold ? 12 : 10.5,
+					bold: line.bold
+				}))
+			]
+		},
+		back: null,
+		set: 0,
+		isSlip: false
+	}));
+}
