@@ -17,7 +17,11 @@ export type LabelSheet = {
 };
 
 /** What stands on a label: the first line is set larger. */
-export type Label = { readonly lines: readonly string[] };
+export type Label = {
+	readonly lines: readonly string[];
+	/** All lines alike, and as large on every label of the sheet. */
+	readonly even?: boolean;
+};
 
 const POINT = 25.4 / 72;
 /** Letters are about so wide, of their size: enough to know when a line has to be set smaller. */
@@ -51,33 +55,56 @@ export function labelSheets(
 		throw new CoreError('A sheet of labels has at least one row and column, and labels with a size.');
 	if (last.x + sheet.width > paper.width + 0.5 || last.y + sheet.height > paper.height + 0.5)
 		throw new CoreError('These labels don’t fit on the paper: check rows, columns, and measures.');
-	const shifted = labelPlaces(sheet);
-	const sheets: SheetPlan[] = [];
-	let text: { text: string; x: number; y: number; points: number; bold: boolean }[] = [];
-	const finish = () => {
-		sheets.push({ front: { placed: [], cuts: [], text }, back: null, set: 0, isSlip: false });
-		text = [];
-	};
-	let at = from % places.length;
-	for (const { lines } of labels) {
-		if (at === places.length) {
-			finish();
-			at = 0;
-		}
-		text.push(...setIn(lines, { ...shifted[at], width: sheet.width, height: sheet.height }));
-		at++;
-	}
-	finish();
-	return sheets;
+	const boxes = labelPlaces(sheet).map((place) => ({ ...place, width: sheet.width, height: sheet.height }));
+	const begin = from % places.length;
+	const where = labels.map((_, at) => boxes[(begin + at) % places.length]);
+	const lines = setAll(labels, where);
+	const count = Math.max(1, Math.ceil((begin + labels.length) / places.length));
+	// Lines in their order, cut where a sheet ends.
+	const ends = labels.reduce<number[]>((all, one) => [...all, (all.at(-1) ?? 0) + one.lines.length], []);
+	return Array.from({ length: count }, (_, at): SheetPlan => {
+		const first = Math.max(0, at * places.length - begin);
+		const last = Math.min(labels.length, (at + 1) * places.length - begin);
+		const text = lines.slice(first === 0 ? 0 : ends[first - 1], last === 0 ? 0 : ends[last - 1]);
+		return { front: { placed: [], cuts: [], text }, back: null, set: 0, isSlip: false };
+	});
 }
 
 type Box = { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
 
+/** The size, in points, in which the lines of a label all fit into its box. */
+function evenSize(lines: readonly string[], box: Pick<Box, 'width' | 'height'>): number {
+	const line = (box.height - 2 * PADDING) / Math.max(1, lines.length);
+	const most = Math.min(20, (line * 0.8) / POINT);
+	return Math.min(...lines.map((text) => sized(text, box.width - 2 * PADDING, most)));
+}
+
+/** The labels in their boxes; those whose lines are alike have one size on all. */
+function setAll(labels: readonly Label[], boxes: readonly Box[]): Side['text'] {
+	const points = Math.min(
+		Infinity,
+		...labels.flatMap(({ lines, even }, at) => (even ? [evenSize(lines, boxes[at])] : []))
+	);
+	return labels.flatMap(({ lines, even }, at) =>
+		even ? setEven(lines, boxes[at], points) : setIn(lines, boxes[at])
+	);
+}
+
+/** Lines of one size in the middle of a box's height. */
+export function setEven(lines: readonly string[], box: Box, points = evenSize(lines, box)): Side['text'] {
+	const line = points * POINT * 1.25;
+	const top = box.y + (box.height - line * lines.length) / 2;
+	return lines.map((text, index) => ({
+		text,
+		x: box.x + PADDING,
+		y: top + (index + 0.8) * line,
+		points,
+		bold: true
+	}));
+}
+
 /** Lines in a box, the first one larger, all within its edges. */
-export function setIn(
-	lines: readonly string[],
-	box: Box
-): { text: string; x: number; y: number; points: number; bold: boolean }[] {
+export function setIn(lines: readonly string[], box: Box): Side['text'] {
 	const width = box.width - 2 * PADDING;
 	const room = box.height - 2 * PADDING;
 	// One line large and the others small, as high as the box allows.
@@ -125,7 +152,7 @@ export function cutOut(
 			front: {
 				placed: [],
 				cuts: boxes.flatMap(frame),
-				text: own.flatMap(({ lines }, at) => setIn(lines, boxes[at]))
+				text: setAll(own, boxes)
 			},
 			back: null,
 			set: 0,

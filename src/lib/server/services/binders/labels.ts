@@ -1,4 +1,4 @@
-import { cutOut, frame, labelSheets, setIn, type Label } from '$core/binders/index.ts';
+import { cutOut, frame, labelSheets, setEven, type Label } from '$core/binders/index.ts';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { BLANK, type Paper, type SheetPlan } from '$core/print/index.ts';
@@ -64,7 +64,10 @@ export function labelPlan(
 }
 
 function tabsOf(now: Situation, run: RunSituation): Label[] {
-	return filedOf(now, run).map(({ lesson, number }) => ({ lines: [`${number} ${lesson}`] }));
+	return filedOf(now, run).map(({ lesson, number }) => ({
+		lines: inLines(`${number} ${lesson}`, 26),
+		even: true
+	}));
 }
 
 /** What belongs into the pocket of a lesson, so that one sees what is missing. */
@@ -117,13 +120,11 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 				front: {
 					placed: [],
 					cuts: own.flatMap(frame),
-					text: own.flatMap((box) =>
-						// Across, so that the letters can be read; long names run down the back in short lines.
-						setIn(wrapped(box.lines, box.width), {
-							...box,
-							height: Math.min(box.height, 16 * wrapped(box.lines, box.width).length)
-						})
-					)
+					text: own.flatMap((box) => {
+						// Across, so that it can be read on the shelf, in short lines near the top.
+						const lines = box.lines.flatMap((line) => inLines(line, Math.max(6, Math.floor(box.width / 3))));
+						return setEven(lines, { ...box, height: Math.min(box.height, 14 * lines.length + 10) });
+					})
 				},
 				back: null,
 				set: 0,
@@ -141,17 +142,14 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 	return sheets;
 }
 
-/** A name in lines of a word or two, as narrow as a spine. */
-function wrapped(lines: readonly string[], width: number): string[] {
-	const letters = Math.max(6, Math.floor(width / 3));
-	return lines.flatMap((line) =>
-		line.split(' ').reduce<string[]>((all, word) => {
-			const last = all.at(-1);
-			if (last !== undefined && (last + word).length < letters) all[all.length - 1] = `${last} ${word}`;
-			else all.push(word);
-			return all;
-		}, [])
-	);
+/** A name in lines of so many letters; a longer word has a line of its own. */
+function inLines(text: string, letters: number): string[] {
+	return text.split(' ').reduce<string[]>((all, word) => {
+		const last = all.at(-1);
+		if (last !== undefined && (last + word).length < letters) all[all.length - 1] = `${last} ${word}`;
+		else all.push(word);
+		return all;
+	}, []);
 }
 
 /** What is in the binder, lesson by lesson. */
