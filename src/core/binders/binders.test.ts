@@ -1,7 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { COILS, FILED_AS, PAPER_SIZES, RINGS, STOCKS, stockOf, type FiledAs } from '../reference/index.ts';
-import { ringsFor, thickness, type Layer } from './index.ts';
+import {
+	bursts,
+	cutOut,
+	labelPlaces,
+	labelSheets,
+	ringsFor,
+	split,
+	thickness,
+	wayOf,
+	WAYS,
+	type FiledLesson,
+	type LabelSheet,
+	type Layer
+} from './index.ts';
 
 const stack = (layers: Layer[], tabs = 0, pocketTabs = 0) =>
 	thickness({ layers, tabs, pocketTabs, paper: 'letter' });
@@ -89,5 +102,132 @@ describe('thickness', () => {
 		expect(() => stack([{ stock: 'plain20', sheets: 2.5, finish: 'none' }])).toThrow('counted whole');
 		expect(() => stack([{ stock: 'papyrus' as 'plain20', sheets: 2, finish: 'none' }])).toThrow('no stock');
 		expect(() => stack([], -1)).toThrow('Dividers');
+	});
+});
+
+const lesson = (number: number, sheets: number): FiledLesson => ({
+	lesson: `Lesson ${number}`,
+	number,
+	filed: [
+		{ stock: 'plain20', sheets, laminated: false, child: null, what: 'student', title: 'Pages' },
+		{ stock: 'plain20', sheets: 1, laminated: false, child: 'Odile', what: 'student', title: 'Journal' },
+		{ stock: 'cover65', sheets: 1, laminated: true, child: null, what: 'cards', title: 'Cards' }
+	]
+});
+
+describe('ways to keep a unit', () => {
+	const input = {
+		lessons: [1, 2, 3].map((n) => lesson(n, 10)),
+		guideSheets: 40,
+		children: ['Odile'],
+		paper: 'letter',
+		others: 0
+	} as const;
+	it('a binder grows by each lesson to the thickness of all of it', () => {
+		for (const way of WAYS)
+			for (const { sections, stack } of wayOf({ ...input, way }).containers) {
+				expect(sections.reduce((sum, one) => sum + one.millimetres, 0)).toBeCloseTo(stack.millimetres, 5);
+				expect(sections.at(-1)!.upTo).toBeCloseTo(stack.millimetres, 5);
+			}
+	});
+	it('worked by hand: in protectors with pocket dividers', () => {
+		const [binder] = wayOf({ ...input, way: 'protectors', guideSheets: 0 }).containers;
+		// A lesson: 11 sheets of 0.097 + 0.27, a laminated card sheet of 0.236 + 0.152, a divider of 0.9.
+		expect(binder.sections[0].millimetres).toBeCloseTo(11 * 0.367 + 0.388 + 0.9, 6);
+		expect(wayOf({ ...input, way: 'protectors', guideSheets: 0 }).parts).toContainEqual({
+			item: 'page protector',
+			count: 33
+		});
+	});
+	it('what a child’s binder holds already counts, and each sheet is in one place', () => {
+		const { containers } = wayOf({ ...input, way: 'per child', others: 20 });
+		const child = containers.find((one) => one.name.startsWith('Odile'))!;
+		expect(child.stack.millimetres).toBeCloseTo(20 + 3 * (0.097 + 0.3), 6);
+		expect(child.stack.ring).toBe(38);
+	});
+	it('a unit with nothing to file has nothing to keep it in', () => {
+		for (const way of WAYS)
+			expect(wayOf({ ...input, way, guideSheets: 0, lessons: [] }).containers).toEqual([]);
+	});
+	it('says with which lesson it will not close, and splits at whole lessons so that each part closes', () => {
+		fc.assert(
+			fc.property(fc.array(fc.integer({ min: 0, max: 60 }), { minLength: 1, maxLength: 20 }), (sheets) => {
+				const [binder] = wayOf({
+					...input,
+					way: 'screen',
+					lessons: sheets.map((count, at) => lesson(at + 1, count))
+				}).containers;
+				const holds = 33;
+				const burst = bursts(binder, holds);
+				if (burst === null) expect(binder.stack.millimetres).toBeLessThanOrEqual(holds + 1e-6);
+				else {
+					expect(burst.upTo).toBeGreaterThan(holds);
+					const before = binder.sections.find((one) => one.number === burst.number - 1);
+					if (before) expect(before.upTo).toBeLessThanOrEqual(holds + 1e-6);
+				}
+				const parts = split(binder, Math.ceil(binder.stack.millimetres / 20), 20);
+				expect(parts.flat()).toEqual(binder.sections);
+			})
+		);
+	});
+});
+
+describe('labels', () => {
+	const paper = PAPER_SIZES.letter;
+	const sheet: LabelSheet = {
+		columns: 3,
+		rows: 10,
+		width: 66.7,
+		height: 25.4,
+		left: 4.8,
+		top: 12.7,
+		across: 69.9,
+		down: 25.4,
+		offsetX: 0,
+		offsetY: 0
+	};
+	it('every label is on a sheet once, within its own edges, and moved as the printer is off', () => {
+		const labels = fc.array(
+			fc.record({
+				lines: fc.array(fc.string({ minLength: 1, maxLength: 40 }), { minLength: 1, maxLength: 4 }),
+				even: fc.boolean()
+			}),
+			{ maxLength: 70 }
+		);
+		fc.assert(
+			fc.property(labels, fc.nat(29), (labels, from) => {
+				const sheets = labelSheets(labels, sheet, paper, from);
+				const lines = sheets.flatMap((one) => one.front.text);
+				expect(lines.map((one) => one.text)).toEqual(labels.flatMap((one) => one.lines));
+				const places = labelPlaces(sheet);
+				for (const one of lines)
+					expect(
+						places.some(
+							({ x, y }) =>
+								one.x >= x - 1e-6 &&
+								one.x <= x + sheet.width &&
+								one.y >= y &&
+								one.y <= y + sheet.height + 1e-6
+						)
+					).toBe(true);
+				const moved = labelSheets(labels, { ...sheet, offsetX: 1.5, offsetY: -0.5 }, paper, from);
+				expect(moved.flatMap((one) => one.front.text).map((one) => one.x)).toEqual(
+					lines.map((one) => expect.closeTo(one.x + 1.5, 6) as number)
+				);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+	it('refuses labels that stand out over the paper, in words', () => {
+		expect(() => labelSheets([], { ...sheet, rows: 12 }, paper)).toThrow('don’t fit on the paper');
+		expect(() => cutOut([{ lines: ['a'] }], { width: 300, height: 20 }, paper, 6)).toThrow('doesn’t fit');
+	});
+	it('to cut out: all of them, none twice, each in its frame', () => {
+		const labels = Array.from({ length: 23 }, (_, at) => ({ lines: [`label ${at}`] }));
+		const sheets = cutOut(labels, { width: 90, height: 60 }, paper, 6);
+		expect(sheets).toHaveLength(Math.ceil(23 / 8));
+		expect(sheets.flatMap((one) => one.front.text).map((one) => one.text)).toEqual(
+			labels.map((one) => one.lines[0])
+		);
 	});
 });

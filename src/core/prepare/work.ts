@@ -162,4 +162,5 @@ export function rateOf(work: Work, own: OwnRates, done: readonly DoneWork[]): Ra
 }
 
 /** What so many of a kind take, in minutes, up to the next half. */
-export const minutesFor = (count: number, seconds: number) => Math.ceil((count * seconds) / 30 - 1e-9) / 2;
+export const minutesFor = (count: number, seconds: number) =>
+	Math.max(0, Math.ceil((count * seconds) / 30 - 1e-9)) / 2;

@@ -18,6 +18,7 @@ import { seedArranged } from './seed-arranged.ts';
 import { patchItem, seedLot, seedPlaces } from './seed-house.ts';
 import { seedLibrary } from './seed-library.ts';
 import { seedPrices } from './seed-prices.ts';
+import { seedPrepare } from './seed-prepare.ts';
 import { seedPrint } from './seed-print.ts';
 import { seedOlderOnly, seedPlan, seedRun } from './seed-units.ts';
 
@@ -104,4 +105,5 @@ export async function seedDemo(db: Db): Promise<void> {
 	});
 	await seedArranged(db);
 	await seedPrint(db, maps);
+	await seedPrepare(db, maps);
 }

@@ -56,6 +56,7 @@
 							name="sitting"
 							value=""
 							aria-label="Do it another time"
+							class="!w-48"
 							options={[{ value: '', label: 'another time' }, ...data.others]}
 							onchange={(event) => event.currentTarget.form?.requestSubmit()}
 						/>

@@ -271,7 +271,7 @@ function priceOf(prices: Readonly<Record<string, number>>, item: string): number
 /** “12.4 mm”, or “0.49 in” where the house measures so. */
 export function lengthText({ snapshot }: Situation, millimetres: number): string {
 	return snapshot.household.measures === 'metric'
-		? `${millimetres.toFixed(millimetres < 20 ? 1 : 0)} mm`
+		? `${millimetres.toFixed(1)} mm`
 		: `${(millimetres / 25.4).toFixed(millimetres < 25.4 ? 2 : 1)} in`;
 }
 

@@ -46,6 +46,8 @@ export type Job = {
 	readonly prints: readonly PrintSituation[];
 	/** The need that it prepares, where that is no print. */
 	readonly need: string | null;
+	/** Whether what it needs is in the house, so that it could be done now. */
+	readonly isHere: boolean;
 	/** Where an accepted plan has put it. */
 	readonly sitting: Row<'sitting'> | null;
 };
@@ -161,6 +163,7 @@ function jobsOfLesson(
 				keys,
 				prints: own.map((part) => part.print),
 				need: null,
+				isHere: true,
 				sitting: sittingFor(snapshot, keys)
 			}
 		];
@@ -202,7 +205,12 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 				work: null,
 				count: 1,
 				title,
-				detail: prepare.waitDays ? `then it takes ${counted(prepare.waitDays, 'day')} to be ready` : '',
+				detail: [
+					state === 'in hand' ? '' : 'not here yet',
+					prepare.waitDays ? `then it takes ${counted(prepare.waitDays, 'day')} to be ready` : ''
+				]
+					.filter(Boolean)
+					.join('; '),
 				minutes: prepare.minutes,
 				setUp: null,
 				brings: [],
@@ -211,6 +219,7 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 				keys: [need.key],
 				prints: [],
 				need: need.key,
+				isHere: state === 'in hand',
 				sitting: sittingFor(snapshot, [need.key])
 			}
 		];
@@ -238,6 +247,7 @@ function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
 				keys: [key],
 				prints: [],
 				need: null,
+				isHere: true,
 				sitting: sittingFor(snapshot, [key])
 			};
 		});

@@ -255,7 +255,7 @@ function sentenceOf(
 
 /** What is best done in so many minutes today: what presses most and fits, in its order. */
 export function freeEvening(now: Situation, minutes: number): JobView[] {
-	const jobs = jobsOf(now);
+	const jobs = jobsOf(now).filter((job) => job.isHere);
 	const far = addDays(now.today, 3650);
 	// What presses comes first: of what is due, as much as fits by then, then the rest.
 	const chosen = new Set<string>();

@@ -103,7 +103,12 @@ export async function finishJob(trx: Trx, now: Situation, id: string, took: numb
 
 async function needDone(trx: Trx, now: Situation, key: string): Promise<void> {
 	if (now.needs.some((one) => one.need.key === key)) await prepared(trx, now, [key]);
-	else await takeStep(trx, now, [key]);
+	else {
+		// What is taken next is its preview only where the book is here.
+		const need = now.whole.find((one) => one.need.key === key);
+		if (need && need.need.state !== 'in hand') throw new Refusal(`${need.title} isn’t here yet.`);
+		await takeStep(trx, now, [key]);
+	}
 }
 
 async function printsDone(trx: Trx, now: Situation, job: Job): Promise<void> {

@@ -12,6 +12,7 @@
 	const { view } = $derived(data);
 	const failure = $derived(form && 'message' in form ? form : null);
 	const base = $derived(`/units/${data.unit.id}/binders`);
+	const rings = $derived(view.containers.filter((one) => one.kind === 'ring'));
 	const MEASURES = [
 		['columns', 'Across'],
 		['rows', 'Down'],
@@ -42,16 +43,16 @@
 
 {#if view.hasPaper}
 	<div class="mt-5 grid gap-6 lg:grid-cols-2">
-		{#each view.containers.filter((one) => one.kind === 'ring') as container (container.name)}
-			<div>
+		{#each rings as container (container.name)}
+			<!-- A single binder has its figures beside it, several have them below each. -->
+			<div class={rings.length === 1 ? 'contents' : ''}>
 				<BinderDrawing {container} title={container.name} isMetric={data.isMetric} />
 				{#if container.sentence !== view.sentence}<p
 						class="mt-1 text-sm {container.isLate ? 'font-semibold text-late' : ''}"
 					>
 						{container.sentence}
 					</p>{/if}
-				{#if container.splits.length}<p class="text-sm">Split it: {container.splits.join('; ')}.</p>{/if}
-				<details class="mt-1">
+				<details open={rings.length === 1} class="mt-1">
 					<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold">Lesson by lesson</summary>
 					<table class="w-full border-y border-rule text-sm tabular-nums">
 						<thead
@@ -75,6 +76,9 @@
 							{/each}
 						</tbody>
 					</table>
+					{#if container.splits.length}<p class="mt-1 text-sm font-semibold">
+							Split it: {container.splits.join('; ')}.
+						</p>{/if}
 				</details>
 			</div>
 		{/each}

@@ -53,14 +53,13 @@
 		data-sveltekit-keepfocus
 	>
 		<TextField
-			label="A free evening: what is best done?"
+			label="A free evening: minutes you have"
 			name="free"
 			inputmode="numeric"
 			value={data.free?.minutes ?? 60}
-			hint="minutes"
 			look="!w-24"
 		/>
-		<Button type="submit">Show me</Button>
+		<Button type="submit">What is best done?</Button>
 	</form>
 	{#if data.free}
 		<ol class="mt-2 divide-y divide-rule border-y border-rule" aria-label="Best done now">

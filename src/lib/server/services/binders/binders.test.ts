@@ -1,0 +1,155 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { labelPlaces, thickness } from '$core/binders/index.ts';
+import { openPdf, startPdfium, withRoom } from '../../files/pdf/pdfium.ts';
+import { pdfs } from '../../files/pdf/pdf-process.ts';
+import { change } from '../../history/changes.ts';
+import { setBinder, setHouseBinders } from '../../stores/binders/binders.ts';
+import { doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { labelPlan } from './labels.ts';
+import { bindersView, filedOf, labelsIn, resultOf } from './view.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'gather-bin-labels-'));
+afterAll(async () => {
+	await pdfs.close();
+	rmSync(folder, { recursive: true, force: true });
+});
+
+const POINT = 25.4 / 72;
+
+/** Where drawn lines lie on the first page of a file, in millimeters from the upper left corner, by their middle. */
+async function linesIn(path: string): Promise<{ x: number; y: number; width: number; height: number }[]> {
+	const pdfium = await startPdfium(
+		readFileSync(createRequire(import.meta.url).resolve('@embedpdf/pdfium/pdfium.wasm'))
+	);
+	const pdf = openPdf(pdfium, path);
+	const page = pdfium.FPDF_LoadPage(pdf.handle, 0);
+	const high = pdfium.FPDF_GetPageHeightF(page);
+	const lines = Array.from({ length: pdfium.FPDFPage_CountObjects(page) }, (_, at) => {
+		const object = pdfium.FPDFPage_GetObject(page, at);
+		return withRoom(pdfium, 16, (room) => {
+			pdfium.FPDFPageObj_GetBounds(object, room, room + 4, room + 8, room + 12);
+			const [left, bottom, right, top] = new Float32Array(pdfium.pdfium.HEAPU8.buffer, room, 4);
+			// A line is as thick as its pen; its middle counts.
+			const [width, height] = [right - left, top - bottom];
+			const pen = Math.min(width, height);
+			return {
+				x: (left + pen / 2) * POINT,
+				y: (high - top + pen / 2) * POINT,
+				width: (width - pen) * POINT,
+				height: (height - pen) * POINT
+			};
+		});
+	});
+	pdf.close();
+	return lines;
+}
+
+async function house() {
+	const store = await openTestStore();
+	return {
+		store,
+		now: async () => {
+			const situation = await situationOf(store);
+			return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
+		}
+	};
+}
+
+describe('the binders of a unit', () => {
+	it('the demo’s binder won’t close from week 8 on; the next larger one does; several are split at lessons', async () => {
+		const { store, now } = await house();
+		const { situation, run } = await now();
+		const view = bindersView(situation, run);
+		expect(view.sentence).toMatch(/won’t close from week 8, lesson 12/);
+		expect(view.sentence).toMatch(/51 mm rings hold all of it/);
+		expect(view.containers[0].splits.join('; ')).toMatch(
+			/^binder 1: lessons 1 to \d+; binder 2: lessons \d+ to 13$/
+		);
+		await change(store.write, doer(), 'Ring', (trx) =>
+			setBinder(trx, run.row.id, { way: 'protectors', ring: 51, others: 0 })
+		);
+		const after = await now();
+		expect(bindersView(after.situation, after.run).sentence).toMatch(/closes through lesson 13/);
+	});
+	it('what is filed is what is printed: each copy of each page once', async () => {
+		const { now } = await house();
+		const { situation, run } = await now();
+		const [binder] = resultOf(situation, run, 'screen').containers;
+		const sheets = filedOf(situation, run).flatMap((one) => one.filed);
+		const alone = thickness({
+			layers: sheets.map((one) => ({
+				stock: one.stock,
+				sheets: one.sheets,
+				finish: one.laminated ? ('laminate3' as const) : ('none' as const)
+			})),
+			tabs: 13,
+			pocketTabs: 0,
+			paper: 'letter'
+		});
+		expect(binder.stack).toEqual(alone);
+	});
+	it('every way has its parts and its price; a price of the household’s own counts', async () => {
+		const { store, now } = await house();
+		const before = await now();
+		const cost = (view: ReturnType<typeof bindersView>) =>
+			view.ways.find((one) => one.way === 'protectors')!.cost;
+		const usual = cost(bindersView(before.situation, before.run));
+		const parts = resultOf(before.situation, before.run, 'protectors').parts;
+		const protectors = parts.find((one) => one.item === 'page protector')!.count;
+		await change(store.write, doer(), 'Prices', (trx) =>
+			setHouseBinders(trx, { prices: { 'page protector': 30 } })
+		);
+		const after = await now();
+		const cents = (text: string) => Math.round(Number(text.replace('$', '')) * 100);
+		expect(cents(cost(bindersView(after.situation, after.run))) - cents(usual)).toBe(20 * protectors);
+	});
+});
+
+describe('label files', () => {
+	it('lie within 0.2 mm of where they should, measured in the file', async () => {
+		const { now } = await house();
+		const { situation, run } = await now();
+		const { paper, sheets } = labelPlan(situation, run, 'test', 'labels');
+		const to = join(folder, 'test.pdf');
+		await pdfs.ask('assemble', {
+			assembly: { title: 'Test', paper, files: [], sheets, sides: 'both', reversed: false },
+			to
+		});
+		const labels = labelsIn(situation);
+		const wanted = labelPlaces(labels);
+		const lines = await linesIn(to);
+		const isAt = (value: number, wanted: number) => Math.abs(value - wanted) < 0.2;
+		for (const { x, y } of wanted) {
+			// Its upper and its left edge, as long as the label is.
+			expect(
+				lines.some((one) => isAt(one.x, x) && isAt(one.y, y) && isAt(one.width, labels.width)),
+				`${x}, ${y}`
+			).toBe(true);
+			expect(lines.some((one) => isAt(one.x, x) && isAt(one.y, y) && isAt(one.height, labels.height))).toBe(
+				true
+			);
+		}
+		const [page] = await pdfs.ask('read', { path: to, from: 0, to: 1 });
+		expect(page.text.match(/\d+/g)).toHaveLength(wanted.length);
+	});
+	it('every lesson has its tab, its slip and its place in the contents', async () => {
+		const { now } = await house();
+		const { situation, run } = await now();
+		for (const kind of ['tabs', 'pockets', 'contents'] as const)
+			for (const on of ['labels', 'paper'] as const) {
+				const { sheets } = labelPlan(situation, run, kind, on);
+				const text = sheets
+					.flatMap((one) => one.front.text)
+					.map((one) => one.text)
+					.join(' ');
+				for (const { lesson, number } of run.lessons) {
+					expect(text).toContain(String(number));
+					expect(text).toContain(lesson.title);
+				}
+			}
+	});
+});

@@ -1,0 +1,199 @@
+import { describe, expect, it } from 'vitest';
+import { prep } from '$core/prepare/index.ts';
+import { change, undo } from '../../history/changes.ts';
+import { addOwnJob } from '../../stores/prepare/jobs.ts';
+import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
+import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { moveCopies } from '../print/copies.ts';
+import { icalOf } from '../plan/calendar-file.ts';
+import { copyState, printKey } from '../readiness/streams/prints.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
+import { jobsOf, ratesOf } from './jobs.ts';
+import { acceptPlan, freeEvening, minutesTogether, openSittings, planQuestion, prepareView } from './plan.ts';
+import { finishJob, moveJob, sittingPage, stopSitting } from './sitting.ts';
+
+/** The demo's running unit, with what a test does to it. */
+async function house() {
+	const store = await openTestStore();
+	const now = async () => {
+		const situation = await situationOf(store);
+		return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
+	};
+	return {
+		store,
+		now,
+		does: async <T>(
+			work: (trx: Parameters<typeof acceptPlan>[0], at: Awaited<ReturnType<typeof now>>) => Promise<T>
+		) => {
+			const at = await now();
+			return (await change(store.write, doer(), 'Prepare', (trx) => work(trx, at))).result as T;
+		},
+		planned: async () => {
+			const { situation } = await now();
+			const plan = prep(planQuestion(situation).input);
+			return Object.fromEntries(plan.sittings.flatMap((one) => one.jobs.map((id) => [id, Number(one.id)])));
+		}
+	};
+}
+
+describe('preparing', () => {
+	it('an accepted plan decides the days of readiness, and undone all is as before', async () => {
+		const { store, does, now, planned } = await house();
+		const before = await allRows(store);
+		const plan = await planned();
+		const count = await does((trx, at) => acceptPlan(trx, at.situation, plan));
+		const { situation, run } = await now();
+		const jobs = jobsOf(situation);
+		expect(count).toBe(jobs.length);
+		for (const job of jobs) expect(job.sitting?.id).toBe(plan[job.id]);
+		const laminated = jobs.find((job) => job.work === 'laminate')!;
+		const keys = laminated.prints.map((print) => printKey(print, null));
+		const needs = situation.whole.filter((one) => keys.includes(one.need.key));
+		expect(needs.length).toBeGreaterThan(0);
+		for (const one of needs) expect(one.days!.sitting).toBe(laminated.sitting!.held_on);
+		// No sitting is fuller than it is long.
+		for (const one of prepareView(situation, run).sittings)
+			expect(one.taken).toBeLessThanOrEqual(one.minutes);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('jobs done one after another print and finish their copies, and nothing is left over', async () => {
+		const { does, now, planned } = await house();
+		const plan = await planned();
+		await does((trx, at) => acceptPlan(trx, at.situation, plan));
+		const first = await now();
+		const printed = new Set(
+			jobsOf(first.situation, first.run).flatMap((job) => job.prints.map((one) => one.row.id))
+		);
+		for (;;) {
+			const { situation, run } = await now();
+			const [next] = jobsOf(situation, run).filter((job) => job.prints.length);
+			if (!next) break;
+			const minutes = next.minutes;
+			await does((trx, at) => finishJob(trx, at.situation, next.id, minutes));
+		}
+		const { situation, run } = await now();
+		expect(jobsOf(situation, run).filter((job) => job.prints.length)).toEqual([]);
+		const states = stateByKey(situation.snapshot);
+		for (const job of jobsOf(first.situation, first.run))
+			for (const print of job.prints) {
+				expect(printed.has(print.row.id)).toBe(true);
+				for (const { child } of print.copies) {
+					const state = copyState(print, states.get(printKey(print, child?.id ?? null)) ?? null);
+					expect(state).not.toBe('to print');
+					if (print.finish.jobs.length) expect(['finished', 'filed']).toContain(state);
+				}
+			}
+		// One that is set back has to be finished anew.
+		const again = jobsOf(first.situation, first.run).find((job) => job.work === 'laminate')!.prints[0];
+		await does((trx, at) => moveCopies(trx, at.situation, at.run, [printKey(again, null)], 'to print'));
+		const back = await now();
+		const kinds = jobsOf(back.situation, back.run)
+			.filter((job) => job.prints.some((one) => one.row.id === again.row.id))
+			.map((job) => job.work);
+		expect(kinds).toContain('laminate');
+		expect(kinds.some((one) => one === 'print' || one === 'print color')).toBe(true);
+	});
+	it('stopped half-way the rest goes to the next sitting; a sitting that is removed lets its jobs go', async () => {
+		const { does, now, planned } = await house();
+		const plan = await planned();
+		await does((trx, at) => acceptPlan(trx, at.situation, plan));
+		const { situation } = await now();
+		const [first, second] = openSittings(situation);
+		const page = sittingPage(situation, first.id);
+		expect(page.jobs.length).toBeGreaterThan(1);
+		const [done, ...rest] = page.jobs.map((job) => job.id);
+		await does((trx, at) => finishJob(trx, at.situation, done, 12));
+		expect(await does((trx, at) => stopSitting(trx, at.situation, first.id))).toMatch(/moved to/);
+		const after = await now();
+		const moved = jobsOf(after.situation).filter((job) => rest.includes(job.id));
+		expect(moved.length).toBe(rest.length);
+		for (const job of moved) expect(job.sitting?.id).toBe(second.id);
+		expect(openSittings(after.situation).map((one) => one.id)).not.toContain(first.id);
+		await does((trx) => removeSittings(trx, [second.id]));
+		const gone = await now();
+		for (const job of jobsOf(gone.situation).filter((one) => rest.includes(one.id)))
+			expect(job.sitting).toBeNull();
+	});
+	it('rates are learned from what jobs took; the demo’s laminator is slow', async () => {
+		const { does, now } = await house();
+		const before = ratesOf((await now()).situation.snapshot);
+		expect([before.laminate.from, before.laminate.seconds, before.bag.from]).toEqual([
+			'learned',
+			60,
+			'usual'
+		]);
+		for (let i = 0; i < 2; i++) {
+			const { situation } = await now();
+			const job = jobsOf(situation).find((one) => one.work === 'bag')!;
+			await does((trx, at) => finishJob(trx, at.situation, job.id, job.count * 2));
+		}
+		// One took 75 seconds a set before, two take 120 now.
+		expect(ratesOf((await now()).situation.snapshot).bag).toEqual({
+			seconds: 120,
+			from: 'learned',
+			learned: 120
+		});
+	});
+	it('a free evening takes what presses most and fits, each with what comes before it', async () => {
+		const { now } = await house();
+		const { situation } = await now();
+		const jobs = jobsOf(situation).filter((job) => job.isHere);
+		expect(jobsOf(situation).length).toBeGreaterThan(jobs.length);
+		for (const minutes of [1, 15, 40, 600]) {
+			const chosen = freeEvening(situation, minutes).map((one) => jobs.find((job) => job.id === one.id)!);
+			expect(minutesTogether(chosen)).toBeLessThanOrEqual(minutes);
+			for (const [at, job] of chosen.entries())
+				for (const before of job.after) expect(chosen.slice(0, at).map((one) => one.id)).toContain(before);
+		}
+		expect(freeEvening(situation, 600)).toHaveLength(jobs.length);
+	});
+	it('a book that is not here can’t be previewed, and nothing else happens to it instead', async () => {
+		const { store, does, now } = await house();
+		const before = await allRows(store);
+		const book = jobsOf((await now()).situation).find(
+			(job) => job.title.startsWith('Preview') && !job.isHere
+		)!;
+		await expect(does((trx, at) => finishJob(trx, at.situation, book.id, 20))).rejects.toThrow(
+			'isn’t here yet'
+		);
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('a plan made for other jobs is refused, one job is moved by hand, sittings stand in the calendar', async () => {
+		const { does, now } = await house();
+		const { situation } = await now();
+		const [sitting] = openSittings(situation);
+		await expect(does((trx, at) => acceptPlan(trx, at.situation, { nothing: sitting.id }))).rejects.toThrow(
+			'changed meanwhile'
+		);
+		await expect(does((trx, at) => acceptPlan(trx, at.situation, { 'own-1': 9999 }))).rejects.toThrow(
+			'changed'
+		);
+		expect(await does((trx, at) => moveJob(trx, at.situation, 'own-1', sitting.id))).toMatch(/salt dough/);
+		expect(sittingPage((await now()).situation, sitting.id).jobs.map((one) => one.id)).toEqual(['own-1']);
+		const feed = icalOf((await now()).situation, null, new Date('2027-01-22T00:00:00Z'));
+		expect(feed).toContain('DTSTART:20270126T200000\r\n');
+		expect(feed).toContain('SUMMARY:Prepare\\, 1 h');
+	});
+	it('quiet sittings, and an empty house, are said as they are', async () => {
+		const { does, now } = await house();
+		await does(async (trx, at) => {
+			await removeSittings(
+				trx,
+				at.situation.snapshot.sittings.map((one) => one.id)
+			);
+			await addSittings(trx, { days: ['2027-01-24'], minutes: 45, starts: '13:00', bars: ['noise', 'heat'] });
+			await addOwnJob(trx, at.run.row.id, { title: 'Melt the wax', minutes: 10, ready_by: null });
+		});
+		const { situation, run } = await now();
+		const plan = prep(planQuestion(situation).input);
+		const jobs = new Map(jobsOf(situation).map((job) => [job.id, job]));
+		for (const id of plan.sittings.flatMap((one) => one.jobs))
+			expect(jobs.get(id)!.brings.some((one) => one === 'noise' || one === 'heat')).toBe(false);
+		expect(prepareView(situation, run).sentence).toMatch(/to place into your sittings/);
+		const wax = [...jobs.values()].find((job) => job.title === 'Melt the wax')!;
+		const sitting = openSittings(situation)[0].id;
+		await does((trx, at) => moveJob(trx, at.situation, wax.id, sitting));
+		expect(sittingPage((await now()).situation, sitting).cautions.join(' ')).toMatch(/water bath/);
+	});
+});
