@@ -11,7 +11,6 @@ const VIEWS = [
 	{ name: 'board', path: '/units/1' },
 	{ name: 'plan', path: '/units/1/plan' },
 	{ name: 'load', path: '/units/1/plan/load' },
-	{ name: 'have', path: '/lists/have' },
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },
@@ -22,9 +21,10 @@ const VIEWS = [
 	{ name: 'supplies', path: '/home/supplies' },
 	{ name: 'book-list', path: '/units/2/books' },
 	{ name: 'house', path: '/house' },
-	{ name: 'first-evening', path: '/start/unit', contents: true },
 	{ name: 'sort', path: '/units/1/print/sort/1', pictures: 40 },
 	{ name: 'print-run', path: '/units/1/print', makeRuns: true },
+	{ name: 'prepare', path: '/units/1/prepare', planSittings: true },
+	{ name: 'binders', path: '/units/1/binders' },
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST = [
@@ -42,8 +42,6 @@ const LIST = [
 	'Flour: 2 cups per child',
 	'Time: 40 minutes'
 ].join('\n');
-const CONTENTS =
-	'Table of Contents\nLesson 1 A pond in a jar … 5\nLesson 2 What floats … 11\nLesson 3 Frogs and\ntoads … 18\n   Eggs, tadpoles, frogs\nAnswer key … 60';
 const PORT = '3290';
 const FLAGS =
 	'--headless --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync';
@@ -69,11 +67,11 @@ try {
 		dark,
 		click,
 		paste,
-		contents,
 		along,
 		answer,
 		pictures,
-		makeRuns
+		makeRuns,
+		planSittings
 	} of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
@@ -88,10 +86,6 @@ try {
 			await page.getByLabel('Supply list').fill(LIST);
 			await page.getByRole('button', { name: 'Read the list' }).click();
 			await page.getByRole('button', { name: 'Save the list' }).waitFor();
-		}
-		if (contents) {
-			await page.getByLabel('Topic').fill('Ponds and Streams');
-			await page.getByLabel('Lessons, one per line').fill(CONTENTS);
 		}
 		if (along) {
 			await page.getByRole('button', { name: 'Make my shopping list' }).click();
@@ -120,6 +114,13 @@ try {
 			await page.getByRole('heading', { name: 'Every sheet' }).scrollIntoViewIfNeeded();
 			await page.evaluate(() => scrollBy(0, 420));
 			await page.waitForTimeout(2000);
+		}
+		if (planSittings) {
+			await page.getByRole('button', { name: 'Plan the sittings' }).click();
+			await page.getByRole('button', { name: 'Use this plan' }).first().click();
+			await page.getByText('Every job has its sitting.').waitFor();
+			// Anew, without the toast.
+			await page.goto(page.url(), { waitUntil: 'load' });
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });
 		await page.close();

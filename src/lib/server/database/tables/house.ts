@@ -4,17 +4,10 @@ import type { Generated } from 'kysely';
 import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
 import type { Amount, HabitKind } from './columns.ts';
-import type { LabelSheet } from '$core/binders';
+import type { HouseBinders } from './binders.ts';
 import type { OwnRates } from '$core/prepare';
 import type { Printing } from '$core/print';
 import type { Json } from '../json.ts';
-
-/** What a household keeps papers with. */
-export type HouseBinders = {
-	readonly labels: LabelSheet;
-	/** Cents for one, by the name of the part. */
-	readonly prices: Readonly<Record<string, number>>;
-};
 
 export interface HouseholdTable {
 	id: Generated<number>;

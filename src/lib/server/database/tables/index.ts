@@ -1,4 +1,5 @@
 import type { Selectable } from 'kysely';
+import type { BinderTable } from './binders.ts';
 import type {
 	BundlePartTable,
 	BundleTable,
@@ -108,6 +109,7 @@ export interface Database {
 	sitting: SittingTable;
 	prep_job: PrepJobTable;
 	own_job: OwnJobTable;
+	binder: BinderTable;
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
@@ -143,6 +145,7 @@ export const KEPT = {
 	sitting: { list: 'sittings', order: ['held_on', 'id'] },
 	prep_job: { list: 'prepJobs', order: ['id'] },
 	own_job: { list: 'ownJobs', order: ['id'] },
+	binder: { list: 'binders', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },
 	item_alias: { list: 'aliases', order: ['id'] },
 	lot_event: { list: null, order: ['id'] },

@@ -1,5 +1,4 @@
 import type { Generated } from 'kysely';
-import type { BinderWay } from '$core/binders';
 import type { Day } from '$core/calendar';
 import type { Weekday } from '$core/calendar/index.ts';
 import type { ActivityKind, ReadingWay, Rhythm } from '$core/plan';
@@ -11,15 +10,6 @@ export interface UnitTable {
 	id: Generated<number>;
 	name: string;
 }
-
-/** How a unit's papers are kept. */
-export type BinderChoice = {
-	readonly way: BinderWay;
-	/** Nominal size of the rings of the binder that there is, mm; null: none is chosen. */
-	readonly ring: number | null;
-	/** What is in each child's binder from other subjects, mm. */
-	readonly others: number;
-};
 
 export interface RunTable {
 	id: Generated<number>;
@@ -40,8 +30,6 @@ export interface RunTable {
 	rhythm_days: Generated<number>;
 	/** The most the family takes in a week, by name, as JSON. */
 	limits: Generated<Json<Partial<RunLimits>>>;
-	/** How its papers are kept; what is not said is as usual. */
-	binder: Generated<Json<Partial<BinderChoice>>>;
 }
 
 export interface RunParticipantTable {

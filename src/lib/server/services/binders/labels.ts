@@ -91,8 +91,8 @@ function slipsOf(now: Situation, run: RunSituation): Label[] {
 
 /** Spine labels at their true size: as wide as the binder's back allows. */
 function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): SheetPlan[] {
-	const { ring } = binderOf(run);
-	const binders = resultOf(now, run, binderOf(run).way).containers.filter((one) => one.kind === 'ring');
+	const { ring } = binderOf(now, run);
+	const binders = resultOf(now, run, binderOf(now, run).way).containers.filter((one) => one.kind === 'ring');
 	if (binders.length === 0) throw new Refusal('No ring binder in this way of filing, so there is no spine.');
 	const boxes: { x: number; y: number; width: number; height: number; lines: string[] }[] = [];
 	for (const { name, stack } of binders)

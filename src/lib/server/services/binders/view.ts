@@ -16,7 +16,7 @@ import { CUT_ROLES, OF_THE_GUIDE } from '$core/print/index.ts';
 import { RINGS } from '$core/reference/index.ts';
 import { counted, durationText, listText, money } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
-import type { BinderChoice } from '../../database/tables/plan.ts';
+import type { BinderChoice } from '../../stores/binders/binders.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -67,7 +67,8 @@ export const pricesIn = ({ snapshot }: Situation): Readonly<Record<string, numbe
 	...parsed(snapshot.household.binders).prices
 });
 
-export const binderOf = (run: RunSituation): BinderChoice => ({ ...USUAL, ...parsed(run.row.binder) });
+export const binderOf = ({ snapshot }: Situation, run: RunSituation): BinderChoice =>
+	snapshot.binders.find((one) => one.run_id === run.row.id) ?? USUAL;
 
 /** What is filed with each lesson, from what is really printed for it. */
 export function filedOf(now: Situation, run: RunSituation): FiledLesson[] {
@@ -115,7 +116,7 @@ export function resultOf(now: Situation, run: RunSituation, way: BinderWay): Way
 		guideSheets: way === 'screen' ? 0 : guideSheets(now, run),
 		children: run.participants.filter((one) => one.kind === 'child').map((one) => one.name),
 		paper: now.snapshot.household.paper === 'A4' ? 'a4' : 'letter',
-		others: binderOf(run).others
+		others: binderOf(now, run).others
 	});
 }
 
@@ -167,7 +168,7 @@ const ringText = (now: Situation, size: number) =>
 
 /** The Binders page of a unit. */
 export function bindersView(now: Situation, run: RunSituation): BindersView {
-	const choice = binderOf(run);
+	const choice = binderOf(now, run);
 	const prices = pricesIn(now);
 	const ways = WAYS.map((way): WayRow => {
 		const result = resultOf(now, run, way);

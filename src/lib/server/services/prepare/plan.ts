@@ -234,7 +234,7 @@ function sentenceOf(
 	if (sittings.length === 0)
 		return {
 			sentence: `${all} of preparing. When do you have time?`,
-			detail: 'Say it below, as you would: Tue and Thu 8 pm, 60 min.'
+			detail: 'Say it below, such as Tue and Thu 8 pm, 60 min.'
 		};
 	const next = sittings.find((one) => one.jobs.length);
 	const lateText = late ? `${counted(late, 'job')} can’t be ready in time.` : '';

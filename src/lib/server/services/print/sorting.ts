@@ -126,7 +126,8 @@ export function suggestedGroups(
 	id: number,
 	read: readonly Row<'document_page'>[]
 ): SuggestedGroup[] {
-	const row = snapshot.printSources.find((one) => one.id === id)!;
+	const row = snapshot.printSources.find((one) => one.id === id);
+	if (!row) throw new Refusal('That is no longer among what you print from.');
 	const sorted = new Set(
 		snapshot.prints.filter((one) => one.source_id === id).flatMap((one) => parsed(one.pages))
 	);

@@ -1,14 +1,17 @@
-import type { BinderChoice } from '../../database/tables/plan.ts';
-import type { HouseBinders } from '../../database/tables/house.ts';
+import type { HouseBinders } from '../../database/tables/binders.ts';
+import type { Row } from '../../database/tables/index.ts';
 import { json } from '../../database/json.ts';
 import type { Trx } from '../../history/changes.ts';
 
+/** How the papers of a unit are kept, as it is chosen. */
+export type BinderChoice = Pick<Row<'binder'>, 'way' | 'ring' | 'others'>;
+
 /** Says how the papers of a unit are kept. */
-export async function setBinder(trx: Trx, run: number, binder: BinderChoice): Promise<void> {
+export async function setBinder(trx: Trx, run: number, choice: BinderChoice): Promise<void> {
 	await trx
-		.updateTable('run')
-		.set({ binder: json(binder) })
-		.where('id', '=', run)
+		.insertInto('binder')
+		.values({ ...choice, run_id: run })
+		.onConflict((conflict) => conflict.column('run_id').doUpdateSet(choice))
 		.execute();
 }
 

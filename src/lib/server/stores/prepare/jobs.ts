@@ -56,24 +56,13 @@ export async function removeOwnJob(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('prep_job').where('key', '=', `own-${id}`).execute();
 }
 
-/** Forgets that jobs were done whose keys begin like this. */
+/** Forgets that jobs were done whose keys begin like this. What a rate learned from stays, under a key of its own. */
 export async function forgetJobs(trx: Trx, beginning: string): Promise<void> {
-	await trx
-		.updateTable('prep_job')
-		.set({ done_on: null })
-		.where('key', 'like', `${beginning}%`)
-		.where('work', 'is', null)
-		.execute();
-	// What a rate learns from stays, under a key of its own.
-	for (const row of await trx
-		.selectFrom('prep_job')
-		.selectAll()
-		.where('key', 'like', `${beginning}%`)
-		.where('done_on', 'is not', null)
-		.execute())
+	const rows = await trx.selectFrom('prep_job').selectAll().where('key', 'like', `${beginning}%`).execute();
+	for (const row of rows)
 		await trx
 			.updateTable('prep_job')
-			.set({ key: `done-${row.id}` })
+			.set(row.work === null || row.done_on === null ? { done_on: null } : { key: `done-${row.id}` })
 			.where('id', '=', row.id)
 			.execute();
 }

@@ -10,6 +10,8 @@ import { bindersView, labelsIn, pricesIn, USUAL_PRICES } from '$lib/server/servi
 import { setBinder, setHouseBinders } from '$lib/server/stores/binders/binders.ts';
 import type { Actions, PageServerLoad } from './$types';
 
+type LabelAnswer = { readonly plan: ReturnType<typeof labelPlan> | null; readonly problem: string };
+
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const kind = LABEL_KINDS.find((one) => one === url.searchParams.get('kind')) ?? 'tabs';
@@ -23,11 +25,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		kind,
 		on,
 		kinds: LABEL_KINDS.map((value) => ({ value, label: LABEL_NAMES[value] })),
-		sheets: answering<
-			{ plan: ReturnType<typeof labelPlan> | null; problem: string },
-			{ plan: null; problem: string }
-		>(
-			async () => ({ plan: labelPlan(now, run, kind, on), problem: '' }),
+		sheets: await answering<LabelAnswer, LabelAnswer>(
+			() => ({ plan: labelPlan(now, run, kind, on), problem: '' }),
 			({ message }) => ({ plan: null, problem: message })
 		)
 	};

@@ -161,24 +161,23 @@
 			<Button type="submit">Show</Button>
 			<Button href="{base}/labels.pdf?kind={data.kind}&on={data.on}" look="main">Open the print file</Button>
 		</form>
-		{#await data.sheets then { plan, problem }}
-			{#if problem}<p class="mt-2 font-semibold text-late">{problem}</p>{/if}
-			{#if plan}
-				<div class="mat mt-3 grid grid-cols-2 gap-4 rounded-sheet p-4 sm:grid-cols-4">
-					{#each plan.sheets.slice(0, 4) as sheet, index (index)}
-						<SheetDrawing
-							side={sheet.front}
-							paper={plan.paper}
-							files={[]}
-							label="Sheet {index + 1}: {sheet.front.text.map((one) => one.text).join(', ')}"
-						/>
-					{/each}
-				</div>
-				{#if plan.sheets.length > 4}<p class="mt-1 text-sm text-ink-2">
-						and {plan.sheets.length - 4} more.
-					</p>{/if}
-			{/if}
-		{/await}
+		{#if data.sheets.problem}<p class="mt-2 font-semibold text-late">{data.sheets.problem}</p>{/if}
+		{#if data.sheets.plan}
+			{@const { plan } = data.sheets}
+			<div class="mat mt-3 grid grid-cols-2 gap-4 rounded-sheet p-4 sm:grid-cols-4">
+				{#each plan.sheets.slice(0, 4) as sheet, index (index)}
+					<SheetDrawing
+						side={sheet.front}
+						paper={plan.paper}
+						files={[]}
+						label="Sheet {index + 1}: {sheet.front.text.map((one) => one.text).join(', ')}"
+					/>
+				{/each}
+			</div>
+			{#if plan.sheets.length > 4}<p class="mt-1 text-sm text-ink-2">
+					and {plan.sheets.length - 4} more.
+				</p>{/if}
+		{/if}
 		<details class="mt-2">
 			<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold">The sheet of labels</summary>
 			<p class="max-w-2xl text-sm">

@@ -160,7 +160,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ title: string; minutes: number; by: Day | null }>({
-				title: title('what is to be done'),
+				title: title('what to do'),
 				minutes: Joi.number().integer().min(1).max(MOST_MINUTES).required().messages({
 					'number.base': 'Enter how many minutes it takes',
 					'any.required': 'Enter how many minutes it takes',

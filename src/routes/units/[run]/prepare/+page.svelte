@@ -32,7 +32,7 @@
 	</div>
 	{#if planned.length}
 		<Button href="/sittings/{planned[0].id}" look={view.waiting.length ? 'plain' : 'main'}
-			>{planned[0].isToday ? 'Begin' : 'Open the next sitting'}</Button
+			>{planned[0].isToday ? 'Start' : 'Open the next sitting'}</Button
 		>
 	{/if}
 </div>
