@@ -24,7 +24,7 @@ const SERVICES = [
 ];
 const STORES = [
 	['house', 'stash', 'library', 'readiness', 'files'],
-	['gathering', 'buying', 'print', 'prepare', 'binders'],
+	['gathering', 'buying', 'print', 'prepare', 'binders', 'boxes'],
 	['plan']
 ];
 

@@ -30,6 +30,8 @@ export const SUPPLIERS = [
 export type DemoPlace = {
 	readonly name: string;
 	readonly kind: 'room' | 'furniture' | 'shelf' | 'box';
+	/** Of a box: length, width and height inside, mm. */
+	readonly inner?: readonly [number, number, number];
 	/** Height above the room's floor, in mm, where it was measured. */
 	readonly floorMm?: number;
 	readonly things?: readonly string[];
@@ -190,7 +192,7 @@ export const PLACES: readonly DemoPlace[] = [
 					'1 bottle brown paint'
 				]
 			},
-			{ name: 'box for Maps', kind: 'box' },
+			{ name: 'box for Maps', kind: 'box', inner: [600, 400, 300] },
 			{
 				name: 'window shelf',
 				kind: 'shelf',
@@ -282,7 +284,12 @@ export const PLACES: readonly DemoPlace[] = [
 		name: 'Basement',
 		kind: 'room',
 		inside: [
-			{ name: 'box for Kites', kind: 'box', things: ['2 yd ripstop fabric', '6 wooden dowels'] },
+			{
+				name: 'box for Kites',
+				kind: 'box',
+				inner: [420, 310, 250],
+				things: ['2 yd ripstop fabric', '6 wooden dowels']
+			},
 			{
 				name: 'box for Bread',
 				kind: 'box',

@@ -36,3 +36,47 @@ export const OWN_JOB = {
 
 /** The binder on the shelf is a little too small. */
 export const BINDER = { way: 'protectors', ring: 38, others: 0 } as const;
+
+/** What of the unit is in no list and goes into its box. */
+export const THINGS = [
+	{
+		title: 'Globe',
+		length_mm: 230,
+		width_mm: 230,
+		height_mm: 240,
+		grams: 900,
+		count: 1,
+		upright: 1,
+		fragile: 1
+	},
+	{
+		title: 'Maps binder',
+		length_mm: 290,
+		width_mm: 265,
+		height_mm: 55,
+		grams: 2100,
+		count: 1,
+		upright: 0,
+		fragile: 0
+	},
+	{
+		title: 'Clipboard',
+		length_mm: 315,
+		width_mm: 230,
+		height_mm: 12,
+		grams: 250,
+		count: 3,
+		upright: 0,
+		fragile: 0
+	},
+	{
+		title: 'Compass',
+		length_mm: 90,
+		width_mm: 60,
+		height_mm: 20,
+		grams: 80,
+		count: 2,
+		upright: 0,
+		fragile: 1
+	}
+] as const;

@@ -10,7 +10,6 @@ const VIEWS = [
 	{ name: 'next-phone', path: '/', phone: true },
 	{ name: 'board', path: '/units/1' },
 	{ name: 'plan', path: '/units/1/plan' },
-	{ name: 'load', path: '/units/1/plan/load' },
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },
@@ -25,6 +24,12 @@ const VIEWS = [
 	{ name: 'print-run', path: '/units/1/print', makeRuns: true },
 	{ name: 'prepare', path: '/units/1/prepare', planSittings: true },
 	{ name: 'binders', path: '/units/1/binders' },
+	{
+		name: 'boxes',
+		path: '/units/1/boxes',
+		click: 'Put it away in what we have',
+		answerLater: /All of it goes into/
+	},
 	{ name: 'board-evening', path: '/units/1', dark: true }
 ];
 const LIST = [
@@ -71,7 +76,8 @@ try {
 		answer,
 		pictures,
 		makeRuns,
-		planSittings
+		planSittings,
+		answerLater
 	} of VIEWS) {
 		const page = await browser.newPage({
 			viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
@@ -121,6 +127,10 @@ try {
 			await page.getByText('Every job has its sitting.').waitFor();
 			// Anew, without the toast.
 			await page.goto(page.url(), { waitUntil: 'load' });
+		}
+		if (answerLater) {
+			await page.getByText(answerLater).waitFor();
+			await page.evaluate(() => scrollTo(0, 120));
 		}
 		await page.screenshot({ path: join(folder, `${name}.png`) });
 		await page.close();

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { pack, type BoxKind, type ItemKind, type PackInput, type Packing } from './index.ts';
+import {
+	HEAVY_KG,
+	liftingLimit,
+	pack,
+	usualMeasures,
+	type BoxKind,
+	type ItemKind,
+	type PackInput,
+	type Packing
+} from './index.ts';
 
 /** Checks a packing against the rules, written apart from the packer. */
 function check({ boxes, items }: PackInput, packing: Packing): void {
@@ -203,5 +212,22 @@ describe('packing', () => {
 		expect(() => pack({ boxes: [box, box], items: [] })).toThrow('Two boxes are called “tote”');
 		expect(pack({ boxes: [], items: [item] })).toEqual({ used: [], left: [{ item: 'atlas', count: 1 }] });
 		expect(pack({ boxes: [box], items: [] })).toEqual({ used: [], left: [] });
+	});
+});
+
+describe('measures', () => {
+	it('the worked value of the NIOSH lifting equation: 9.3 kg from the floor at 40 cm to a shelf at 75 cm', () => {
+		expect(liftingLimit({ reach: 40, height: 0, travel: 75 })).toBeCloseTo(9.3, 1);
+		// At best, close to the body at knuckle height and hardly moved, the load constant with a fair grip.
+		expect(liftingLimit({ reach: 25, height: 75, travel: 25 })).toBeCloseTo(23 * 0.95, 6);
+		expect(HEAVY_KG).toBeLessThanOrEqual(liftingLimit({ reach: 40, height: 0, travel: 75 }));
+	});
+	it('a book is as thick and as heavy as its pages: 500 sheets of its size weigh what a ream of that size does', () => {
+		const book = usualMeasures({ kind: 'book', pages: 1000, hardcover: false, widthMm: null })!;
+		const ream = (500 * 75.2 * book.length * book.width) / 1e9;
+		expect(book.kg).toBeCloseTo(ream, 1);
+		const thin = usualMeasures({ kind: 'picture book', pages: 32, hardcover: true, widthMm: null })!;
+		expect(thin.height).toBeLessThan(book.height);
+		expect(usualMeasures({ kind: 'link', pages: null, hardcover: false, widthMm: null })).toBeNull();
 	});
 });

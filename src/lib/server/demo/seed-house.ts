@@ -19,7 +19,10 @@ export async function seedPlaces(
 				name: place.name,
 				kind: place.kind,
 				position: i + 1,
-				floor_mm: place.floorMm ?? null
+				floor_mm: place.floorMm ?? null,
+				length_mm: place.inner?.[0] ?? null,
+				width_mm: place.inner?.[1] ?? null,
+				height_mm: place.inner?.[2] ?? null
 			})
 			.returning('id')
 			.executeTakeFirstOrThrow();

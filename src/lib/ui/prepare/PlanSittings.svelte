@@ -7,8 +7,13 @@
 	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
 
-	type Props = { question: PrepQuestion; habit: 'batch' | 'by lesson' };
-	let { question, habit }: Props = $props();
+	type Props = {
+		question: PrepQuestion;
+		habit: 'batch' | 'by lesson';
+		/** Something waits for a sitting. */
+		isNext: boolean;
+	};
+	let { question, habit, isNext }: Props = $props();
 
 	let worker: Worker | null = null;
 	let working = $state(false);
@@ -70,7 +75,7 @@
 <!-- Which job at which sitting, worked out on this device, in both ways of working; one tap takes one over. -->
 <div aria-live="polite">
 	<div class="flex flex-wrap items-center gap-3">
-		<Button onclick={workOut} disabled={working} look={shown ? 'plain' : 'main'}
+		<Button onclick={workOut} disabled={working} look={shown || !isNext ? 'plain' : 'main'}
 			>{working ? 'Planning' : 'Plan the sittings'}</Button
 		>
 		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}

@@ -6,6 +6,7 @@ import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.t
 import type { LayoutServerLoad } from './$types';
 import { isChosen, isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
 import { bindersView } from '$lib/server/services/binders/view.ts';
+import { thingsOf } from '$lib/server/services/boxes/putting-away.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
@@ -52,6 +53,12 @@ function bindersText(now: Situation, run: RunSituation): string {
 	const { hasPaper, containers } = bindersView(now, run);
 	if (!hasPaper) return 'nothing to file';
 	return containers.some((one) => one.isLate) ? 'won’t close' : 'all fits';
+}
+
+/** How much goes into boxes, as their tab says it. */
+function boxesText(now: Situation, run: RunSituation): string {
+	const things = thingsOf(now, run).length;
+	return things ? counted(things, 'thing') : 'nothing yet';
 }
 
 export const load: LayoutServerLoad = async ({ params }) => {
@@ -108,7 +115,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			{ path: '/books', label: 'Books', detail: booksText(now, run) },
 			{ path: '/print', label: 'Print', detail: printText(now, run) },
 			{ path: '/prepare', label: 'Prepare', detail: prepareText(now, run) },
-			{ path: '/binders', label: 'Binders', detail: bindersText(now, run) }
+			{ path: '/binders', label: 'Binders', detail: bindersText(now, run) },
+			{ path: '/boxes', label: 'Boxes', detail: boxesText(now, run) }
 		]
 	};
 };

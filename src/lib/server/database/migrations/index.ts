@@ -18,6 +18,7 @@ import { print } from './0016-print.ts';
 import { placeKeepers } from './0017-place-keepers.ts';
 import { prepare } from './0018-prepare.ts';
 import { binders } from './0019-binders.ts';
+import { boxes } from './0020-boxes.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -39,5 +40,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0016-print': print,
 	'0017-place-keepers': placeKeepers,
 	'0018-prepare': prepare,
-	'0019-binders': binders
+	'0019-binders': binders,
+	'0020-boxes': boxes
 };

@@ -1,5 +1,6 @@
 import type { Selectable } from 'kysely';
 import type { BinderTable } from './binders.ts';
+import type { BoxedThingTable } from './boxes.ts';
 import type {
 	BundlePartTable,
 	BundleTable,
@@ -110,6 +111,7 @@ export interface Database {
 	prep_job: PrepJobTable;
 	own_job: OwnJobTable;
 	binder: BinderTable;
+	boxed_thing: BoxedThingTable;
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
@@ -146,6 +148,7 @@ export const KEPT = {
 	prep_job: { list: 'prepJobs', order: ['id'] },
 	own_job: { list: 'ownJobs', order: ['id'] },
 	binder: { list: 'binders', order: ['id'] },
+	boxed_thing: { list: 'boxedThings', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },
 	item_alias: { list: 'aliases', order: ['id'] },
 	lot_event: { list: null, order: ['id'] },

@@ -281,3 +281,22 @@ function weightText({ snapshot }: Situation, kilograms: number): string {
 		? `${kilograms.toFixed(1)} kg`
 		: `${(kilograms / 0.45359237).toFixed(1)} lb`;
 }
+
+/** Covers of a binder are about so large, mm, and so heavy without paper, kg (common practice). */
+const BINDER = { length: 290, width: 265, board: 5, kg: 0.45 };
+
+/** Each ring binder with its outer size and weight, in words. */
+export function binderThings(now: Situation, run: RunSituation): { name: string; size: string }[] {
+	return resultOf(now, run, binderOf(now, run).way)
+		.containers.filter((one) => one.kind === 'ring')
+		.map(({ name, stack }) => {
+			const { holds } = RINGS.find((one) => one.size === stack.ring) ?? RINGS[0];
+			const sides = [BINDER.length, BINDER.width, holds + 2 * BINDER.board].map((one) =>
+				String(Math.round(one) / 10)
+			);
+			return {
+				name,
+				size: `${sides.join(' × ')} cm, ${(stack.kilograms / stack.binders + BINDER.kg).toFixed(1)} kg`
+			};
+		});
+}

@@ -41,7 +41,7 @@
 {#if view.hasJobs && view.sittings.length}
 	<section class="mt-5" aria-labelledby="plan">
 		<h2 id="plan" class="sr-only">Plan</h2>
-		<PlanSittings question={data.question} habit={view.habit} />
+		<PlanSittings question={data.question} habit={view.habit} isNext={view.waiting.length > 0} />
 	</section>
 {/if}
 
