@@ -8,12 +8,14 @@ import { boxesOf, packQuestion, putAway, thingsOf } from '$lib/server/services/b
 import { addThing, measureTitle, removeThing } from '$lib/server/stores/boxes/things.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ params }) => {
+export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const things = thingsOf(now, run);
 	const boxes = boxesOf(now, run);
 	return {
 		things,
+		open: url.searchParams.get('thing'),
+		isAll: url.searchParams.has('all'),
 		boxes,
 		binders: binderThings(now, run),
 		question: packQuestion(things, boxes),

@@ -19,6 +19,8 @@
 						'thing'
 					)} and ${counted(data.boxes.length, 'box', 'boxes')}.`
 	);
+	const MOST = 100;
+	const shown = $derived(data.isAll ? data.things : data.things.slice(0, MOST));
 	const cm = (mm: number) => String(Math.round(mm) / 10);
 	const BOXES = [
 		['upright', 'stays upright'],
@@ -101,35 +103,38 @@
 <section class="mt-8" aria-labelledby="things">
 	<h2 id="things" class="border-b-2 border-ink text-lg">What goes in</h2>
 	<ul class="divide-y divide-rule">
-		{#each data.things as one (one.id)}
+		{#each shown as one (one.id)}
 			<li class="py-1.5">
-				<details>
-					<summary class="flex min-h-9 cursor-pointer flex-wrap items-baseline gap-x-4">
-						<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
-						<span class="flex-1 text-sm text-ink-2">{one.where}</span>
-						<span class="text-sm tabular-nums"
-							>{one.isMeasured ? '' : 'about '}{cm(one.length)} × {cm(one.width)} × {cm(one.height)} cm, {one.kg}
-							kg</span
-						>
-					</summary>
+				<div class="flex min-h-9 flex-wrap items-baseline gap-x-4">
+					<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
+					<span class="flex-1 text-sm text-ink-2">{one.where}</span>
+					<span class="text-sm tabular-nums"
+						>{one.isMeasured ? '' : 'about '}{cm(one.length)} × {cm(one.width)} × {cm(one.height)} cm, {one.kg}
+						kg</span
+					>
 					{#if one.own === null}
-						<form
-							method="post"
-							action="?/measure"
-							use:enhance={saves()}
-							class="mt-2 flex flex-wrap items-end gap-3"
+						<a class="text-sm" href="?thing={one.id}" data-sveltekit-noscroll aria-label="Measure {one.title}"
+							>Measure</a
 						>
-							<input type="hidden" name="id" value={one.id.slice(6)} />
-							{@render measures(one)}
-							<Button type="submit">Save</Button>
-						</form>
 					{:else}
-						<form method="post" action="?/remove" use:enhance={saves()} class="mt-2">
+						<form method="post" action="?/remove" use:enhance={saves()}>
 							<input type="hidden" name="id" value={one.own} />
-							<Button type="submit" look="quiet" aria-label="Remove {one.title}">Remove</Button>
+							<Button type="submit" look="quiet" size="small" aria-label="Remove {one.title}">Remove</Button>
 						</form>
 					{/if}
-				</details>
+				</div>
+				{#if data.open === one.id && one.own === null}
+					<form
+						method="post"
+						action="?/measure"
+						use:enhance={saves()}
+						class="mt-2 flex flex-wrap items-end gap-3"
+					>
+						<input type="hidden" name="id" value={one.id.slice(6)} />
+						{@render measures(one)}
+						<Button type="submit">Save</Button>
+					</form>
+				{/if}
 			</li>
 		{/each}
 	</ul>
