@@ -91,7 +91,7 @@ export function fill(
 	};
 	for (const piece of pieces) if (!put(piece)) left.push(piece);
 	// What came later may carry what found no support before.
-	for (let before = -1; before !== left.length && left.length && work.done < Infinity;) {
+	for (let before = -1; before !== left.length && left.length;) {
 		before = left.length;
 		failed.clear();
 		left = left.filter((piece) => !put(piece));

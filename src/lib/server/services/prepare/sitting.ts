@@ -86,7 +86,7 @@ export function sittingPage(now: Situation, id: number): SittingPage {
 export async function finishJob(trx: Trx, now: Situation, id: string, took: number | null): Promise<string> {
 	const job = jobsOf(now).find((one) => one.id === id);
 	if (!job) throw new Refusal('That job is done already, or no longer needed. Reload the page.');
-	const { snapshot, today } = now;
+	const { today } = now;
 	for (const [at, key] of job.keys.entries())
 		await jobDone(trx, job.run.row.id, key, today, {
 			// Minutes and count stand on one row: they are those of the whole job.
@@ -97,8 +97,7 @@ export async function finishJob(trx: Trx, now: Situation, id: string, took: numb
 	if (job.id.startsWith('own-')) await ownJobDone(trx, Number(job.id.slice(4)), today);
 	else if (job.need !== null) await needDone(trx, now, job.need);
 	else await printsDone(trx, now, job);
-	const state = snapshot.sittings.length ? `, ${durationText(Math.round(took ?? job.minutes))}` : '';
-	return `${job.title}: done${state}`;
+	return `${job.title}: done, ${durationText(Math.round(took ?? job.minutes))}`;
 }
 
 async function needDone(trx: Trx, now: Situation, key: string): Promise<void> {

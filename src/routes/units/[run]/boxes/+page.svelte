@@ -22,6 +22,13 @@
 	const MOST = 100;
 	const shown = $derived(data.isAll ? data.things : data.things.slice(0, MOST));
 	const cm = (mm: number) => String(Math.round(mm) / 10);
+	const MEASURES = [
+		['length', 'Length, cm'],
+		['width', 'Width, cm'],
+		['height', 'Height, cm'],
+		['kg', 'Weight, kg'],
+		['count', 'How many']
+	] as const;
 	const BOXES = [
 		['upright', 'stays upright'],
 		['fragile', 'fragile']
@@ -41,46 +48,22 @@
 		fragile: boolean;
 	} | null
 )}
-	<TextField
-		label="Length, cm"
-		name="length"
-		inputmode="decimal"
-		value={one ? cm(one.length) : ''}
-		look="!w-20"
-		{failure}
-	/>
-	<TextField
-		label="Width, cm"
-		name="width"
-		inputmode="decimal"
-		value={one ? cm(one.width) : ''}
-		look="!w-20"
-		{failure}
-	/>
-	<TextField
-		label="Height, cm"
-		name="height"
-		inputmode="decimal"
-		value={one ? cm(one.height) : ''}
-		look="!w-20"
-		{failure}
-	/>
-	<TextField
-		label="Weight, kg"
-		name="kg"
-		inputmode="decimal"
-		value={one ? String(one.kg) : ''}
-		look="!w-20"
-		{failure}
-	/>
-	<TextField
-		label="How many"
-		name="count"
-		inputmode="numeric"
-		value={one ? String(one.count) : '1'}
-		look="!w-20"
-		{failure}
-	/>
+	{#each MEASURES as [name, label] (name)}
+		<TextField
+			{label}
+			{name}
+			inputmode="decimal"
+			value={one
+				? name === 'kg' || name === 'count'
+					? String(one[name])
+					: cm(one[name])
+				: name === 'count'
+					? '1'
+					: ''}
+			look="!w-20"
+			{failure}
+		/>
+	{/each}
 	{#each BOXES as [name, label] (name)}
 		<label class="flex min-h-11 items-center gap-2"
 			><input type="checkbox" class="size-5" {name} checked={one?.[name] ?? false} />{label}</label
