@@ -284,6 +284,8 @@ export const PLACES: readonly DemoPlace[] = [
 		name: 'Basement',
 		kind: 'room',
 		inside: [
+			{ name: 'storage shelf', kind: 'shelf', floorMm: 600, inner: [1000, 620, 420] },
+			{ name: 'opening box', kind: 'box', inner: [400, 300, 200] },
 			{
 				name: 'box for Kites',
 				kind: 'box',

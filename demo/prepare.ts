@@ -47,17 +47,8 @@ export const THINGS = [
 		grams: 900,
 		count: 1,
 		upright: 1,
-		fragile: 1
-	},
-	{
-		title: 'Maps binder',
-		length_mm: 290,
-		width_mm: 265,
-		height_mm: 55,
-		grams: 2100,
-		count: 1,
-		upright: 0,
-		fragile: 0
+		fragile: 1,
+		soft: 0
 	},
 	{
 		title: 'Clipboard',
@@ -67,7 +58,8 @@ export const THINGS = [
 		grams: 250,
 		count: 3,
 		upright: 0,
-		fragile: 0
+		fragile: 0,
+		soft: 0
 	},
 	{
 		title: 'Compass',
@@ -77,6 +69,49 @@ export const THINGS = [
 		grams: 80,
 		count: 2,
 		upright: 0,
-		fragile: 1
+		fragile: 1,
+		soft: 0
+	},
+	{
+		title: 'Felt map with pieces',
+		length_mm: 300,
+		width_mm: 250,
+		height_mm: 40,
+		grams: 400,
+		count: 1,
+		upright: 0,
+		fragile: 0,
+		soft: 1
 	}
 ] as const;
+
+/** The unit's box is a tub with handles, which two of the family carry. */
+export const UNIT_BOX = { name: 'box for Maps', detail: { form: 'tub', max_grams: 13_000 } } as const;
+
+/** What the opening box of Kites has and what is still sought for it; some of it nobody may see before its day. */
+export const OPENING = {
+	place: 'opening box',
+	things: [
+		{
+			title: 'The Wind Catcher’s Apprentice',
+			kind: 'fiction',
+			liters: null,
+			cents: 899,
+			hidden: 0,
+			inside: 1
+		},
+		{ title: 'A Kite for Every Cloud', kind: 'picture book', liters: null, cents: 650, hidden: 0, inside: 1 },
+		{ title: 'Tissue paper and a pot of paste', kind: 'craft', liters: 3, cents: 540, hidden: 0, inside: 1 },
+		{ title: 'Aviator cap and goggles', kind: 'dress-up', liters: 4.5, cents: 1200, hidden: 1, inside: 1 },
+		{ title: 'Sled kite, ready to fly', kind: 'craft', liters: 3, cents: 1450, hidden: 1, inside: 1 },
+		{ title: 'Weathervane card game', kind: 'game', liters: 1, cents: 1100, hidden: 0, inside: 0 },
+		{
+			title: 'Ginger cookies shaped like clouds',
+			kind: 'food',
+			liters: 1.5,
+			cents: null,
+			hidden: 1,
+			inside: 0
+		}
+	]
+} as const;

@@ -9,3 +9,24 @@ export {
 } from './pack.ts';
 export { waysToLie } from './fill.ts';
 export { HEAVY_KG, liftingLimit, NOT_ALONE_KG, usualMeasures, type Measures } from './measures.ts';
+export { above, backToFront, onPaper, sidesOf, SLANT } from './drawing.ts';
+export { standOnShelf, WALL, type OnShelf, type Shelf, type Standing } from './shelf.ts';
+export {
+	FILLABLE,
+	packUnit,
+	USUAL_BOXES,
+	whichBox,
+	type BoxSize,
+	type SizeAnswer,
+	type Soft,
+	type UnitPacking,
+	type UnitQuestion
+} from './unit.ts';
+export {
+	OPENING_KINDS,
+	OPENING_LITERS,
+	OPENING_TEXT,
+	openingStanding,
+	type OpeningKind,
+	type OpeningThing
+} from './opening.ts';

@@ -60,7 +60,8 @@ const ORDERS: readonly ((piece: Piece) => number)[] = [
 
 /**
  * Puts things into boxes: fewest left out, then fewest boxes, then the smallest ones. Nothing floats, overlaps, stands
- * out or makes a box too heavy. As good as a strong heuristic; not proved to be the best.
+ * out or makes a box too heavy. As good as a strong heuristic; not proved to be the best. `most` bounds how much is
+ * looked at.
  *
  * @throws CoreError on measures that are not above 0, weights below 0 and counts that are not whole
  * @example
@@ -68,7 +69,7 @@ const ORDERS: readonly ((piece: Piece) => number)[] = [
  *   items: [{ item: 'atlas', length: 300, width: 240, height: 20, kg: 1.1, keepUpright: false, count: 1 }] })
  * // { used: [{ box: 'tote', copy: 1, kg: 1.1, fill: 0.048, items: [{ item: 'atlas', x: 0, y: 0, z: 0, … }] }], left: [] }
  */
-export function pack(input: PackInput, progress: Progress = () => undefined): Packing {
+export function pack(input: PackInput, progress: Progress = () => undefined, most = MOST_WORK): Packing {
 	check(input);
 	const { boxes, items } = input;
 	const pieces = items.flatMap((item, index) =>
@@ -92,7 +93,7 @@ export function pack(input: PackInput, progress: Progress = () => undefined): Pa
 		return seed / 2_147_483_648;
 	};
 	const least = fewestBoxes(boxes, pieces);
-	for (let round = 0; round < 400 && (best === null || work.done < MOST_WORK); round++) {
+	for (let round = 0; round < 400 && (best === null || work.done < most); round++) {
 		const rule = RULES[round % RULES.length];
 		const byKey = ORDERS[Math.floor(round / RULES.length) % ORDERS.length];
 		const spread = round < RULES.length * ORDERS.length ? 0 : 0.5;
@@ -100,7 +101,7 @@ export function pack(input: PackInput, progress: Progress = () => undefined): Pa
 		const inOrder = pieces.toSorted((a, b) => lateness(a) - lateness(b) || keys.get(b)! - keys.get(a)!);
 		const tried = smaller(boxes, packAll(boxes, inOrder, rule, round % 2 === 0, work), rule, work);
 		if (best === null || isBetter(boxes, tried, best)) best = tried;
-		progress(Math.min(1, work.done / MOST_WORK));
+		progress(Math.min(1, work.done / most));
 		if (best.left.length === 0 && best.full.length <= least && (boxes.length === 1 || best.full.length === 0))
 			break;
 	}

@@ -26,5 +26,5 @@ export {
 	type Exact
 } from './exact.ts';
 export { amountText, numberText, unitText } from './format.ts';
-export { lengthText, readLength, systemOf, unitIn, type System } from './system.ts';
+export { kilogramsOf, lengthText, readLength, systemOf, unitIn, weightText, type System } from './system.ts';
 export type { Unit } from '../reference/measures.ts';

@@ -110,3 +110,21 @@ export function lengthText(mm: number, system: System): string {
 	const eighths = Math.round((mm / 25.4) * 8);
 	return `${numberText(exact(eighths).div(8), 'in')} in`;
 }
+
+const KG_A_POUND = 0.45359237;
+
+/**
+ * A weight for people: kilograms to the tenth, pounds to the half.
+ *
+ *     weightText(4, 'us')       // '9 lb'
+ *     weightText(4, 'metric')   // '4.0 kg'
+ */
+export function weightText(kg: number, system: System): string {
+	if (system === 'metric') return `${kg.toFixed(1)} kg`;
+	const pounds = kg / KG_A_POUND;
+	return pounds < 2 ? `${pounds.toFixed(1)} lb` : `${Math.round(pounds * 2) / 2} lb`;
+}
+
+/** Kilograms of a number in the house's measures: pounds or kilograms. */
+export const kilogramsOf = (typed: number, system: System): number =>
+	system === 'metric' ? typed : typed * KG_A_POUND;

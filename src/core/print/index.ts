@@ -57,6 +57,7 @@ export {
 	type Placed,
 	type PrintedText,
 	type SheetPlan,
+	type Block,
 	type Side,
 	type Turn
 } from './sheet-plan.ts';

@@ -35,11 +35,21 @@ export type PrintedText = {
 	readonly bold: boolean;
 };
 
+/** A black rectangle, in millimeters from the upper left corner. */
+export type Block = {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+};
+
 /** One side of a sheet. */
 export type Side = {
 	readonly placed: readonly Placed[];
 	readonly cuts: readonly CutLine[];
 	readonly text: readonly PrintedText[];
+	/** Blocks of a code that is scanned; none on most sheets. */
+	readonly blocks?: readonly Block[];
 };
 
 export const BLANK: Side = { placed: [], cuts: [], text: [] };

@@ -1,17 +1,32 @@
 /** Packs boxes off the interface's thread: takes the core's input, tells how far it is, answers the packing or a sentence. */
 import { CoreError } from '$core/error.ts';
-import { pack, type PackInput, type Packing } from '$core/boxes/index.ts';
+import {
+	packUnit,
+	whichBox,
+	type SizeAnswer,
+	type UnitPacking,
+	type UnitQuestion
+} from '$core/boxes/index.ts';
 
+/** Into the boxes that there are; or, without boxes, which size to get. */
+export type PackAsked = { readonly question: UnitQuestion; readonly isWhich: boolean };
 export type Packed =
-	{ readonly share: number } | { readonly packing: Packing } | { readonly problem: string };
+	| { readonly packing: UnitPacking }
+	| { readonly sizes: readonly SizeAnswer[] }
+	| { readonly problem: string };
 
-self.onmessage = ({ data }: MessageEvent<PackInput>) => {
-	try {
-		const packing = pack(data, (share) => self.postMessage({ share } satisfies Packed));
-		self.postMessage({ packing } satisfies Packed);
-	} catch (error) {
-		const problem =
-			error instanceof CoreError ? error.message : 'This device couldn’t work that out. Nothing changed.';
-		self.postMessage({ problem } satisfies Packed);
-	}
+self.onmessage = ({ data }: MessageEvent<PackAsked>) => {
+	self.postMessage(packed(data));
 };
+
+function packed({ question, isWhich }: PackAsked): Packed {
+	const tell = (share: number) => self.postMessage({ share });
+	try {
+		return isWhich ? { sizes: whichBox(question, tell) } : { packing: packUnit(question, tell) };
+	} catch (error) {
+		return {
+			problem:
+				error instanceof CoreError ? error.message : 'This device couldn’t work that out. Nothing changed.'
+		};
+	}
+}

@@ -1,6 +1,8 @@
-import { BINDER, LEARNED, OWN_JOB, SITTINGS, THINGS } from '../../../../demo/prepare.ts';
+import { BINDER, LEARNED, OPENING, OWN_JOB, SITTINGS, THINGS, UNIT_BOX } from '../../../../demo/prepare.ts';
 import type { Db } from '../database/open.ts';
 import { setBinder } from '../stores/binders/binders.ts';
+import { OPENING_KINDS } from '$core/boxes/index.ts';
+import { addOpeningThing, describeBox, setOpeningBox } from '../stores/boxes/boxes.ts';
 import { addThing } from '../stores/boxes/things.ts';
 import { addOwnJob, jobDone } from '../stores/prepare/jobs.ts';
 import { addSittings } from '../stores/prepare/sittings.ts';
@@ -14,5 +16,33 @@ export async function seedPrepare(db: Db, run: number): Promise<void> {
 		await addOwnJob(trx, run, OWN_JOB);
 		await setBinder(trx, run, BINDER);
 		for (const thing of THINGS) await addThing(trx, run, thing);
+		const { id } = await trx
+			.selectFrom('place')
+			.select('id')
+			.where('name', '=', UNIT_BOX.name)
+			.executeTakeFirstOrThrow();
+		await describeBox(trx, id, UNIT_BOX.detail);
+	});
+}
+
+/** The box that fills over months and is given on the first day of a unit. */
+export async function seedOpening(db: Db, run: number): Promise<void> {
+	await db.transaction().execute(async (trx) => {
+		const { id } = await trx
+			.selectFrom('place')
+			.select('id')
+			.where('name', '=', OPENING.place)
+			.executeTakeFirstOrThrow();
+		await setOpeningBox(trx, run, {
+			place: id,
+			opensOn: null,
+			kinds: OPENING_KINDS.filter((kind) => kind !== 'other')
+		});
+		for (const thing of OPENING.things)
+			await addOpeningThing(trx, run, {
+				...thing,
+				resource_id: null,
+				came_on: thing.inside ? '2026-12-28' : null
+			});
 	});
 }

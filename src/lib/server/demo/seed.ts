@@ -18,13 +18,13 @@ import { seedArranged } from './seed-arranged.ts';
 import { patchItem, seedLot, seedPlaces } from './seed-house.ts';
 import { seedLibrary } from './seed-library.ts';
 import { seedPrices } from './seed-prices.ts';
-import { seedPrepare } from './seed-prepare.ts';
+import { seedOpening, seedPrepare } from './seed-prepare.ts';
 import { seedPrint } from './seed-print.ts';
 import { seedOlderOnly, seedPlan, seedRun } from './seed-units.ts';
 
 /** Fills an empty database with the invented household of demo/. */
 export async function seedDemo(db: Db): Promise<void> {
-	const maps = await db.transaction().execute(async (trx) => {
+	const { maps, kites } = await db.transaction().execute(async (trx) => {
 		await trx
 			.insertInto('household')
 			.values({
@@ -101,9 +101,10 @@ export async function seedDemo(db: Db): Promise<void> {
 				'2026-11-14'
 			);
 		}
-		return maps;
+		return { maps, kites };
 	});
 	await seedArranged(db);
 	await seedPrint(db, maps);
 	await seedPrepare(db, maps);
+	await seedOpening(db, kites);
 }

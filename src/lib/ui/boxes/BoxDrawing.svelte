@@ -1,118 +1,111 @@
 <script lang="ts">
-	import type { PackedBox } from '$core/boxes/index.ts';
+	import { untrack } from 'svelte';
+	import { above, backToFront, onPaper, sidesOf, SLANT, type PackedBox } from '$core/boxes/index.ts';
+	import { lengthText, type System } from '$core/measure/index.ts';
 
 	type Props = {
 		packed: PackedBox;
 		box: { readonly name: string; readonly length: number; readonly width: number; readonly height: number };
 		titles: Readonly<Record<string, string>>;
-		isMetric: boolean;
+		system: System;
+		/** Opened at the layer of this thing: what lies on it is drawn as outlines. */
+		thing?: string | null;
 	};
-	let { packed, box, titles, isMetric }: Props = $props();
+	let { packed, box, titles, system, thing = null }: Props = $props();
 
-	/** How many of its things are in, in the order in which they go in. */
-	let step = $state(0);
-	const shown = $derived(step === 0 ? packed.items.length : step);
+	/** How many of its things are in, in the order in which they go in; 0 is all of them. */
+	let step = $state(untrack(() => 1 + packed.items.findIndex((one) => one.item === thing)));
+	const isSought = $derived(thing !== null && packed.items[step - 1]?.item === thing);
+	const shown = $derived(step === 0 || isSought ? packed.items.length : step);
 	const inside = $derived(packed.items.slice(0, shown));
-	/** Depth is drawn at an angle, half as long, as one sees a box from above its corner. */
-	const SLANT = 0.45;
-	const at = (x: number, y: number, z: number) =>
-		`${x + y * SLANT},${box.height + box.width * SLANT - z - y * SLANT}`;
-	const face = (...corners: [number, number, number][]) => corners.map((one) => at(...one)).join(' ');
-	type Item = PackedBox['items'][number];
-	/** Seen from the front, the right and above: what lies behind, below or left of another is drawn before it. */
-	const isBefore = (a: Item, b: Item) =>
-		a.y >= b.y + b.width || a.z + a.height <= b.z || a.x + a.length <= b.x;
-	function backToFront(items: readonly Item[]): { item: Item; index: number }[] {
-		const left = items.map((item, index) => ({ item, index }));
-		const order: typeof left = [];
-		while (left.length) {
-			const free = left.findIndex((one) =>
-				left.every(
-					(other) => other === one || isBefore(one.item, other.item) || !isBefore(other.item, one.item)
-				)
-			);
-			order.push(...left.splice(Math.max(0, free), 1));
-		}
-		return order;
-	}
-	const drawn = $derived(backToFront(inside));
-	/** The front, the top and the right side of a thing, each a little darker than the one before. */
-	const sidesOf = ({ x, y, z, length, width: deep, height: high }: Item) => [
-		{ shade: 0, points: face([x, y, z], [x + length, y, z], [x + length, y, z + high], [x, y, z + high]) },
-		{
-			shade: 0.08,
-			points: face(
-				[x, y, z + high],
-				[x + length, y, z + high],
-				[x + length, y + deep, z + high],
-				[x, y + deep, z + high]
-			)
-		},
-		{
-			shade: 0.22,
-			points: face(
-				[x + length, y, z],
-				[x + length, y + deep, z],
-				[x + length, y + deep, z + high],
-				[x + length, y, z + high]
-			)
-		}
-	];
+	const marked = $derived(step > 0 ? packed.items[step - 1] : null);
+	const lifted = $derived(isSought && marked ? above(packed.items, marked) : []);
+	const points = (corners: readonly (readonly [number, number, number])[]) =>
+		corners.map((corner) => onPaper(box, corner).join(',')).join(' ');
+	// Outlines last, so that they lie over what is sought.
+	const drawn = $derived([
+		...backToFront(inside).filter(({ item }) => !lifted.includes(item)),
+		...backToFront(inside).filter(({ item }) => lifted.includes(item))
+	]);
+	/** The front, the top and the right side, each a little darker than the one before. */
+	const SHADES = [0, 0.08, 0.22];
 	const width = $derived(box.length + box.width * SLANT);
 	const height = $derived(box.height + box.width * SLANT);
-	const bar = $derived(isMetric ? { length: 100, text: '10 cm' } : { length: 101.6, text: '4 in' });
-	const last = $derived(inside.at(-1));
+	const bar = $derived(
+		system === 'metric' ? { length: 100, text: '10 cm' } : { length: 101.6, text: '4 in' }
+	);
 	const lies = (item: PackedBox['items'][number]) =>
 		item.height <= Math.min(item.length, item.width) ? 'flat' : 'on edge';
-	const size = (mm: number) => (isMetric ? `${Math.round(mm / 10)} cm` : `${(mm / 25.4).toFixed(0)} in`);
 	const said = $derived(
-		last
-			? `${shown}. ${titles[last.item]}, ${lies(last)}, ${size(last.x)} from the left, ${size(last.y)} from the front${last.z > 0 ? `, on top of what is there` : ''}.`
-			: 'Empty.'
+		!marked
+			? 'Empty.'
+			: isSought
+				? `${titles[marked.item]}, ${lies(marked)}. ${
+						lifted.length
+							? `Lift out first: ${lifted.map((one) => titles[one.item]).join(', ')}.`
+							: 'Nothing lies on it.'
+					}`
+				: `${step}. ${titles[marked.item]}, ${lies(marked)}, ${lengthText(marked.x, system)} from the left, ${lengthText(marked.y, system)} from the front${marked.z > 0 ? ', on top of what is there' : ''}.`
 	);
+	const floor = $derived([
+		[0, 0, 0],
+		[box.length, 0, 0],
+		[box.length, box.width, 0],
+		[0, box.width, 0]
+	] as const);
+	const back = $derived([
+		[0, box.width, 0],
+		[box.length, box.width, 0],
+		[box.length, box.width, box.height],
+		[0, box.width, box.height]
+	] as const);
+	const left = $derived([
+		[0, 0, 0],
+		[0, box.width, 0],
+		[0, box.width, box.height],
+		[0, 0, box.height]
+	] as const);
 </script>
 
 <!-- A box with its things where they lie, from the very packing; the front is left open. -->
 <figure class="mat rounded-sheet p-4 text-chalk">
 	<svg
 		viewBox="-8 -8 {width + 16} {height + 44}"
-		class="w-full"
+		class="max-h-[26rem] w-full"
 		role="img"
 		aria-label="{box.name}: {inside.map((one) => titles[one.item]).join(', ')}"
 	>
 		<g fill="none" stroke="currentColor" stroke-width={width / 300}>
-			<polygon points={face([0, 0, 0], [box.length, 0, 0], [box.length, box.width, 0], [0, box.width, 0])} />
-			<polygon
-				points={face(
-					[0, box.width, 0],
-					[box.length, box.width, 0],
-					[box.length, box.width, box.height],
-					[0, box.width, box.height]
-				)}
-			/>
-			<polygon points={face([0, 0, 0], [0, box.width, 0], [0, box.width, box.height], [0, 0, box.height])} />
+			{#each [floor, back, left] as side, index (index)}<polygon points={points(side)} />{/each}
 		</g>
 		{#each drawn as { item, index } (index)}
-			{@const { x, y, z, length, height: high } = item}
-			{@const isLast = index === shown - 1 && step > 0}
+			{@const isMarked = item === marked}
+			{@const isLifted = lifted.includes(item)}
+			{@const [x, bottom] = onPaper(box, [item.x + item.length / 2, item.y, item.z + item.height / 2])}
 			<g
-				fill={isLast ? 'var(--color-tape)' : 'var(--color-chalk)'}
-				stroke="#111"
+				fill={isLifted ? 'none' : isMarked ? 'var(--color-tape)' : 'var(--color-chalk)'}
+				stroke={isLifted ? 'currentColor' : '#111'}
+				stroke-dasharray={isLifted ? `${width / 60} ${width / 90}` : undefined}
 				stroke-width={width / 500}
 				stroke-linejoin="round"
 			>
-				{#each sidesOf(item) as side (side.shade)}
-					<polygon points={side.points} />
-					<polygon points={side.points} fill="#000" fill-opacity={side.shade} stroke="none" />
+				{#each sidesOf(item) as side, at (at)}
+					<polygon points={points(side)} data-thing={item.item} />
+					{#if !isLifted}<polygon
+							points={points(side)}
+							fill="#000"
+							fill-opacity={SHADES[at]}
+							stroke="none"
+						/>{/if}
 				{/each}
-				{#if high > width / 26 && length > width / 16}
+				{#if item.height > width / 26 && item.length > width / 16 && !isLifted}
 					<text
-						x={x + y * SLANT + length / 2}
-						y={height - z - y * SLANT - high / 2 + width / 110}
+						{x}
+						y={bottom + width / 110}
 						font-size={width / 32}
 						text-anchor="middle"
 						stroke="none"
-						fill={isLast ? 'var(--color-chalk)' : '#111'}
+						fill={isMarked ? 'var(--color-chalk)' : '#111'}
 						font-family="inherit">{index + 1}</text
 					>
 				{/if}

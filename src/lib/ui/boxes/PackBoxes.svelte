@@ -1,9 +1,17 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { onDestroy } from 'svelte';
-	import { HEAVY_KG, NOT_ALONE_KG, type PackedBox, type PackInput, type Packing } from '$core/boxes/index.ts';
-	import { counted } from '$core/words/index.ts';
-	import type { Packed } from '$lib/workers/pack.worker.ts';
+	import {
+		HEAVY_KG,
+		NOT_ALONE_KG,
+		type PackedBox,
+		type SizeAnswer,
+		type UnitPacking,
+		type UnitQuestion
+	} from '$core/boxes/index.ts';
+	import { lengthText, weightText, type System } from '$core/measure/index.ts';
+	import { counted, listText } from '$core/words/index.ts';
+	import type { PackAsked, Packed } from '$lib/workers/pack.worker.ts';
+	import { Aside } from '../device/aside.svelte.ts';
 	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
 	import CautionNote from '../caution/CautionNote.svelte';
@@ -11,89 +19,148 @@
 
 	type Box = { box: string; name: string; length: number; width: number; height: number };
 	type Props = {
-		question: PackInput;
+		question: UnitQuestion;
 		boxes: readonly Box[];
 		titles: Readonly<Record<string, string>>;
-		isMetric: boolean;
+		/** Things whose size was taken from kind and pages. */
+		guessed: readonly string[];
+		system: System;
 	};
-	let { question, boxes, titles, isMetric }: Props = $props();
+	let { question, boxes, titles, guessed, system }: Props = $props();
 
-	let worker: Worker | null = null;
-	let share = $state<number | null>(null);
-	let answer = $state<{ packed: { packing: Packing } | { problem: string }; for: PackInput } | null>(null);
-	// An answer to an older question is not shown.
-	const shown = $derived(
-		answer && JSON.stringify(answer.for) === JSON.stringify(question) ? answer.packed : null
-	);
-	function workOut() {
-		stop();
-		const asking = $state.snapshot(question) as PackInput;
-		share = 0;
-		worker = new Worker(new URL('../../workers/pack.worker.ts', import.meta.url), { type: 'module' });
-		worker.onmessage = ({ data }: MessageEvent<Packed>) => {
-			if ('share' in data) {
-				({ share } = data);
-				return;
-			}
-			answer = { packed: data, for: asking };
-			stop();
-		};
-		worker.onerror = () => {
-			answer = { packed: { problem: 'This device couldn’t work that out. Nothing changed.' }, for: asking };
-			stop();
-		};
-		worker.postMessage(asking);
-	}
-	function stop() {
-		worker?.terminate();
-		worker = null;
-		share = null;
-	}
-	onDestroy(stop);
+	const make = () => new Worker(new URL('../../workers/pack.worker.ts', import.meta.url), { type: 'module' });
+	const packing = new Aside<PackAsked, Packed>(make);
+	const which = new Aside<PackAsked, Packed>(make);
+	const inOurs = $derived({ question, isWhich: false });
+	const toGet = $derived({ question: { ...question, boxes: [] }, isWhich: true });
+	const packed = $derived(packing.to(inOurs));
+	const sizes = $derived(which.to(toGet));
 	const boxOf = (one: PackedBox) => boxes.find((box) => box.box === one.box)!;
-	const placed = (packing: Packing) => {
-		const left = new Set(packing.left.map((one) => one.item));
+	const softIn = (answer: UnitPacking, one: PackedBox) =>
+		answer.soft.filter((soft) => soft.box === one.box && soft.copy === one.copy).map((soft) => soft.item);
+
+	/** What is sent: each box with what all of goes in. */
+	function sent(answer: UnitPacking): string {
+		const left = new Set(answer.left.map((one) => one.item));
 		return JSON.stringify(
-			Object.fromEntries(
-				packing.used.flatMap((one) =>
-					one.items.filter((item) => !left.has(item.item)).map((item) => [item.item, Number(one.box)])
-				)
-			)
+			answer.used.map((one) => ({
+				place: Number(one.box),
+				packed: { ...one, items: one.items.filter((item) => !left.has(item.item)) },
+				soft: softIn(answer, one)
+			}))
 		);
-	};
-	const weight = (kg: number) => (isMetric ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`);
-	const sentence = ({ used, left }: Packing) => {
-		const over = left.reduce((sum, one) => sum + one.count, 0);
+	}
+	const sentence = ({ used, left, softLeft }: UnitPacking) => {
+		const over = left.reduce((sum, one) => sum + one.count, 0) + softLeft.length;
 		if (used.length === 0) return 'None of it goes into these boxes.';
 		return over === 0
 			? `All of it goes into ${counted(used.length, 'box', 'boxes')}.`
-			: `${counted(over, 'thing')} won’t go in: ${left.map((one) => titles[one.item]).join(', ')}.`;
+			: `${counted(over, 'thing')} won’t go in: ${listText([...left.map((one) => titles[one.item]), ...softLeft.map((one) => titles[one])].slice(0, 8))}.`;
 	};
+	/** Sizes that were only taken for usual decide where it is tight. */
+	const toMeasure = ({ used, left }: UnitPacking) => {
+		const isTight = left.length > 0 || used.some((one) => one.fill > 0.7);
+		const size = (id: string) => {
+			const item = question.items.find((one) => one.item === id)!;
+			return item.length * item.width * item.height * item.count;
+		};
+		return isTight ? guessed.toSorted((a, b) => size(b) - size(a)).slice(0, 3) : [];
+	};
+	const advice = (first: SizeAnswer) =>
+		first.count === null
+			? `None of the usual sizes takes all of it: ${listText(first.left.map((one) => titles[one]).slice(0, 4))} won’t go in.`
+			: `${counted(first.count, `${first.name} box`, `${first.name} boxes`)}, ${inner(first)} inside: ${weightText(first.heaviestKg, system)}${first.count > 1 ? ' the heaviest' : ''}.`;
+	const inner = (one: { length: number; width: number; height: number }) =>
+		[one.length, one.width, one.height].map((mm) => lengthText(mm, system)).join(' × ');
 </script>
 
-<!-- The unit into the boxes that there are, worked out on this device; drawn step by step, then put away in one tap. -->
+<!-- The unit into the boxes that there are, or into sizes one can get, worked out on this device. -->
 <div aria-live="polite">
 	<div class="flex flex-wrap items-center gap-3">
-		<Button onclick={workOut} disabled={share !== null} look={shown ? 'plain' : 'main'}
-			>{share === null ? 'Put it away in what we have' : 'Packing'}</Button
-		>
-		{#if share !== null}
-			<progress class="h-2 w-40 accent-good" max="1" value={share} aria-label="How far it is"></progress>
-			<Button look="quiet" onclick={stop}>Stop</Button>
+		{#if boxes.length}
+			<Button
+				onclick={() => packing.ask(inOurs)}
+				disabled={packing.share !== null}
+				look={packed ? 'plain' : 'main'}
+				>{packing.share === null ? 'Put it away in what we have' : 'Packing'}</Button
+			>
 		{/if}
+		<Button
+			onclick={() => which.ask(toGet)}
+			disabled={which.share !== null}
+			look={boxes.length ? 'plain' : 'main'}
+			>{which.share === null ? 'Which box should we get?' : 'Trying sizes'}</Button
+		>
+		{#each [packing, which] as one, at (at)}
+			{#if one.share !== null}
+				<progress class="h-2 w-40 accent-good" max="1" value={one.share} aria-label="How far it is"
+				></progress>
+				<Button look="quiet" onclick={() => one.stop()}>Stop</Button>
+			{/if}
+		{/each}
 	</div>
-	{#if shown && 'problem' in shown}<p class="mt-2 font-semibold text-late">{shown.problem}</p>{/if}
-	{#if shown && 'packing' in shown}
-		{@const { packing } = shown}
-		<p class="mt-3 font-display text-lg font-medium {packing.left.length ? 'text-late' : ''}">
-			{sentence(packing)}
+	{#each [packed, sizes] as one, at (at)}
+		{#if one && 'problem' in one}<p class="mt-2 font-semibold text-late">{one.problem}</p>{/if}
+	{/each}
+	{#if sizes && 'sizes' in sizes && sizes.sizes.length}
+		<section class="mt-4 max-w-3xl" aria-labelledby="which">
+			<h2 id="which" class="font-display text-lg font-medium">{advice(sizes.sizes[0])}</h2>
+			<div class="mt-2 overflow-x-auto">
+				<table class="w-full text-sm tabular-nums">
+					<thead
+						><tr class="border-b-2 border-ink text-left"
+							><th class="py-1 pr-3">Size</th><th class="pr-3">Inside</th><th class="pr-3">How many</th><th
+								class="pr-3">Heaviest</th
+							><th>Full</th></tr
+						></thead
+					>
+					<tbody>
+						{#each sizes.sizes as one (one.name)}
+							<tr class="border-b border-rule"
+								><td class="py-1 pr-3 font-semibold">{one.name}</td><td class="pr-3">{inner(one)}</td>
+								{#if one.count === null}<td colspan="3"
+										>too small: {listText(one.left.map((left) => titles[left]).slice(0, 2))}</td
+									>
+								{:else}<td class="pr-3">{one.count}</td><td class="pr-3"
+										>{weightText(one.heaviestKg, system)}</td
+									><td>{Math.round(one.fill * 100)} %</td>{/if}
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+			<p class="mt-1 text-sm text-ink-2">
+				Usual sizes; measure inside before you buy. No box over {weightText(HEAVY_KG, system)}, unless one
+				thing alone weighs more.
+			</p>
+		</section>
+	{/if}
+	{#if packed && 'packing' in packed}
+		{@const answer = packed.packing}
+		{@const measure = toMeasure(answer)}
+		<p
+			class="mt-3 font-display text-lg font-medium {answer.left.length || answer.softLeft.length
+				? 'text-late'
+				: ''}"
+		>
+			{sentence(answer)}
 		</p>
+		{#if !answer.isFirstOnTop}<p class="text-sm text-ink-2">
+				What the first lessons need is not all on top: that would take more room.
+			</p>{/if}
+		{#if measure.length}<p class="text-sm">
+				It’s tight. Measure first: {#each measure as id, at (id)}{at ? ', ' : ''}<a href="?thing={id}"
+						>{titles[id]}</a
+					>{/each}.
+			</p>{/if}
 		<div class="mt-3 grid gap-6 lg:grid-cols-2">
-			{#each packing.used as one (one.box)}
+			{#each answer.used as one (one.box)}
 				<div>
-					<BoxDrawing packed={one} box={boxOf(one)} {titles} {isMetric} />
+					<BoxDrawing packed={one} box={boxOf(one)} {titles} {system} />
 					<p class="mt-1 text-sm tabular-nums">
-						{counted(one.items.length, 'thing')}, {weight(one.kg)}, {Math.round(one.fill * 100)} % full
+						{counted(one.items.length + softIn(answer, one).length, 'thing')}, {weightText(one.kg, system)}, {Math.round(
+							one.fill * 100
+						)} % full
 					</p>
 					{#if one.kg > NOT_ALONE_KG}<CautionNote text="Over 23 kg (51 lb): don’t lift it alone." />
 					{:else if one.kg > HEAVY_KG}<CautionNote
@@ -102,12 +169,17 @@
 					<ol class="mt-1 list-inside list-decimal text-sm">
 						{#each one.items as item, index (index)}<li>{titles[item.item]}</li>{/each}
 					</ol>
+					{#if softIn(answer, one).length}<p class="text-sm">
+							Into the gaps: {softIn(answer, one)
+								.map((id) => titles[id])
+								.join(', ')}.
+						</p>{/if}
 				</div>
 			{/each}
 		</div>
-		{#if packing.used.length}
+		{#if answer.used.length}
 			<form method="post" action="?/putAway" use:enhance={saves()} class="mt-3">
-				<input type="hidden" name="placed" value={placed(packing)} />
+				<input type="hidden" name="placed" value={sent(answer)} />
 				<Button type="submit" look="main">It’s in there now</Button>
 			</form>
 		{/if}

@@ -2,13 +2,14 @@
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import Check from '@lucide/svelte/icons/check';
-	import { onDestroy } from 'svelte';
+	import { untrack } from 'svelte';
 	import type { Bundle } from '$core/buying/index.ts';
 	import { nameForCount } from '$core/naming/index.ts';
 	import { counted, dollarsTyped, money } from '$core/words/index.ts';
 	import type { Buying } from '$lib/server/services/buying/shopping.ts';
 	import type { Bought } from '$lib/workers/buy.worker.ts';
 	import Button from '../button/Button.svelte';
+	import { Aside } from '../device/aside.svelte.ts';
 	import { saves } from '../device/submit.ts';
 
 	type Offer = { id: number; what: string; one: string | null; aisle: string };
@@ -31,40 +32,17 @@
 	};
 	let { input, things, shops, bundles, coming }: Props = $props();
 
-	let worker: Worker | null = null;
-	let working = $state(false);
-	let answer = $state<{ bought: Bought; for: string } | null>(null);
-	const asked = $derived(JSON.stringify({ input, bundles }));
-	// An answer to an older question is not shown.
-	const shown = $derived(answer?.for === asked ? answer.bought : null);
-
+	const question = $derived({ input, bundles });
+	const aside = new Aside<{ input: typeof input; bundles: typeof bundles }, Bought>(
+		() => new Worker(new URL('../../workers/buy.worker.ts', import.meta.url), { type: 'module' })
+	);
+	const working = $derived(aside.share !== null);
+	const shown = $derived(aside.to(question));
 	$effect(() => {
-		if (input.items.length && answer?.for !== asked) workOut(asked);
-		return stop;
+		const asking = question;
+		if (input.items.length && !shown) untrack(() => aside.ask(asking));
+		return () => aside.stop();
 	});
-	function workOut(question: string) {
-		stop();
-		working = true;
-		worker = new Worker(new URL('../../workers/buy.worker.ts', import.meta.url), { type: 'module' });
-		worker.onmessage = ({ data }: MessageEvent<Bought>) => {
-			answer = { bought: data, for: question };
-			stop();
-		};
-		worker.onerror = () => {
-			answer = {
-				bought: { problem: 'This device couldn’t work that out. Nothing changed.' },
-				for: question
-			};
-			stop();
-		};
-		worker.postMessage(JSON.parse(question));
-	}
-	function stop() {
-		worker?.terminate();
-		worker = null;
-		working = false;
-	}
-	onDestroy(stop);
 
 	/** What is bought in each shop, aisle by aisle. */
 	const baskets = $derived.by(() => {
@@ -155,7 +133,7 @@
 				Comparing every way to buy {counted(input.items.length, 'item')} … <Button
 					size="small"
 					look="quiet"
-					onclick={stop}>Stop</Button
+					onclick={() => aside.stop()}>Stop</Button
 				>
 			</p>
 		{:else if shown && 'problem' in shown}

@@ -33,7 +33,11 @@
 	}
 </script>
 
-<Dialog bind:open title="Search" about="Supplies, places, lessons, units. Or type “add flour 5 lb pantry”">
+<Dialog
+	bind:open
+	title="Search"
+	about="Supplies, places, lessons, units. Or type “add flour 5 lb pantry” or “where is the globe”"
+>
 	<Command.Root shouldFilter={false} label="Search everything">
 		<Command.Input
 			class="typed text-lg"

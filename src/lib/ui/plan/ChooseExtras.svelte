@@ -2,11 +2,11 @@
 	import { dollarsTyped, LOAD_NAMES, loadText } from '$core/words/index.ts';
 	import type { MeasureOfLoad } from '$core/plan/index.ts';
 	import { enhance } from '$app/forms';
-	import { onDestroy } from 'svelte';
 	import type { ChoiceInput } from '$core/choice/index.ts';
 	import type { Chosen } from '$lib/workers/choose.worker.ts';
 	import Button from '../button/Button.svelte';
 	import TextField from '../field/TextField.svelte';
+	import { Aside } from '../device/aside.svelte.ts';
 	import { saves } from '../device/submit.ts';
 
 	type Props = {
@@ -21,37 +21,11 @@
 	};
 	let { input, titles, children, now, budget, asked, unit }: Props = $props();
 
-	let worker: Worker | null = null;
-	let working = $state(false);
-	let answer = $state<{ chosen: Chosen; for: ChoiceInput } | null>(null);
-	// An answer to an older question is not shown.
-	const shown = $derived(
-		answer && JSON.stringify(answer.for) === JSON.stringify(input) ? answer.chosen : null
+	const aside = new Aside<ChoiceInput, Chosen>(
+		() => new Worker(new URL('../../workers/choose.worker.ts', import.meta.url), { type: 'module' })
 	);
-	function workOut() {
-		stop();
-		const asking = $state.snapshot(input) as ChoiceInput;
-		working = true;
-		worker = new Worker(new URL('../../workers/choose.worker.ts', import.meta.url), { type: 'module' });
-		worker.onmessage = ({ data }: MessageEvent<Chosen>) => {
-			answer = { chosen: data, for: asking };
-			stop();
-		};
-		worker.onerror = () => {
-			answer = {
-				chosen: { problem: 'This device couldn’t work that out. Nothing changed.' },
-				for: asking
-			};
-			stop();
-		};
-		worker.postMessage(asking);
-	}
-	function stop() {
-		worker?.terminate();
-		worker = null;
-		working = false;
-	}
-	onDestroy(stop);
+	const working = $derived(aside.share !== null);
+	const shown = $derived(aside.to(input));
 	const whereNow = (id: string) => (now[id] === null ? 'from ideas' : `already in week ${now[id]}`);
 </script>
 
@@ -75,8 +49,10 @@
 		<Button type="submit" size="small">Apply</Button>
 	</form>
 	<div class="flex gap-3">
-		<Button onclick={workOut} disabled={working || input.activities.length === 0}>Find the best mix</Button>
-		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}
+		<Button onclick={() => aside.ask(input)} disabled={working || input.activities.length === 0}
+			>Find the best mix</Button
+		>
+		{#if working}<Button look="quiet" onclick={() => aside.stop()}>Stop</Button>{/if}
 	</div>
 	<div role="status" class="mt-3">
 		{#if working}

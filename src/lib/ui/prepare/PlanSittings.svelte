@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { onDestroy } from 'svelte';
 	import { counted, durationText } from '$core/words/index.ts';
 	import type { PrepPlan } from '$core/prepare/index.ts';
 	import type { Planned, PrepQuestion } from '$lib/workers/prep.worker.ts';
+	import { Aside } from '../device/aside.svelte.ts';
 	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
 
@@ -15,34 +15,11 @@
 	};
 	let { question, habit, isNext }: Props = $props();
 
-	let worker: Worker | null = null;
-	let working = $state(false);
-	let answer = $state<{ planned: Planned; for: PrepQuestion } | null>(null);
-	// An answer to an older question is not shown.
-	const shown = $derived(
-		answer && JSON.stringify(answer.for) === JSON.stringify(question) ? answer.planned : null
+	const aside = new Aside<PrepQuestion, Planned>(
+		() => new Worker(new URL('../../workers/prep.worker.ts', import.meta.url), { type: 'module' })
 	);
-	function workOut() {
-		stop();
-		const asking = $state.snapshot(question) as PrepQuestion;
-		working = true;
-		worker = new Worker(new URL('../../workers/prep.worker.ts', import.meta.url), { type: 'module' });
-		worker.onmessage = ({ data }: MessageEvent<Planned>) => {
-			answer = { planned: data, for: asking };
-			stop();
-		};
-		worker.onerror = () => {
-			answer = { planned: { problem: 'This device couldn’t work that out. Nothing changed.' }, for: asking };
-			stop();
-		};
-		worker.postMessage(asking);
-	}
-	function stop() {
-		worker?.terminate();
-		worker = null;
-		working = false;
-	}
-	onDestroy(stop);
+	const working = $derived(aside.share !== null);
+	const shown = $derived(aside.to(question));
 
 	const minutesOf = (plan: PrepPlan) => Math.round(plan.sittings.reduce((sum, one) => sum + one.minutes, 0));
 	const placed = (plan: PrepPlan) =>
@@ -75,10 +52,10 @@
 <!-- Which job at which sitting, worked out on this device, in both ways of working; one tap takes one over. -->
 <div aria-live="polite">
 	<div class="flex flex-wrap items-center gap-3">
-		<Button onclick={workOut} disabled={working} look={shown || !isNext ? 'plain' : 'main'}
+		<Button onclick={() => aside.ask(question)} disabled={working} look={shown || !isNext ? 'plain' : 'main'}
 			>{working ? 'Planning' : 'Plan the sittings'}</Button
 		>
-		{#if working}<Button look="quiet" onclick={stop}>Stop</Button>{/if}
+		{#if working}<Button look="quiet" onclick={() => aside.stop()}>Stop</Button>{/if}
 	</div>
 	{#if shown && 'problem' in shown}<p class="mt-2 font-semibold text-late">{shown.problem}</p>{/if}
 	{#if shown && 'ways' in shown}

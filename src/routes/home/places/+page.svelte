@@ -80,6 +80,7 @@
 
 <Dialog bind:open={placeOpen} title={place?.name ?? ''}>
 	{#if place}
+		{#if place.kind === 'box'}<p class="mb-3"><a href="/boxes/{place.id}">What’s in it</a></p>{/if}
 		<form
 			method="post"
 			action="?/edit"
@@ -96,8 +97,8 @@
 					>Inside size in {data.system === 'us' ? 'inches' : 'centimeters'}, if known</legend
 				>
 				<div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
-					<TextField label="Depth" name="length" value={place.length} {failure} />
-					<TextField label="Width" name="width" value={place.width} {failure} />
+					<TextField label="Length" name="length" value={place.length} {failure} />
+					<TextField label="Width or depth" name="width" value={place.width} {failure} />
 					<TextField label="Height" name="height" value={place.height} {failure} />
 					<TextField label="Height off the floor" name="floor" value={place.floor} {failure} />
 				</div>

@@ -5,8 +5,8 @@ import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
 import { isChosen, isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
-import { bindersView } from '$lib/server/services/binders/view.ts';
-import { thingsOf } from '$lib/server/services/boxes/putting-away.ts';
+import { bindersView, binderThings } from '$lib/server/services/binders/view.ts';
+import { thingsOf } from '$lib/server/services/boxes/things.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
@@ -57,7 +57,7 @@ function bindersText(now: Situation, run: RunSituation): string {
 
 /** How much goes into boxes, as their tab says it. */
 function boxesText(now: Situation, run: RunSituation): string {
-	const things = thingsOf(now, run).length;
+	const things = thingsOf(now, run, binderThings(now, run)).length;
 	return things ? counted(things, 'thing') : 'nothing yet';
 }
 

@@ -19,6 +19,7 @@ import { placeKeepers } from './0017-place-keepers.ts';
 import { prepare } from './0018-prepare.ts';
 import { binders } from './0019-binders.ts';
 import { boxes } from './0020-boxes.ts';
+import { boxPlaces } from './0021-box-places.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -41,5 +42,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0017-place-keepers': placeKeepers,
 	'0018-prepare': prepare,
 	'0019-binders': binders,
-	'0020-boxes': boxes
+	'0020-boxes': boxes,
+	'0021-box-places': boxPlaces
 };

@@ -1,6 +1,13 @@
 import type { Selectable } from 'kysely';
 import type { BinderTable } from './binders.ts';
-import type { BoxedThingTable } from './boxes.ts';
+import type {
+	BoxDetailTable,
+	BoxedThingTable,
+	BoxLayoutTable,
+	MovingTable,
+	OpeningBoxTable,
+	OpeningThingTable
+} from './boxes.ts';
 import type {
 	BundlePartTable,
 	BundleTable,
@@ -112,6 +119,11 @@ export interface Database {
 	own_job: OwnJobTable;
 	binder: BinderTable;
 	boxed_thing: BoxedThingTable;
+	box_detail: BoxDetailTable;
+	box_layout: BoxLayoutTable;
+	moving: MovingTable;
+	opening_box: OpeningBoxTable;
+	opening_thing: OpeningThingTable;
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
@@ -149,6 +161,11 @@ export const KEPT = {
 	own_job: { list: 'ownJobs', order: ['id'] },
 	binder: { list: 'binders', order: ['id'] },
 	boxed_thing: { list: 'boxedThings', order: ['id'] },
+	box_detail: { list: 'boxDetails', order: ['id'] },
+	box_layout: { list: 'boxLayouts', order: ['id'] },
+	moving: { list: 'movings', order: ['id'] },
+	opening_box: { list: 'openingBoxes', order: ['id'] },
+	opening_thing: { list: 'openingThings', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },
 	item_alias: { list: 'aliases', order: ['id'] },
 	lot_event: { list: null, order: ['id'] },

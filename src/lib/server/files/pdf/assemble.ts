@@ -110,8 +110,9 @@ class Work {
 	}
 
 	/** Whether a side is one page of a file, upright, as large as the paper, with nothing of ours on it. */
-	isWhole({ placed, cuts, text }: Side): boolean {
-		if (this.isDrawnOnly || placed.length !== 1 || cuts.length > 0 || text.length > 0) return false;
+	isWhole({ placed, cuts, text, blocks = [] }: Side): boolean {
+		if (this.isDrawnOnly || placed.length !== 1 || cuts.length + text.length + blocks.length > 0)
+			return false;
 		const [one] = placed;
 		const { width, height } = this.assembly.paper;
 		const box = this.box(one.file, one.page);
@@ -164,6 +165,18 @@ class Work {
 			pdfium.FPDFPageObj_SetStrokeColor(path, 120, 120, 120, 255);
 			pdfium.FPDFPageObj_SetStrokeWidth(path, 0.4);
 			pdfium.FPDFPage_InsertObject(page, path);
+		}
+		for (const one of side.blocks ?? []) {
+			const block = pdfium.FPDFPageObj_CreateNewRect(
+				one.x * POINTS,
+				(height - one.y - one.height) * POINTS,
+				one.width * POINTS,
+				one.height * POINTS
+			);
+			const FILL_WINDING = 2;
+			pdfium.FPDFPath_SetDrawMode(block, FILL_WINDING, false);
+			pdfium.FPDFPageObj_SetFillColor(block, 0, 0, 0, 255);
+			pdfium.FPDFPage_InsertObject(page, block);
 		}
 		for (const one of side.text) this.writeText(page, one);
 		pdfium.FPDFPage_GenerateContent(page);

@@ -13,6 +13,7 @@ import {
 	type WayResult
 } from '$core/binders/index.ts';
 import { CUT_ROLES, OF_THE_GUIDE } from '$core/print/index.ts';
+import { weightText } from '$core/measure/index.ts';
 import { RINGS } from '$core/reference/index.ts';
 import { counted, durationText, listText, money } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
@@ -192,7 +193,7 @@ export function bindersView(now: Situation, run: RunSituation): BindersView {
 								)
 							)
 						]),
-			weighs: weightText(now, kilograms),
+			weighs: weightText(kilograms, now.snapshot.household.measures),
 			parts: result.parts.map((one) => `${one.count} × ${one.item}`),
 			cost: money(cents),
 			minutes: durationText(result.minutes),
@@ -276,27 +277,34 @@ export function lengthText({ snapshot }: Situation, millimetres: number): string
 		: `${(millimetres / 25.4).toFixed(millimetres < 25.4 ? 2 : 1)} in`;
 }
 
-function weightText({ snapshot }: Situation, kilograms: number): string {
-	return snapshot.household.measures === 'metric'
-		? `${kilograms.toFixed(1)} kg`
-		: `${(kilograms / 0.45359237).toFixed(1)} lb`;
-}
-
 /** Covers of a binder are about so large, mm, and so heavy without paper, kg (common practice). */
 const BINDER = { length: 290, width: 265, board: 5, kg: 0.45 };
 
-/** Each ring binder with its outer size and weight, in words. */
-export function binderThings(now: Situation, run: RunSituation): { name: string; size: string }[] {
-	return resultOf(now, run, binderOf(now, run).way)
+/** Each ring binder with what is filed in it, outside: mm and kg. */
+export function binderThings(
+	now: Situation,
+	run: RunSituation
+): {
+	readonly name: string;
+	readonly length: number;
+	readonly width: number;
+	readonly height: number;
+	readonly kg: number;
+	readonly count: number;
+}[] {
+	const { way, ring } = binderOf(now, run);
+	return resultOf(now, run, way)
 		.containers.filter((one) => one.kind === 'ring')
 		.map(({ name, stack }) => {
-			const { holds } = RINGS.find((one) => one.size === stack.ring) ?? RINGS[0];
-			const sides = [BINDER.length, BINDER.width, holds + 2 * BINDER.board].map((one) =>
-				String(Math.round(one) / 10)
-			);
+			const { holds } = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS.at(-1)!;
+			const count = Math.max(stack.binders, Math.ceil(stack.millimetres / holds));
 			return {
 				name,
-				size: `${sides.join(' × ')} cm, ${(stack.kilograms / stack.binders + BINDER.kg).toFixed(1)} kg`
+				length: BINDER.length,
+				width: BINDER.width,
+				height: holds + 2 * BINDER.board,
+				kg: Math.round((stack.kilograms / count + BINDER.kg) * 10) / 10,
+				count
 			};
 		});
 }

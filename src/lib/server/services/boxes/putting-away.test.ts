@@ -1,9 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { pack } from '$core/boxes/index.ts';
+import { packUnit, type UnitPacking } from '$core/boxes/index.ts';
 import { change, undo } from '../../history/changes.ts';
+import { removeResource } from '../../stores/library/resources.ts';
 import { addThing, measureTitle } from '../../stores/boxes/things.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
-import { boxesOf, packQuestion, putAway, thingsOf } from './putting-away.ts';
+import type { RunSituation } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { binderThings } from '../binders/view.ts';
+import { boxPage } from './box-page.ts';
+import { moveThing } from './moving.ts';
+import { boxesOf, LOOSE, looseSupplies, packQuestion, putAway, type PutAway } from './putting-away.ts';
+import { thingsOf } from './things.ts';
 
 async function house() {
 	const store = await openTestStore();
@@ -23,33 +30,75 @@ async function house() {
 	};
 }
 
+type Now = { situation: Situation; run: RunSituation };
+const thingsIn = ({ situation, run }: Now) => thingsOf(situation, run, binderThings(situation, run));
+const packed = (at: Now) =>
+	packUnit(
+		packQuestion(thingsIn(at), boxesOf(at.situation, at.run), looseSupplies(at.situation, at.run).length)
+	);
+/** As the page sends it. */
+const sent = (packing: UnitPacking): PutAway =>
+	packing.used.map((one) => ({
+		place: Number(one.box),
+		packed: one,
+		soft: packing.soft.filter((soft) => soft.box === one.box).map((soft) => soft.item)
+	}));
+
 describe('putting a unit away', () => {
 	it('all of the demo’s unit goes into the house’s boxes, and lies there afterwards; undone it lies where it was', async () => {
 		const { store, now, does } = await house();
 		const before = await allRows(store);
-		const { situation, run } = await now();
-		const things = thingsOf(situation, run);
+		const at = await now();
+		const things = thingsIn(at);
 		expect(things.map((one) => one.title)).toEqual(
-			expect.arrayContaining(['Globe', 'Clipboard', 'Maps binder'])
+			expect.arrayContaining(['Globe', 'Clipboard', 'Maps and Wayfinding binder', 'Felt map with pieces'])
 		);
-		const boxes = boxesOf(situation, run);
-		const packing = pack(packQuestion(things, boxes));
+		const packing = packed(at);
 		expect(packing.left).toEqual([]);
-		const placed = Object.fromEntries(
-			packing.used.flatMap((one) => one.items.map((item) => [item.item, Number(one.box)]))
+		expect(packing.softLeft).toEqual([]);
+		expect(packing.soft.map((one) => one.item)).toContain(LOOSE);
+		await does((trx, at) =>
+			putAway(trx, at.situation, at.run, binderThings(at.situation, at.run), sent(packing))
 		);
-		expect(Object.keys(placed)).toHaveLength(things.length);
-		await does((trx, at) => putAway(trx, at.situation, at.run, placed));
 		const after = await now();
-		for (const one of thingsOf(after.situation, after.run))
-			expect(one.where).toBe(boxes.find((box) => Number(box.box) === placed[one.id])!.name);
+		const placed = thingsIn(after);
+		expect(placed).toHaveLength(things.length);
+		const used = new Set(packing.used.map((one) => Number(one.box)));
+		for (const one of placed) expect(used.has(one.place!), one.title).toBe(true);
+		// The page of each box shows all that went in, as it lies.
+		for (const one of packing.used) {
+			const page = boxPage(after.situation, Number(one.box))!;
+			expect(page.packed!.items).toHaveLength(one.items.length);
+			for (const { item } of page.packed!.items) expect(page.titles[item]).toBeTruthy();
+			expect(page.kg).toBeCloseTo(one.kg, 1);
+		}
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
 	});
+	it('what is taken out is gone from the drawing and the weight, and the way it took is remembered', async () => {
+		const { now, does } = await house();
+		const packing = packed(await now());
+		await does((trx, at) =>
+			putAway(trx, at.situation, at.run, binderThings(at.situation, at.run), sent(packing))
+		);
+		const before = await now();
+		const globe = thingsIn(before).find((one) => one.title === 'Globe')!;
+		const full = boxPage(before.situation, globe.place!)!;
+		await does((trx, at) => moveThing(trx, at.situation, globe.id, null));
+		const after = boxPage((await now()).situation, globe.place!)!;
+		expect(after.packed!.items).toHaveLength(full.packed!.items.length - 1);
+		expect(after.kg).toBeCloseTo(full.kg! - globe.kg, 1);
+		expect(after.moves[0].text).toContain('Globe, from ');
+		expect(after.moves[0].text).toContain('to in use');
+		expect(after.elsewhere.map((one) => one.value)).toContain(globe.id);
+		await does((trx, at) => moveThing(trx, at.situation, globe.id, globe.place));
+		expect(boxPage((await now()).situation, globe.place!)!.kg).toBeCloseTo(full.kg!, 1);
+		await expect(does((trx, at) => moveThing(trx, at.situation, 'own-99999', null))).rejects.toThrow('gone');
+		await expect(does((trx, at) => moveThing(trx, at.situation, globe.id, 99_999))).rejects.toThrow('place');
+	});
 	it('measures go before what kind and pages say; a thing too large for every box is left and named', async () => {
 		const { now, does } = await house();
-		const { situation, run } = await now();
-		const title = thingsOf(situation, run).find((one) => one.own === null)!;
+		const title = thingsIn(await now()).find((one) => one.id.startsWith('title-'))!;
 		expect(title.isMeasured).toBe(false);
 		const size = {
 			title: title.title,
@@ -59,21 +108,58 @@ describe('putting a unit away', () => {
 			grams: 700,
 			count: 1,
 			upright: 0,
-			fragile: 0
+			fragile: 0,
+			soft: 0
 		} as const;
 		await does((trx) => measureTitle(trx, Number(title.id.slice(6)), size));
 		await does((trx, at) => addThing(trx, at.run.row.id, { ...size, title: 'Tent', length_mm: 1200 }));
 		const after = await now();
-		const things = thingsOf(after.situation, after.run);
+		const things = thingsIn(after);
 		expect(things.find((one) => one.id === title.id)).toMatchObject({
 			length: 100,
 			kg: 0.7,
 			isMeasured: true
 		});
-		const packing = pack(packQuestion(things, boxesOf(after.situation, after.run)));
-		expect(packing.left.map((one) => things.find((thing) => thing.id === one.item)!.title)).toEqual(['Tent']);
+		expect(packed(after).left.map((one) => things.find((thing) => thing.id === one.item)!.title)).toEqual([
+			'Tent'
+		]);
+		const unknown = { box: '1', copy: 1, kg: 1, fill: 0.1, items: [] };
+		const [box] = boxesOf(after.situation, after.run);
 		await expect(
-			does((trx, at) => putAway(trx, at.situation, at.run, { 'title-999999': 1 }))
+			does((trx, at) =>
+				putAway(
+					trx,
+					at.situation,
+					at.run,
+					[],
+					[{ place: Number(box.box), packed: unknown, soft: ['title-999999'] }]
+				)
+			)
 		).rejects.toThrow('changed meanwhile');
+	});
+	it('a title that was measured and moved can be taken out of the library, with all that is known of it', async () => {
+		const { store, now, does } = await house();
+		const at = await now();
+		const title = thingsIn(at).find((one) => one.id.startsWith('title-'))!;
+		const id = Number(title.id.slice(6));
+		const [box] = boxesOf(at.situation, at.run);
+		await does((trx, at) => moveThing(trx, at.situation, title.id, Number(box.box)));
+		await does((trx) =>
+			measureTitle(trx, id, {
+				title: title.title,
+				length_mm: 100,
+				width_mm: 90,
+				height_mm: 80,
+				grams: 700,
+				count: 1,
+				upright: 0,
+				fragile: 0,
+				soft: 0
+			})
+		);
+		const before = await allRows(store);
+		await does((trx) => removeResource(trx, id));
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
 	});
 });

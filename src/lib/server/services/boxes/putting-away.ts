@@ -1,100 +1,49 @@
-import { usualMeasures, type BoxKind, type ItemKind, type PackInput } from '$core/boxes/index.ts';
+import {
+	HEAVY_KG,
+	type BoxKind,
+	type ItemKind,
+	type PackedBox,
+	type Soft,
+	type UnitQuestion
+} from '$core/boxes/index.ts';
 import { Refusal } from '$core/error.ts';
+import { exact } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { putThing } from '../../stores/boxes/things.ts';
-import { updateResource } from '../../stores/library/resources.ts';
+import { setLayout } from '../../stores/boxes/boxes.ts';
+import { addThing } from '../../stores/boxes/things.ts';
+import { moveLot } from '../../stores/stash/lots.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { moveThing } from './moving.ts';
+import { thingsOf, type BinderThing, type ThingView } from './things.ts';
 
-/** Something of a unit that goes into a box when the unit is put away. */
-export type ThingView = {
-	/** title-12 or own-3 */
-	readonly id: string;
-	readonly title: string;
-	readonly length: number;
-	readonly width: number;
-	readonly height: number;
-	readonly kg: number;
-	readonly count: number;
-	readonly upright: boolean;
-	readonly fragile: boolean;
-	/** Whether somebody measured it, or its kind and pages say how large it is. */
-	readonly isMeasured: boolean;
-	readonly where: string;
-	readonly own: number | null;
-};
+/** Room that one kind of loose supply takes, liters, and its weight, kg (common practice, no source). */
+const SUPPLY = { liters: 0.3, kg: 0.1 };
+/** All loose supplies of the unit, as one soft thing. */
+export const LOOSE = 'supplies';
 
-/** What a box of the house may weigh where nobody said more: what one lifts with ease. */
-const USUAL_MAX_KG = 9;
+export type BoxView = BoxKind & { readonly name: string; readonly subject: string };
 
-/** The unit's own books and things, and what the family added, as far as they take room. */
-export function thingsOf({ snapshot }: Situation, run: RunSituation): ThingView[] {
-	const measured = new Map(snapshot.boxedThings.map((one) => [one.resource_id, one]));
-	const lessons = new Set(run.lessons.map((one) => one.lesson.id));
-	const spines = snapshot.spines.filter((one) => one.run_id === run.row.id);
-	const used = new Set([
-		...snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id),
-		...spines.flatMap((one) => one.resource_id ?? []),
-		...snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
-	]);
-	const resources = byId(snapshot.resources);
-	const titles = [...used].flatMap((id): ThingView[] => {
-		const resource = resources.get(id);
-		if (!resource || resource.owned === 0 || resource.document_id !== null) return [];
-		const own = measured.get(id);
-		const size = own
-			? { length: own.length_mm, width: own.width_mm, height: own.height_mm, kg: own.grams / 1000 }
-			: usualMeasures({
-					kind: resource.kind,
-					pages: resource.pages,
-					hardcover: resource.hardcover === 1,
-					widthMm: resource.width_mm
-				});
-		return size
-			? [
-					{
-						id: `title-${id}`,
-						title: resource.title,
-						...size,
-						count: Math.max(1, resource.copies),
-						upright: own?.upright === 1,
-						fragile: own?.fragile === 1 || resource.kind === 'model',
-						isMeasured: own !== undefined,
-						where: placePath(snapshot.places, resource.place_id),
-						own: null
-					}
-				]
-			: [];
-	});
-	const extra = snapshot.boxedThings
-		.filter((one) => one.run_id === run.row.id)
-		.map((one): ThingView => ({
-			id: `own-${one.id}`,
-			title: one.title,
-			length: one.length_mm,
-			width: one.width_mm,
-			height: one.height_mm,
-			kg: one.grams / 1000,
-			count: one.count,
-			upright: one.upright === 1,
-			fragile: one.fragile === 1,
-			isMeasured: true,
-			where: placePath(snapshot.places, one.place_id),
-			own: one.id
-		}));
-	return [...titles, ...extra].toSorted((a, b) => (a.title < b.title ? -1 : 1));
+const detailOf = ({ snapshot }: Situation, place: number) =>
+	snapshot.boxDetails.find((one) => one.place_id === place) ?? null;
+
+/** What may be in a box, kg: what the family said, else what one lifts with ease. */
+export function limitOf(now: Situation, place: number): number {
+	const grams = detailOf(now, place)?.max_grams;
+	return grams ? grams / 1000 : HEAVY_KG;
 }
 
-export type BoxView = BoxKind & { readonly name: string };
-
 /** The boxes of the house whose inner measures are known, and that hold no other unit. */
-export function boxesOf({ snapshot }: Situation, run: RunSituation): BoxView[] {
-	const taken = new Set(
-		snapshot.runs.flatMap((one) => (one.id === run.row.id ? [] : (one.collecting_place_id ?? [])))
-	);
+export function boxesOf(now: Situation, run: RunSituation): BoxView[] {
+	const { snapshot } = now;
+	const taken = new Set([
+		...snapshot.runs.flatMap((one) => (one.id === run.row.id ? [] : (one.collecting_place_id ?? []))),
+		...snapshot.boxLayouts.flatMap((one) => (one.run_id === run.row.id ? [] : one.place_id)),
+		...snapshot.openingBoxes.flatMap((one) => one.place_id ?? [])
+	]);
 	return snapshot.places.flatMap((place): BoxView[] =>
 		place.kind === 'box' && !taken.has(place.id) && place.length_mm && place.width_mm && place.height_mm
 			? [
@@ -104,16 +53,35 @@ export function boxesOf({ snapshot }: Situation, run: RunSituation): BoxView[] {
 						length: place.length_mm,
 						width: place.width_mm,
 						height: place.height_mm,
-						maxKg: USUAL_MAX_KG,
-						count: 1
+						maxKg: limitOf(now, place.id),
+						count: 1,
+						subject: detailOf(now, place.id)?.subject ?? ''
 					}
 				]
 			: []
 	);
 }
 
-/** What the packer takes. */
-export function packQuestion(things: readonly ThingView[], boxes: readonly BoxView[]): PackInput {
+/** Supplies that were gathered for the unit and are still in its bin. */
+export function looseSupplies({ snapshot }: Situation, run: RunSituation): Row<'lot'>[] {
+	const bin = run.row.collecting_place_id;
+	return bin === null ? [] : snapshot.lots.filter((lot) => lot.place_id === bin && lot.amount !== '0');
+}
+
+/** Things over this room, or this thick, are the bulky half of a unit: liters and mm (common practice). */
+const BULKY = { liters: 2, thick: 60 };
+
+export const isBulky = (one: Pick<ThingView, 'length' | 'width' | 'height'>) =>
+	(one.length * one.width * one.height) / 1e6 > BULKY.liters ||
+	Math.min(one.length, one.width, one.height) > BULKY.thick;
+
+/** What the packer takes: what is needed in the first lessons is to lie on top. */
+export function packQuestion(
+	things: readonly ThingView[],
+	boxes: readonly BoxView[],
+	loose: number
+): UnitQuestion {
+	const soft = things.filter((one) => one.soft);
 	return {
 		boxes: boxes.map(({ box, length, width, height, maxKg, count }) => ({
 			box,
@@ -123,36 +91,106 @@ export function packQuestion(things: readonly ThingView[], boxes: readonly BoxVi
 			maxKg,
 			count
 		})),
-		items: things.map((one): ItemKind => ({
-			item: one.id,
-			length: one.length,
-			width: one.width,
-			height: one.height,
-			kg: one.kg,
-			keepUpright: one.upright,
-			fragile: one.fragile,
-			count: one.count
-		}))
+		items: things
+			.filter((one) => !one.soft)
+			.map((one): ItemKind => ({
+				item: one.id,
+				length: one.length,
+				width: one.width,
+				height: one.height,
+				kg: one.kg,
+				keepUpright: one.upright,
+				fragile: one.fragile,
+				count: one.count,
+				late: one.firstLesson !== null && one.firstLesson <= FIRST_LESSONS ? 1 : 0
+			})),
+		soft: [
+			...soft.map((one): Soft => ({
+				item: one.id,
+				liters: Math.round((one.length * one.width * one.height * one.count) / 1e4) / 100,
+				kg: one.kg * one.count
+			})),
+			...(loose > 0
+				? [
+						{
+							item: LOOSE,
+							liters: Math.round(loose * SUPPLY.liters * 100) / 100,
+							kg: Math.round(loose * SUPPLY.kg * 100) / 100
+						}
+					]
+				: [])
+		]
 	};
 }
+
+/** What these lessons need lies on top. */
+const FIRST_LESSONS = 2;
+
+/** Names of all that the packer speaks of. */
+export const titlesOf = (things: readonly ThingView[], loose: number): Record<string, string> => ({
+	...Object.fromEntries(things.map((one) => [one.id, one.title])),
+	[LOOSE]: `loose supplies (${loose})`
+});
+
+/** What the page sends: each box with its things as they were packed, and the soft things in it. */
+export type PutAway = readonly {
+	readonly place: number;
+	readonly packed: PackedBox;
+	readonly soft: readonly string[];
+}[];
 
 /** Things lie in their boxes now. Answers it in words. @throws Refusal where a box or a thing is gone meanwhile */
 export async function putAway(
 	trx: Trx,
 	now: Situation,
 	run: RunSituation,
-	placed: Readonly<Record<string, number>>
+	binders: readonly BinderThing[],
+	sent: PutAway
 ): Promise<string> {
-	const things = new Map(thingsOf(now, run).map((one) => [one.id, one]));
-	const boxes = new Map(boxesOf(now, run).map((one) => [Number(one.box), one]));
-	const own = Object.entries(placed);
-	if (own.length === 0) throw new Refusal('Nothing to put away.');
-	if (own.some(([id, place]) => !things.has(id) || !boxes.has(place)))
-		throw new Refusal('Your things or boxes changed meanwhile. Work it out again.');
-	for (const [id, place] of own) {
-		const [kind, number] = id.split('-');
-		if (kind === 'title') await updateResource(trx, Number(number), { place_id: place });
-		else await putThing(trx, Number(number), place);
+	const things = new Map(thingsOf(now, run, binders).map((one) => [one.id, one]));
+	const loose = looseSupplies(now, run);
+	const boxes = new Set(boxesOf(now, run).map((one) => Number(one.box)));
+	const gone = new Refusal('Your things or boxes changed meanwhile. Work it out again.');
+	const isKnown = (id: string) => things.has(id) || (id === LOOSE && loose.length > 0);
+	if (sent.length === 0) throw new Refusal('Nothing to put away.');
+	let count = 0;
+	const done = new Set<string>();
+	for (const { place, packed, soft } of sent) {
+		const ids = [...packed.items.map((one) => one.item), ...soft];
+		if (!boxes.has(place) || !ids.every(isKnown)) throw gone;
+		const named = new Map<string, string>();
+		for (const id of ids) {
+			if (done.has(id)) continue;
+			done.add(id);
+			count++;
+			if (id === LOOSE) {
+				for (const lot of loose) await moveLot(trx, lot.id, exact(lot.amount), place, now.today);
+				continue;
+			}
+			const thing = things.get(id)!;
+			if (!id.startsWith('binder-')) {
+				await moveThing(trx, now, id, place);
+				continue;
+			}
+			const own = await addThing(trx, run.row.id, {
+				title: thing.title,
+				length_mm: thing.length,
+				width_mm: thing.width,
+				height_mm: thing.height,
+				grams: thing.kg * 1000,
+				count: thing.count,
+				upright: 0,
+				fragile: 0,
+				soft: 0
+			});
+			named.set(id, `own-${own}`);
+			await moveThing(trx, now, `own-${own}`, place, thing.title);
+		}
+		await setLayout(trx, place, run.row.id, {
+			...packed,
+			box: String(place),
+			items: packed.items.map((one) => ({ ...one, item: named.get(one.item) ?? one.item }))
+		});
 	}
-	return `${counted(own.length, 'thing')} in ${counted(new Set(Object.values(placed)).size, 'box', 'boxes')}`;
+	return `${counted(count, 'thing')} in ${counted(sent.length, 'box', 'boxes')}`;
 }

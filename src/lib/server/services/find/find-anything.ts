@@ -4,6 +4,7 @@ import { groupBy } from '$core/group-by.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
 import { once } from '../../snapshot/remember.ts';
+import { byId } from '../../snapshot/snapshot.ts';
 import { placePath } from '../house/place-paths.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -27,6 +28,8 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 		];
 	}
 	const index = indexed(situation);
+	const sought = /^where(?:'s|’s| is| are)?\s+(?:the |my |our )?(.+?)\??$/i.exec(typed.trim());
+	if (sought) return whereIs(read, situation, sought[1]);
 	const books = await libraryPage(read, situation, { ...EVERYTHING, words: typed }, 0, SHOWN);
 	const shelf = books.rows.map((row) => ({
 		name: row.title,
@@ -38,6 +41,53 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 	const found = findBest([...index, ...shelf], typed, SHOWN);
 	const named = new Set(found);
 	return [...found, ...shelf.filter((one) => !named.has(one)), ...pages].slice(0, SHOWN);
+}
+
+/** Where things are: the box that they lie in, opened at their layer, before the place where they are kept. */
+async function whereIs(read: Db, situation: Situation, name: string): Promise<Found[]> {
+	const { snapshot } = situation;
+	const isBox = byId(snapshot.places);
+	const books = await libraryPage(read, situation, { ...EVERYTHING, words: name }, 0, SHOWN);
+	const rows = byId(snapshot.resources);
+	const titles = books.rows.map((row): Found => {
+		const { place_id } = rows.get(row.id)!;
+		return {
+			name: row.title,
+			detail: row.where,
+			href:
+				place_id !== null && isBox.get(place_id)?.kind === 'box'
+					? `/boxes/${place_id}?thing=title-${row.id}`
+					: `/home/books/${row.id}`
+		};
+	});
+	const things = snapshot.items.flatMap((item): Found[] => {
+		const lots = snapshot.lots.filter((lot) => lot.item_id === item.id && lot.amount !== '0');
+		return lots.map((lot) => ({
+			name: item.name,
+			detail: `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`,
+			href:
+				lot.place_id !== null && isBox.get(lot.place_id)?.kind === 'box'
+					? `/boxes/${lot.place_id}?thing=lot-${lot.id}`
+					: `/home/supplies?item=${item.id}`
+		}));
+	});
+	return findBest([...boxedOf(situation), ...things, ...titles], name, SHOWN);
+}
+
+/** Things of units that are in no other list, with the box that they lie in. */
+function boxedOf({ snapshot, runs }: Situation): Found[] {
+	return snapshot.boxedThings
+		.filter((one) => one.resource_id === null)
+		.map((one) => {
+			const run = runs.find(({ row }) => row.id === one.run_id);
+			return {
+				name: one.title,
+				detail:
+					one.place_id === null ? `in use, ${run?.unit.name}` : placePath(snapshot.places, one.place_id),
+				href:
+					one.place_id === null ? `/units/${one.run_id}/boxes` : `/boxes/${one.place_id}?thing=own-${one.id}`
+			};
+		});
 }
 
 /** Fewer letters stand on every page. */
@@ -104,7 +154,7 @@ function indexOf(situation: Situation): Found[] {
 	const places = snapshot.places.map((place) => ({
 		name: place.name,
 		detail: placePath(snapshot.places, place.id),
-		href: `/home/places?place=${place.id}`
+		href: place.kind === 'box' ? `/boxes/${place.id}` : `/home/places?place=${place.id}`
 	}));
 	const aliases = snapshot.aliases.map((alias) => ({ name: alias.name, id: alias.item_id }));
 	const lotsOf = groupBy(snapshot.lots, (lot) => lot.item_id);
@@ -117,5 +167,14 @@ function indexOf(situation: Situation): Found[] {
 			return { name, detail: where.join('; ') || 'none at home', href: `/home/supplies?item=${id}` };
 		}
 	);
-	return [...things, ...places, ...lessons, ...units, ...people, ...suppliers, ...pages];
+	return [
+		...things,
+		...boxedOf(situation),
+		...places,
+		...lessons,
+		...units,
+		...people,
+		...suppliers,
+		...pages
+	];
 }

@@ -3,6 +3,7 @@ import { spineWidth } from '$core/library/index.ts';
 import { lengthText, type System } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
 import { placePath, placesInOrder } from '../house/place-paths.ts';
+import { shelfSpace } from '../house/shelf-space.ts';
 import type { Situation } from '../readiness/situation.ts';
 
 /** One place with what stands in it, to scale. */
@@ -62,7 +63,8 @@ export function shelvesOf({ snapshot }: Situation): Shelf[] {
 					isTall: one.kind === 'picture book' || one.kind === 'game' || one.kind === 'magazine'
 				};
 			});
-			const length = snapshot.places.find((one) => one.id === place)?.length_mm ?? null;
+			const row = snapshot.places.find((one) => one.id === place);
+			const length = row ? shelfSpace(row).along : null;
 			const taken = spines.reduce((sum, one) => sum + one.width, 0);
 			return {
 				place,

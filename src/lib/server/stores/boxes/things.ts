@@ -4,15 +4,17 @@ import type { Trx } from '../../history/changes.ts';
 
 export type ThingInput = Pick<
 	Row<'boxed_thing'>,
-	'title' | 'length_mm' | 'width_mm' | 'height_mm' | 'grams' | 'count' | 'upright' | 'fragile'
+	'title' | 'length_mm' | 'width_mm' | 'height_mm' | 'grams' | 'count' | 'upright' | 'fragile' | 'soft'
 >;
 
-/** Adds a thing of a unit that is in no list. */
-export async function addThing(trx: Trx, run: number, input: ThingInput): Promise<void> {
-	await trx
+/** Adds a thing of a unit that is in no list. Answers its id. */
+export async function addThing(trx: Trx, run: number, input: ThingInput): Promise<number> {
+	const { id } = await trx
 		.insertInto('boxed_thing')
 		.values({ ...input, run_id: run, resource_id: null, place_id: null })
-		.execute();
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
 }
 
 /** Notes the measures of a title of the library as they were taken. */
@@ -26,6 +28,7 @@ export async function measureTitle(trx: Trx, resource: number, input: ThingInput
 
 /** Takes a thing of a unit's own away. */
 export async function removeThing(trx: Trx, run: number, id: number): Promise<void> {
+	await trx.deleteFrom('moving').where('boxed_thing_id', '=', id).execute();
 	const { numDeletedRows } = await trx
 		.deleteFrom('boxed_thing')
 		.where('id', '=', id)

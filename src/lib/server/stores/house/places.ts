@@ -113,7 +113,21 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 	const book = await trx.selectFrom('resource').select('id').where('place_id', '=', id).executeTakeFirst();
 	if (book) throw new Refusal('There are still books here. Move them first, then remove the place.');
 	if (run) throw new Refusal('This is a unit’s bin. Move it first, then remove the place.');
-	await trx.deleteFrom('place_stop').where('place_id', '=', id).execute();
+	const thing = await trx
+		.selectFrom('boxed_thing')
+		.select('id')
+		.where('place_id', '=', id)
+		.executeTakeFirst();
+	if (thing) throw new Refusal('There are still things here. Take them out first, then remove the place.');
+	for (const table of ['place_stop', 'box_detail', 'box_layout'] as const)
+		await trx.deleteFrom(table).where('place_id', '=', id).execute();
+	for (const column of ['from_place_id', 'to_place_id'] as const)
+		await trx
+			.updateTable('moving')
+			.set({ [column]: null })
+			.where(column, '=', id)
+			.execute();
+	await trx.updateTable('opening_box').set({ place_id: null }).where('place_id', '=', id).execute();
 	// What was said without counting stays said, only not where.
 	await trx.updateTable('statement').set({ place_id: null }).where('place_id', '=', id).execute();
 	await trx.deleteFrom('not_here').where('place_id', '=', id).execute();

@@ -1,58 +1,76 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
+import { kilogramsOf, type System } from '$core/measure/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id, title } from '$lib/server/schemas/fields.ts';
+import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { binderThings } from '$lib/server/services/binders/view.ts';
-import { boxesOf, packQuestion, putAway, thingsOf } from '$lib/server/services/boxes/putting-away.ts';
+import { openBins, withoutBinned } from '$lib/server/services/boxes/bins.ts';
+import { insideOf } from '$lib/server/services/boxes/box-page.ts';
+import { openingSentence } from '$lib/server/services/boxes/opening.ts';
+import {
+	boxesOf,
+	isBulky,
+	looseSupplies,
+	packQuestion,
+	putAway,
+	titlesOf,
+	type PutAway
+} from '$lib/server/services/boxes/putting-away.ts';
+import { thingsOf } from '$lib/server/services/boxes/things.ts';
 import { addThing, measureTitle, removeThing } from '$lib/server/stores/boxes/things.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
-	const things = thingsOf(now, run);
+	const things = thingsOf(now, run, binderThings(now, run));
 	const boxes = boxesOf(now, run);
+	const loose = looseSupplies(now, run).length;
+	const half = url.searchParams.get('half') === 'bulky' ? ('bulky' as const) : ('' as const);
+	const bins = openBins(now, things);
+	const packed = withoutBinned(bins, things).filter((one) => half === '' || isBulky(one));
 	return {
 		things,
 		open: url.searchParams.get('thing'),
 		isAll: url.searchParams.has('all'),
+		half,
+		flat: half ? things.filter((one) => !isBulky(one)).map((one) => one.title) : [],
+		binned: bins.map(({ box, things }) => ({ box, titles: things.map((one) => one.title) })),
 		boxes,
-		binders: binderThings(now, run),
-		question: packQuestion(things, boxes),
-		titles: Object.fromEntries(things.map((one) => [one.id, one.title])),
-		isMetric: now.snapshot.household.measures === 'metric'
+		ours: now.snapshot.boxLayouts
+			.filter((one) => one.run_id === run.row.id)
+			.flatMap(({ place_id }) => {
+				const place = now.snapshot.places.find((one) => one.id === place_id);
+				return place ? [{ id: place.id, name: place.name, count: insideOf(now, place.id).length }] : [];
+			}),
+		opening: openingSentence(now, run),
+		loose,
+		question: packQuestion(packed, boxes, loose),
+		titles: titlesOf(things, loose),
+		system: now.snapshot.household.measures
 	};
 };
 
 type SizeForm = {
-	length: number;
-	width: number;
-	height: number;
-	kg: number;
+	length: string;
+	width: string;
+	height: string;
+	weight: number;
 	count: number;
 	upright: boolean;
 	fragile: boolean;
+	soft: boolean;
 };
-const cm = (what: string) =>
-	Joi.number()
-		.greater(0)
-		.max(500)
-		.required()
-		.messages({
-			'number.base': `Enter the ${what} in cm`,
-			'any.required': `Enter the ${what} in cm`,
-			'number.greater': `The ${what} is more than 0 cm`,
-			'number.max': `The ${what} is at most 500 cm`
-		});
 const size = {
-	length: cm('length'),
-	width: cm('width'),
-	height: cm('height'),
-	kg: Joi.number().min(0).max(200).required().messages({
-		'number.base': 'Enter the weight in kg',
-		'any.required': 'Enter the weight in kg',
-		'number.min': 'The weight is 0 kg or more',
-		'number.max': 'The weight is at most 200 kg'
+	length: lengthField,
+	width: lengthField,
+	height: lengthField,
+	weight: Joi.number().min(0).max(500).empty('').required().messages({
+		'number.base': 'Enter the weight as a number, like 1.5',
+		'any.required': 'Enter the weight of one, like 1.5',
+		'number.min': 'The weight is 0 or more',
+		'number.max': 'That’s too heavy for a box. Check it'
 	}),
 	count: Joi.number().integer().min(1).max(200).empty('').default(1).messages({
 		'number.base': 'Enter how many there are',
@@ -60,16 +78,28 @@ const size = {
 		'number.max': 'At most 200 of one thing'
 	}),
 	upright: checkbox,
-	fragile: checkbox
+	fragile: checkbox,
+	soft: checkbox
 };
-const measured = (form: SizeForm) => ({
-	length_mm: form.length * 10,
-	width_mm: form.width * 10,
-	height_mm: form.height * 10,
-	grams: Math.round(form.kg * 1000),
+
+/** A side of a thing in mm. @throws Refusal at its field where it is missing or nothing */
+function side(text: string, system: System, path: 'length' | 'width' | 'height'): number {
+	const mm = typedLength(text, system, path);
+	if (mm === null) throw new Refusal(`Enter the ${path}.`, path);
+	if (mm <= 0) throw new Refusal(`The ${path} is more than 0.`, path);
+	return mm;
+}
+
+const bit = (value: boolean) => (value ? (1 as const) : (0 as const));
+const measured = (form: SizeForm, system: System) => ({
+	length_mm: side(form.length, system, 'length'),
+	width_mm: side(form.width, system, 'width'),
+	height_mm: side(form.height, system, 'height'),
+	grams: Math.round(kilogramsOf(form.weight, system) * 1000),
 	count: form.count,
-	upright: form.upright ? (1 as const) : (0 as const),
-	fragile: form.fragile ? (1 as const) : (0 as const)
+	upright: bit(form.upright),
+	fragile: bit(form.fragile),
+	soft: bit(form.soft)
 });
 
 export const actions: Actions = {
@@ -78,22 +108,29 @@ export const actions: Actions = {
 			event,
 			Joi.object<SizeForm & { title: string }>({ title: title('what it is'), ...size }),
 			(what: string) => `Added: ${what}`,
-			async ({ trx }, form) => {
+			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				await addThing(trx, run.row.id, { title: form.title, ...measured(form) });
+				await addThing(trx, run.row.id, {
+					title: form.title,
+					...measured(form, now.snapshot.household.measures)
+				});
 				return form.title;
 			}
 		),
 	measure: (event) =>
 		handleForm(
 			event,
-			Joi.object<SizeForm & { id: number }>({ id: id.required(), ...size }),
+			Joi.object<SizeForm & { id: string }>({ id: Joi.string().max(30).required(), ...size }),
 			(what: string) => `Measured: ${what}`,
 			async ({ trx, now }, form) => {
-				const resource = now.snapshot.resources.find((one) => one.id === form.id);
-				if (!resource) throw new Refusal('That is no longer in your home library. Reload the page.');
-				await measureTitle(trx, resource.id, { title: resource.title, ...measured(form) });
-				return resource.title;
+				const { run } = await runOf({ run: event.params.run! });
+				const thing = thingsOf(now, run, binderThings(now, run)).find((one) => one.id === form.id);
+				if (!thing) throw new Refusal('That’s no longer in this unit. Reload the page.');
+				const input = { title: thing.title, ...measured(form, now.snapshot.household.measures) };
+				if (form.id.startsWith('title-')) await measureTitle(trx, Number(form.id.slice(6)), input);
+				// What was measured of a binder stands as a thing of the unit's own.
+				else await addThing(trx, run.row.id, input);
+				return thing.title;
 			}
 		),
 	remove: (event) =>
@@ -108,20 +145,50 @@ export const actions: Actions = {
 			(text: string) => text,
 			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				return putAway(trx, now, run, placedIn(form.placed));
+				return putAway(trx, now, run, binderThings(now, run), placedIn(form.placed));
 			}
 		)
 };
 
-/** Which thing lies in which box, as the page sends it. @throws Refusal where it can't be read */
-function placedIn(text: string): Record<string, number> {
+const measure = Joi.number().min(0).max(20_000).required();
+const PLACED = Joi.array()
+	.max(500)
+	.items(
+		Joi.object({
+			place: id.required(),
+			packed: Joi.object({
+				box: Joi.string().max(30).required(),
+				copy: Joi.number().integer().min(1).required(),
+				kg: Joi.number().min(0).required(),
+				fill: Joi.number().min(0).required(),
+				items: Joi.array()
+					.max(20_000)
+					.items(
+						Joi.object({
+							item: Joi.string().max(30).required(),
+							x: measure,
+							y: measure,
+							z: measure,
+							length: measure,
+							width: measure,
+							height: measure
+						})
+					)
+					.required()
+			}).required(),
+			soft: Joi.array().items(Joi.string().max(30)).required()
+		})
+	);
+
+/** What lies in which box, as the page sends it. @throws Refusal where it can't be read */
+function placedIn(text: string): PutAway {
 	let placed: unknown;
 	try {
 		placed = JSON.parse(text);
 	} catch {
 		placed = null;
 	}
-	const { value, error } = Joi.object<Record<string, number>>().pattern(Joi.string(), id).validate(placed);
+	const { value, error } = PLACED.validate(placed);
 	if (error || !value) throw new Refusal('That can’t be read. Work it out again.');
-	return value;
+	return value as PutAway;
 }

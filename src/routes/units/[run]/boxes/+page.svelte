@@ -1,19 +1,24 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { counted } from '$core/words/index.ts';
+	import { lengthText, weightText } from '$core/measure/index.ts';
+	import { counted, listText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import PackBoxes from '$lib/ui/boxes/PackBoxes.svelte';
+	import ThingFields from '$lib/ui/boxes/ThingFields.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import TextField from '$lib/ui/field/TextField.svelte';
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const guessed = $derived(data.things.filter((one) => !one.isMeasured).length);
+	const guessed = $derived(data.things.filter((one) => !one.isMeasured).map((one) => one.id));
 	const sentence = $derived(
 		data.things.length === 0
 			? 'Nothing to put away yet.'
 			: data.boxes.length === 0
-				? 'No box with inner measures yet. Measure one under Places.'
+				? `${counted(
+						data.things.reduce((sum, one) => sum + one.count, 0),
+						'thing'
+					)}, and no box with inside measures yet.`
 				: `${counted(
 						data.things.reduce((sum, one) => sum + one.count, 0),
 						'thing'
@@ -21,65 +26,55 @@
 	);
 	const MOST = 100;
 	const shown = $derived(data.isAll ? data.things : data.things.slice(0, MOST));
-	const cm = (mm: number) => String(Math.round(mm) / 10);
-	const MEASURES = [
-		['length', 'Length, cm'],
-		['width', 'Width, cm'],
-		['height', 'Height, cm'],
-		['kg', 'Weight, kg'],
-		['count', 'How many']
-	] as const;
-	const BOXES = [
-		['upright', 'stays upright'],
-		['fragile', 'fragile']
-	] as const;
 </script>
 
 <svelte:head><title>Boxes · {data.unit.name} · Gather Bin</title></svelte:head>
 
-{#snippet measures(
-	one: {
-		length: number;
-		width: number;
-		height: number;
-		kg: number;
-		count: number;
-		upright: boolean;
-		fragile: boolean;
-	} | null
-)}
-	{#each MEASURES as [name, label] (name)}
-		<TextField
-			{label}
-			{name}
-			inputmode="decimal"
-			value={one
-				? name === 'kg' || name === 'count'
-					? String(one[name])
-					: cm(one[name])
-				: name === 'count'
-					? '1'
-					: ''}
-			look="!w-20"
-			{failure}
-		/>
-	{/each}
-	{#each BOXES as [name, label] (name)}
-		<label class="flex min-h-11 items-center gap-2"
-			><input type="checkbox" class="size-5" {name} checked={one?.[name] ?? false} />{label}</label
-		>
-	{/each}
-{/snippet}
-
 <p class="max-w-2xl font-display text-xl leading-snug font-medium sm:text-2xl">{sentence}</p>
-{#if guessed}<p class="mt-1 text-ink-2">
-		{counted(guessed, 'size')} taken from kind and pages; measure those that decide.
-	</p>{/if}
+<p class="mt-1 text-ink-2">
+	{#if guessed.length}{counted(guessed.length, 'size')} taken from kind and pages; measure those that decide.{/if}
+	{#if data.loose}{counted(data.loose, 'kind')} of loose supplies in the unit’s bin fill the gaps.{/if}
+</p>
 {#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
-{#if data.things.length && data.boxes.length}
+{#if data.ours.length}
+	<ul class="mt-3 flex flex-wrap gap-x-6 gap-y-1">
+		{#each data.ours as one (one.id)}
+			<li><a class="font-semibold" href="/boxes/{one.id}">{one.name}</a>, {counted(one.count, 'thing')}</li>
+		{/each}
+	</ul>
+{/if}
+<p class="mt-2"><a href="/units/{data.unit.id}/boxes/opening">Opening box: {data.opening}</a></p>
+
+{#if data.things.length}
 	<div class="mt-4">
-		<PackBoxes question={data.question} boxes={data.boxes} titles={data.titles} isMetric={data.isMetric} />
+		<p class="mb-2 flex flex-wrap gap-x-4 text-sm">
+			{#each [['', 'All of it'], ['bulky', 'Only the bulky half']] as [value, label] (value)}
+				<a
+					href={value ? `?half=${value}` : '?'}
+					aria-current={data.half === value ? 'true' : undefined}
+					class="aria-[current]:font-semibold aria-[current]:text-ink aria-[current]:no-underline"
+					data-sveltekit-noscroll>{label}</a
+				>
+			{/each}
+			{#if data.half === 'bulky'}<span class="text-ink-2"
+					>{data.flat.length
+						? `${counted(data.flat.length, 'flat thing')} can stand on the shelf: ${listText(data.flat.slice(0, 5))}${data.flat.length > 5 ? ' and more' : ''}.`
+						: 'Nothing of it is flat.'}</span
+				>{/if}
+		</p>
+		{#if data.binned.length}<p class="mb-2 text-sm">
+				{#each data.binned as one (one.box)}{one.box} takes {listText(one.titles)}.
+				{/each}
+				<span class="text-ink-2">They live in an open bin, so they aren’t packed.</span>
+			</p>{/if}
+		<PackBoxes
+			question={data.question}
+			boxes={data.boxes}
+			titles={data.titles}
+			{guessed}
+			system={data.system}
+		/>
 	</div>
 {/if}
 
@@ -92,18 +87,22 @@
 					<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
 					<span class="flex-1 text-sm text-ink-2">{one.where}</span>
 					<span class="text-sm tabular-nums"
-						>{one.isMeasured ? '' : 'about '}{cm(one.length)} × {cm(one.width)} × {cm(one.height)} cm, {one.kg}
-						kg</span
+						>{one.isMeasured ? '' : 'about '}{[one.length, one.width, one.height]
+							.map((mm) => lengthText(mm, data.system).replace(/ (?:in|cm)$/, ''))
+							.join(' × ')}
+						{data.system === 'us' ? 'in' : 'cm'}, {weightText(one.kg, data.system)}{one.soft
+							? ', soft'
+							: ''}</span
 					>
-					{#if one.own === null}
-						<a class="text-sm" href="?thing={one.id}" data-sveltekit-noscroll aria-label="Measure {one.title}"
-							>Measure</a
-						>
-					{:else}
+					{#if one.own !== null}
 						<form method="post" action="?/remove" use:enhance={saves()}>
 							<input type="hidden" name="id" value={one.own} />
 							<Button type="submit" look="quiet" size="small" aria-label="Remove {one.title}">Remove</Button>
 						</form>
+					{:else}
+						<a class="text-sm" href="?thing={one.id}" data-sveltekit-noscroll aria-label="Measure {one.title}"
+							>Measure</a
+						>
 					{/if}
 				</div>
 				{#if data.open === one.id && one.own === null}
@@ -113,8 +112,8 @@
 						use:enhance={saves()}
 						class="mt-2 flex flex-wrap items-end gap-3"
 					>
-						<input type="hidden" name="id" value={one.id.slice(6)} />
-						{@render measures(one)}
+						<input type="hidden" name="id" value={one.id} />
+						<ThingFields {one} system={data.system} {failure} />
 						<Button type="submit">Save</Button>
 					</form>
 				{/if}
@@ -127,13 +126,15 @@
 		use:enhance={saves({ reset: true })}
 		class="mt-4 flex flex-wrap items-end gap-3"
 	>
-		<TextField label="Something else" name="title" placeholder="Globe" {failure} class="min-w-48" />
-		{@render measures(null)}
+		<TextField
+			label="Something else"
+			name="title"
+			placeholder="Globe"
+			value={failure?.typed?.title ?? ''}
+			{failure}
+			class="min-w-48"
+		/>
+		<ThingFields one={null} system={data.system} {failure} />
 		<Button type="submit">Add</Button>
 	</form>
-	{#if data.binders.length}
-		<p class="mt-3 text-sm">
-			Your binders, to add here: {data.binders.map((one) => `${one.name}, ${one.size}`).join('; ')}.
-		</p>
-	{/if}
 </section>

@@ -1,0 +1,268 @@
+import {
+	HEAVY_KG,
+	NOT_ALONE_KG,
+	standOnShelf,
+	WALL,
+	type OnShelf,
+	type PackedBox,
+	type Standing
+} from '$core/boxes/index.ts';
+import { amountText, exact } from '$core/measure/index.ts';
+import { counted } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { placeOptions, placePath } from '../house/place-paths.ts';
+import { shelfSpace } from '../house/shelf-space.ts';
+import { shelvesOf } from '../library/shelves.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { movesOf } from './moving.ts';
+
+/** Something that lies in a box. */
+export type Inside = {
+	/** title-12, own-3 or lot-4 */
+	readonly id: string;
+	readonly title: string;
+	readonly detail: string;
+	readonly href: string | null;
+};
+
+/** A shelf with what stands on it, and where a box stands or would stand. Measures in mm. */
+export type ShelfView = {
+	readonly place: number;
+	readonly name: string;
+	readonly depth: number;
+	readonly width: number;
+	readonly height: number | null;
+	readonly floor: number | null;
+	readonly standing: readonly Standing[];
+	readonly box: OnShelf;
+	/** The box stands here already. */
+	readonly isHere: boolean;
+	/** Why this one: how high it is for its weight. */
+	readonly why: string;
+};
+
+export type BoxPage = {
+	readonly id: number;
+	readonly name: string;
+	readonly path: string;
+	readonly parent: number | null;
+	readonly unit: { readonly id: number; readonly name: string } | null;
+	readonly detail: Row<'box_detail'> | null;
+	readonly inner: { readonly length: number; readonly width: number; readonly height: number } | null;
+	readonly inside: readonly Inside[];
+	/** As it was packed, with what still lies in it. */
+	readonly packed: PackedBox | null;
+	readonly titles: Readonly<Record<string, string>>;
+	readonly kg: number | null;
+	readonly caution: string;
+	readonly shelves: readonly ShelfView[];
+	readonly moves: readonly { readonly id: number; readonly text: string }[];
+	/** Places that a thing of this box is likely to go to, the likeliest first. */
+	readonly nearby: readonly { readonly value: string; readonly label: string }[];
+	/** Things of its unit that lie elsewhere. */
+	readonly elsewhere: readonly { readonly value: string; readonly label: string }[];
+};
+
+/** A shelf at about this height is easiest for something heavy, mm (NIOSH lifting equation: V = 75 cm). */
+const EASY_MM = 750;
+/** Books, and boxes whose height nobody measured, are about so high, mm (common practice). */
+const USUAL_HIGH = 240;
+/** Over this, lifting needs a stool, mm (common practice). */
+const HIGH_MM = 1500;
+
+/** What is known of a box, from its place; null where that is none. */
+export function boxPage(now: Situation, id: number): BoxPage | null {
+	const { snapshot } = now;
+	const place = byId(snapshot.places).get(id);
+	if (!place || place.kind !== 'box') return null;
+	const layout = snapshot.boxLayouts.find((one) => one.place_id === id) ?? null;
+	const opening = snapshot.openingBoxes.find((one) => one.place_id === id);
+	const run =
+		now.runs.find((one) => one.row.id === layout?.run_id) ??
+		now.runs.find((one) => one.row.id === opening?.run_id) ??
+		now.runs.find((one) => one.row.collecting_place_id === id) ??
+		null;
+	const inside = insideOf(now, id);
+	const there = new Set(inside.map((one) => one.id));
+	const all = layout ? parsed(layout.packed) : null;
+	const packed = all ? { ...all, items: all.items.filter((one) => there.has(one.item)) } : null;
+	const kg = packed && packed.items.length ? weightOf(now, packed, all!) : null;
+	const { length_mm, width_mm, height_mm } = place;
+	const inner =
+		length_mm && width_mm && height_mm ? { length: length_mm, width: width_mm, height: height_mm } : null;
+	return {
+		id,
+		name: place.name,
+		path: placePath(snapshot.places, id),
+		parent: place.parent_id,
+		unit: run ? { id: run.row.id, name: run.unit.name } : null,
+		detail: snapshot.boxDetails.find((one) => one.place_id === id) ?? null,
+		inner,
+		inside,
+		packed: inner ? packed : null,
+		titles: Object.fromEntries(inside.map((one) => [one.id, one.title])),
+		kg,
+		caution: cautionOf(kg ?? 0),
+		shelves: inner ? shelvesFor(now, place, inner, kg ?? 0) : [],
+		moves: movesOf(now, (one) => one.from_place_id === id || one.to_place_id === id),
+		nearby: nearbyOf(now, id),
+		elsewhere: run ? elsewhereOf(now, run.row.id, id) : []
+	};
+}
+
+export const cautionOf = (kg: number): string =>
+	kg > NOT_ALONE_KG
+		? 'Over 23 kg (51 lb): don’t lift it alone.'
+		: kg > HEAVY_KG
+			? 'Over 9 kg (20 lb): heavy. Lift it close to you.'
+			: '';
+
+/** Weight of what is still in it: what was packed, less what was taken out. */
+function weightOf({ snapshot }: Situation, packed: PackedBox, all: PackedBox): number {
+	const volume = (box: PackedBox) =>
+		box.items.reduce((sum, one) => sum + one.length * one.width * one.height, 0);
+	const own = byId(snapshot.boxedThings);
+	const gone = all.items
+		.filter((one) => !packed.items.includes(one))
+		.reduce((sum, one) => sum + (own.get(Number(one.item.split('-')[1]))?.grams ?? 0) / 1000, 0);
+	// Things whose weight nobody noted weigh their share of the room.
+	const share = volume(all) ? volume(packed) / volume(all) : 1;
+	return Math.round(Math.max(0, gone ? all.kg - gone : all.kg * share) * 10) / 10;
+}
+
+/** All that lies right in a place. */
+export function insideOf({ snapshot, runs }: Situation, place: number): Inside[] {
+	const items = byId(snapshot.items);
+	const unitOf = (run: number | null) => runs.find((one) => one.row.id === run)?.unit.name ?? '';
+	return [
+		...snapshot.boxedThings
+			.filter((one) => one.place_id === place && one.resource_id === null)
+			.map((one): Inside => ({
+				id: `own-${one.id}`,
+				title: one.count > 1 ? `${one.title} × ${one.count}` : one.title,
+				detail: unitOf(one.run_id),
+				href: null
+			})),
+		...snapshot.resources
+			.filter((one) => one.place_id === place && one.owned === 1)
+			.map((one): Inside => ({
+				id: `title-${one.id}`,
+				title: one.title,
+				detail: one.kind,
+				href: `/home/books/${one.id}`
+			})),
+		...snapshot.lots
+			.filter((one) => one.place_id === place && one.amount !== '0')
+			.map((one): Inside => ({
+				id: `lot-${one.id}`,
+				title: items.get(one.item_id)?.name ?? '',
+				detail: amountText(exact(one.amount), one.unit),
+				href: `/home/supplies?item=${one.item_id}`
+			}))
+	].toSorted((a, b) => (a.title < b.title ? -1 : 1));
+}
+
+/** Shelves with measures on which a box stands or would fit, the best for its weight first. */
+function shelvesFor(
+	now: Situation,
+	box: Row<'place'>,
+	inner: { readonly length: number; readonly width: number; readonly height: number },
+	kg: number
+): ShelfView[] {
+	const { snapshot } = now;
+	const titlesOn = new Map(shelvesOf(now).map((one) => [one.place, one]));
+	return snapshot.places
+		.flatMap((shelf): ShelfView[] => {
+			const { along, depth, height, floor } = shelfSpace(shelf);
+			if (shelf.kind !== 'shelf' || along === null || depth === null) return [];
+			const boxes = snapshot.places.filter(
+				(one) => one.parent_id === shelf.id && one.kind === 'box' && one.id !== box.id && one.length_mm
+			);
+			const titles = titlesOn.get(shelf.id);
+			const standing: Standing[] = [
+				...boxes.map((one) => ({
+					name: one.name,
+					along: Math.min(one.length_mm!, one.width_mm ?? one.length_mm!) + 2 * WALL,
+					high: (one.height_mm ?? USUAL_HIGH) + WALL
+				})),
+				...(titles && titles.taken > 0
+					? [
+							{
+								name: counted(titles.spines.length, 'title'),
+								along: Math.round(titles.taken),
+								high: USUAL_HIGH
+							}
+						]
+					: [])
+			];
+			const space = { depth, width: along, height };
+			const fit = standOnShelf(space, standing, inner);
+			if (!fit) return [];
+			const isHere = box.parent_id === shelf.id;
+			const why =
+				floor === null
+					? ''
+					: kg > HEAVY_KG && floor > HIGH_MM
+						? 'too high for its weight'
+						: kg > HEAVY_KG
+							? 'a good height for something heavy'
+							: floor > HIGH_MM
+								? 'high up, and light enough'
+								: '';
+			return [
+				{
+					place: shelf.id,
+					name: placePath(snapshot.places, shelf.id),
+					...space,
+					floor,
+					standing,
+					box: fit,
+					isHere,
+					why
+				}
+			];
+		})
+		.toSorted(
+			(a, b) =>
+				Number(b.isHere) - Number(a.isHere) ||
+				(kg > HEAVY_KG
+					? Math.abs((a.floor ?? EASY_MM) - EASY_MM) - Math.abs((b.floor ?? EASY_MM) - EASY_MM)
+					: a.box.freeAlong - b.box.freeAlong)
+		);
+}
+
+/** Where its things came from, then where things went lately. */
+function nearbyOf(now: Situation, id: number): { value: string; label: string }[] {
+	const { snapshot } = now;
+	const seen = [
+		...snapshot.movings
+			.toReversed()
+			.flatMap((one) => [one.to_place_id === id ? one.from_place_id : one.to_place_id]),
+		...snapshot.resources.filter((one) => one.owned === 1).flatMap((one) => one.place_id)
+	].flatMap((one) => (one === null || one === id ? [] : one));
+	const options = new Map(placeOptions(now).map((one) => [Number(one.value), one]));
+	return [...new Set(seen)].slice(0, 4).flatMap((place) => options.get(place) ?? []);
+}
+
+function elsewhereOf({ snapshot }: Situation, run: number, id: number): { value: string; label: string }[] {
+	const lessons = new Set(snapshot.lessons.filter((one) => one.run_id === run).map((one) => one.id));
+	const used = new Set(
+		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
+	);
+	return [
+		...snapshot.boxedThings
+			.filter((one) => one.run_id === run && one.place_id !== id)
+			.map((one) => ({
+				value: `own-${one.id}`,
+				label: `${one.title}, ${one.place_id === null ? 'in use' : placePath(snapshot.places, one.place_id)}`
+			})),
+		...snapshot.resources
+			.filter((one) => used.has(one.id) && one.owned === 1 && one.place_id !== id)
+			.map((one) => ({
+				value: `title-${one.id}`,
+				label: `${one.title}, ${one.place_id === null ? 'in use' : placePath(snapshot.places, one.place_id)}`
+			}))
+	].toSorted((a, b) => (a.label < b.label ? -1 : 1));
+}

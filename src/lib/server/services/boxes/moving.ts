@@ -1,0 +1,76 @@
+import { dayText } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
+import { exact } from '$core/measure/index.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { noteMove } from '../../stores/boxes/boxes.ts';
+import { putThing } from '../../stores/boxes/things.ts';
+import { updateResource } from '../../stores/library/resources.ts';
+import { moveLot } from '../../stores/stash/lots.ts';
+import { placePath } from '../house/place-paths.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/**
+ * Moves a thing, by its id (title-12, own-3 or lot-4), into a place, or out of all (null); the move is remembered. A
+ * thing that was made just now is given with its title. Answers its title.
+ * @throws Refusal where it is gone
+ */
+export async function moveThing(
+	trx: Trx,
+	{ snapshot, today }: Situation,
+	id: string,
+	place: number | null,
+	fresh: string | null = null
+): Promise<string> {
+	if (place !== null && !byId(snapshot.places).has(place))
+		throw new Refusal('That place is gone. Reload the page.');
+	const [kind, number] = id.split('-');
+	const key = Number(number);
+	const gone = new Refusal('That is gone already. Reload the page.');
+	if (kind === 'title') {
+		const row = byId(snapshot.resources).get(key);
+		if (!row) throw gone;
+		if (row.place_id === place) return row.title;
+		await updateResource(trx, key, { place_id: place });
+		await noteMove(
+			trx,
+			{ title: row.title, resource: key, thing: null, from: row.place_id, to: place },
+			today
+		);
+		return row.title;
+	}
+	if (kind === 'own') {
+		const row = byId(snapshot.boxedThings).get(key);
+		if (!row && fresh === null) throw gone;
+		const title = row?.title ?? fresh!;
+		if (row && row.place_id === place) return title;
+		await putThing(trx, key, place);
+		await noteMove(trx, { title, resource: null, thing: key, from: row?.place_id ?? null, to: place }, today);
+		return title;
+	}
+	const lot = byId(snapshot.lots).get(key);
+	if (kind !== 'lot' || !lot) throw gone;
+	if (place === null) throw new Refusal('Supplies have a place of their own. Choose one.', 'place');
+	await moveLot(trx, key, exact(lot.amount), place, today);
+	return byId(snapshot.items).get(lot.item_id)?.name ?? '';
+}
+
+/** The last moves of one thing, or into and out of one place, in words, the latest first. */
+export function movesOf(
+	{ snapshot }: Situation,
+	of: (move: Row<'moving'>) => boolean,
+	most = 8
+): { readonly id: number; readonly text: string }[] {
+	return snapshot.movings
+		.filter(of)
+		.toReversed()
+		.slice(0, most)
+		.map((one) => {
+			const name = (place: number | null) => (place === null ? 'in use' : placePath(snapshot.places, place));
+			return {
+				id: one.id,
+				text: `${dayText(one.on_day)}: ${one.title}, from ${name(one.from_place_id)} to ${name(one.to_place_id)}`
+			};
+		});
+}
