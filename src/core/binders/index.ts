@@ -1,5 +1,4 @@
-export { cutOut, frame, labelPlaces, labelSheets, setEven,
-	setIn, type Label, type LabelSheet } from './labels.ts';
+export { cutOut, frame, labelPlaces, labelSheets, setEven, type Label, type LabelSheet } from './labels.ts';
 export { coilFor, ringsFor, thickness, type Layer, type Stack, type StackInput } from './thickness.ts';
 export {
 	bursts,

@@ -1,3 +1,4 @@
+import { above } from './drawing.ts';
 import { pack, type BoxKind, type ItemKind, type Packing, type Progress } from './pack.ts';
 import { HEAVY_KG } from './measures.ts';
 
@@ -41,9 +42,19 @@ export function packUnit(question: UnitQuestion, progress?: Progress, most?: num
 		? pack({ boxes, items: items.map((one) => ({ ...one, late: 0 })) }, progress, most)
 		: inOrder;
 	const [a, b] = [counts(inOrder), counts(free)];
-	const isFirstOnTop = a[0] < b[0] || (a[0] === b[0] && a[1] <= b[1]);
-	const packing = isFirstOnTop ? inOrder : free;
-	return { ...withSoft(packing, boxes, soft), isFirstOnTop };
+	const isNoWorse = a[0] < b[0] || (a[0] === b[0] && a[1] <= b[1]);
+	const packing = isNoWorse ? inOrder : free;
+	return { ...withSoft(packing, boxes, soft), isFirstOnTop: !isOrdered || isOnTop(packing, items) };
+}
+
+/** Whether nothing that is needed later lies on what is needed first. */
+function isOnTop({ used }: Packing, items: readonly ItemKind[]): boolean {
+	const late = new Map(items.map((one) => [one.item, one.late ?? 0]));
+	return used.every((box) =>
+		box.items.every((one) =>
+			above(box.items, one).every((over) => late.get(over.item)! >= late.get(one.item)!)
+		)
+	);
 }
 
 function withSoft(
@@ -108,12 +119,12 @@ export type BoxSize = {
 
 /** Sizes that stores usually have, inner measures (common practice, from memory; measure before you buy). */
 export const USUAL_BOXES: readonly BoxSize[] = [
-	{ name: 'shoebox size', length: 300, width: 180, height: 110 },
-	{ name: 'small', length: 380, width: 260, height: 150 },
+	{ name: 'shoebox', length: 300, width: 180, height: 110 },
+	{ name: 'small box', length: 380, width: 260, height: 150 },
 	{ name: 'file box', length: 380, width: 310, height: 250 },
-	{ name: 'medium', length: 430, width: 320, height: 250 },
-	{ name: 'under-the-bed', length: 720, width: 400, height: 150 },
-	{ name: 'large', length: 560, width: 390, height: 290 }
+	{ name: 'medium tub', length: 430, width: 320, height: 250 },
+	{ name: 'under-the-bed box', length: 720, width: 400, height: 150 },
+	{ name: 'large tub', length: 560, width: 390, height: 290 }
 ];
 
 /** How a unit would go into boxes of one size. */
@@ -137,7 +148,7 @@ const WORK_A_SIZE = 3_000_000;
  * Which box to get: the unit packed into each size by itself, no box over `maxKg` (usually what is still light). The
  * first one is the advice: fewest boxes up to two, then the least room.
  *
- * @example whichBox({ items: [atlas], soft: [] })[0].name // 'small'
+ * @example whichBox({ items: [atlas], soft: [] })[0].name // 'small box'
  */
 export function whichBox(
 	{ items, soft }: Omit<UnitQuestion, 'boxes'>,

@@ -5,7 +5,7 @@ import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
 import { NOT_UNDONE, TRACKED } from '../database/tables/index.ts';
 import { seedDemo } from '../demo/seed.ts';
-import type { Doer } from '../history/changes.ts';
+import { change, type Doer, type Trx } from '../history/changes.ts';
 import { computeSituation, type Situation } from '../services/readiness/situation.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 
@@ -74,3 +74,21 @@ export const doer = (operation: string | null = null, device = 'laptop'): Doer =
 	actor: null,
 	operation
 });
+
+/** The demo's running unit, with what a test does to it. */
+export async function mapsHouse() {
+	const store = await openTestStore();
+	const now = async () => {
+		const situation = await situationOf(store);
+		return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
+	};
+	return {
+		store,
+		now,
+		/** Does something as one change, from what is there then. */
+		does: async <T>(work: (trx: Trx, at: Awaited<ReturnType<typeof now>>) => Promise<T>): Promise<T> => {
+			const at = await now();
+			return (await change(store.write, doer(), 'A change', (trx) => work(trx, at))).result as T;
+		}
+	};
+}

@@ -69,7 +69,7 @@
 	const advice = (first: SizeAnswer) =>
 		first.count === null
 			? `None of the usual sizes takes all of it: ${listText(first.left.map((one) => titles[one]).slice(0, 4))} won’t go in.`
-			: `${counted(first.count, `${first.name} box`, `${first.name} boxes`)}, ${inner(first)} inside: ${weightText(first.heaviestKg, system)}${first.count > 1 ? ' the heaviest' : ''}.`;
+			: `${counted(first.count, first.name, first.name + (first.name.endsWith('x') ? 'es' : 's'))}, ${inner(first)} inside: ${weightText(first.heaviestKg, system)}${first.count > 1 ? ' the heaviest' : ''}.`;
 	const inner = (one: { length: number; width: number; height: number }) =>
 		[one.length, one.width, one.height].map((mm) => lengthText(mm, system)).join(' × ');
 </script>

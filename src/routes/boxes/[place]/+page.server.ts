@@ -7,9 +7,9 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { boxPage } from '$lib/server/services/boxes/box-page.ts';
-import { moveThing } from '$lib/server/services/boxes/moving.ts';
+import { moveThing, placeBefore } from '$lib/server/services/boxes/moving.ts';
 import { limitOf } from '$lib/server/services/boxes/putting-away.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
 import { describeBox, type BoxDetail } from '$lib/server/stores/boxes/boxes.ts';
 import { movePlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -43,7 +43,11 @@ export const actions: Actions = {
 				to: id.empty('').allow(null).default(null)
 			}),
 			(text: string) => text,
-			async ({ trx, now }, form) => `Out: ${await moveThing(trx, now, form.thing, form.to)}`
+			async ({ trx, now }, form) => {
+				const to = form.to ?? placeBefore(now, form.thing, Number(event.params.place));
+				const title = await moveThing(trx, now, form.thing, to);
+				return `Out: ${title}${to === null ? '' : `, to ${placePath(now.snapshot.places, to)}`}`;
+			}
 		),
 	in: (event) =>
 		handleForm(

@@ -146,7 +146,7 @@
 							label="Put in"
 							name="thing"
 							class="min-w-56 flex-1"
-							options={page.elsewhere}
+							options={[{ value: '', label: 'choose' }, ...page.elsewhere]}
 							{failure}
 						/>
 						<Button type="submit" look="main">In</Button>

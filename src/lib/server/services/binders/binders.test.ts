@@ -8,7 +8,7 @@ import { openPdf, startPdfium, withRoom } from '../../files/pdf/pdfium.ts';
 import { pdfs } from '../../files/pdf/pdf-process.ts';
 import { change } from '../../history/changes.ts';
 import { setBinder, setHouseBinders } from '../../stores/binders/binders.ts';
-import { doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { doer, mapsHouse } from '../../tests/household.ts';
 import { labelPlan } from './labels.ts';
 import { bindersView, filedOf, labelsIn, resultOf } from './view.ts';
 
@@ -48,20 +48,9 @@ async function linesIn(path: string): Promise<{ x: number; y: number; width: num
 	return lines;
 }
 
-async function house() {
-	const store = await openTestStore();
-	return {
-		store,
-		now: async () => {
-			const situation = await situationOf(store);
-			return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
-		}
-	};
-}
-
 describe('the binders of a unit', () => {
 	it('the demo’s binder won’t close from week 8 on; the next larger one does; several are split at lessons', async () => {
-		const { store, now } = await house();
+		const { store, now } = await mapsHouse();
 		const { situation, run } = await now();
 		const view = bindersView(situation, run);
 		expect(view.sentence).toMatch(/won’t close from week 8, lesson 12/);
@@ -76,7 +65,7 @@ describe('the binders of a unit', () => {
 		expect(bindersView(after.situation, after.run).sentence).toMatch(/closes through lesson 13/);
 	});
 	it('what is filed is what is printed: each copy of each page once', async () => {
-		const { now } = await house();
+		const { now } = await mapsHouse();
 		const { situation, run } = await now();
 		const [binder] = resultOf(situation, run, 'screen').containers;
 		const sheets = filedOf(situation, run).flatMap((one) => one.filed);
@@ -93,7 +82,7 @@ describe('the binders of a unit', () => {
 		expect(binder.stack).toEqual(alone);
 	});
 	it('every way has its parts and its price; a price of the household’s own counts', async () => {
-		const { store, now } = await house();
+		const { store, now } = await mapsHouse();
 		const before = await now();
 		const cost = (view: ReturnType<typeof bindersView>) =>
 			view.ways.find((one) => one.way === 'protectors')!.cost;
@@ -111,7 +100,7 @@ describe('the binders of a unit', () => {
 
 describe('label files', () => {
 	it('lie within 0.2 mm of where they should, measured in the file', async () => {
-		const { now } = await house();
+		const { now } = await mapsHouse();
 		const { situation, run } = await now();
 		const { paper, sheets } = labelPlan(situation, run, 'test', 'labels');
 		const to = join(folder, 'test.pdf');
@@ -137,7 +126,7 @@ describe('label files', () => {
 		expect(page.text.match(/\d+/g)).toHaveLength(wanted.length);
 	});
 	it('every lesson has its tab, its slip and its place in the contents', async () => {
-		const { now } = await house();
+		const { now } = await mapsHouse();
 		const { situation, run } = await now();
 		for (const kind of ['tabs', 'pockets', 'contents'] as const)
 			for (const on of ['labels', 'paper'] as const) {

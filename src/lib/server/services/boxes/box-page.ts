@@ -84,7 +84,10 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 		now.runs.find((one) => one.row.id === opening?.run_id) ??
 		now.runs.find((one) => one.row.collecting_place_id === id) ??
 		null;
-	const inside = insideOf(now, id);
+	const inside = insideOf(now, id).map((one) => ({
+		...one,
+		detail: one.detail === run?.unit.name ? '' : one.detail
+	}));
 	const there = new Set(inside.map((one) => one.id));
 	const all = layout ? parsed(layout.packed) : null;
 	const packed = all ? { ...all, items: all.items.filter((one) => there.has(one.item)) } : null;

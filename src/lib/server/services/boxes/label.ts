@@ -1,4 +1,4 @@
-import { cutOut, frame, setEven, setIn } from '$core/binders/index.ts';
+import { cutOut, frame } from '$core/binders/index.ts';
 import { weightText } from '$core/measure/index.ts';
 import { printingOf, type Paper, type SheetPlan, type Side } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
@@ -12,6 +12,13 @@ import { qrModules } from './qr.ts';
 const LABEL = { width: 180, height: 120 };
 const CODE = 40;
 const PADDING = 5;
+const LINE = 7;
+const POINT = 25.4 / 72;
+/** Letters are about so wide, of their size. */
+const LETTER = 0.55;
+/** The size, points, in which a line goes into a width in mm, `most` at most. */
+const pointsFor = (text: string, width: number, most: number) =>
+	Math.min(most, width / (Math.max(1, text.length) * LETTER * POINT));
 /** More lines are not read on a lid. */
 const MOST_LINES = 14;
 
@@ -38,19 +45,29 @@ export function boxLabel(
 		...shown,
 		...(names.length > shown.length ? [`and ${names.length - shown.length} more: scan the code`] : [])
 	];
-	const left = { x: at.x, y: at.y, width: LABEL.width - CODE - PADDING, height: CODE + PADDING };
 	const half = Math.ceil(lines.length / 2);
 	const columns = lines.length > MOST_LINES / 2 ? [lines.slice(0, half), lines.slice(half)] : [lines];
-	const columnWidth = LABEL.width / columns.length;
-	const body: Side['text'] = columns.flatMap((own, index) => {
-		const line = Math.min(7, (LABEL.height - CODE - 2 * PADDING) / Math.max(1, half));
-		return setEven(own, {
-			x: at.x + index * columnWidth,
-			y: at.y + CODE + PADDING,
-			width: columnWidth,
-			height: line * Math.max(1, own.length) + 5
-		}).map((one) => ({ ...one, bold: false }));
-	});
+	const top = at.y + CODE + 2 * PADDING;
+	const line = Math.min(
+		LINE,
+		(LABEL.height - CODE - 3 * PADDING) / Math.max(1, ...columns.map((one) => one.length))
+	);
+	const columnWidth = LABEL.width / columns.length - 2 * PADDING;
+	const body: Side['text'] = columns.flatMap((own, index) =>
+		own.map((text, row) => ({
+			text,
+			x: at.x + PADDING + (index * LABEL.width) / columns.length,
+			y: top + (row + 0.8) * line,
+			points: pointsFor(text, columnWidth, (line / POINT) * 0.8),
+			bold: false
+		}))
+	);
+	const head = LABEL.width - CODE - 3 * PADDING;
+	const text: Side['text'] = [
+		{ text: box.name, x: at.x + PADDING, y: at.y + 19, points: pointsFor(box.name, head, 40), bold: true },
+		{ text: about, x: at.x + PADDING, y: at.y + 31, points: pointsFor(about, head, 15), bold: false },
+		...body
+	];
 	return {
 		paper,
 		sheets: [
@@ -59,7 +76,7 @@ export function boxLabel(
 				front: {
 					placed: [],
 					cuts: frame(at),
-					text: [...setIn([box.name, about], { ...left, height: 26 }), ...body],
+					text,
 					blocks: qrModules(address, {
 						x: at.x + LABEL.width - CODE - PADDING,
 						y: at.y + PADDING,

@@ -67,10 +67,20 @@ export function movesOf(
 		.toReversed()
 		.slice(0, most)
 		.map((one) => {
-			const name = (place: number | null) => (place === null ? 'in use' : placePath(snapshot.places, place));
-			return {
-				id: one.id,
-				text: `${dayText(one.on_day)}: ${one.title}, from ${name(one.from_place_id)} to ${name(one.to_place_id)}`
-			};
+			const name = (place: number) => placePath(snapshot.places, place);
+			const from = one.from_place_id === null ? '' : `, from ${name(one.from_place_id)}`;
+			const to = one.to_place_id === null ? `${from ? ' ' : ', '}to use` : ` into ${name(one.to_place_id)}`;
+			return { id: one.id, text: `${dayText(one.on_day)}: ${one.title}${from}${to}` };
 		});
+}
+
+/** Where a thing goes that is taken out of a box: back to where it was before; null where that is not known. */
+export function placeBefore({ snapshot }: Situation, id: string, box: number): number | null {
+	const [kind, number] = id.split('-');
+	const last = snapshot.movings.findLast(
+		(one) =>
+			one.to_place_id === box &&
+			(kind === 'title' ? one.resource_id : kind === 'own' ? one.boxed_thing_id : null) === Number(number)
+	);
+	return last?.from_place_id ?? null;
 }

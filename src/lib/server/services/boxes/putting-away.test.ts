@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { packUnit, type UnitPacking } from '$core/boxes/index.ts';
-import { change, undo } from '../../history/changes.ts';
+import { undo } from '../../history/changes.ts';
 import { removeResource } from '../../stores/library/resources.ts';
 import { addThing, measureTitle } from '../../stores/boxes/things.ts';
-import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { binderThings } from '../binders/view.ts';
@@ -11,24 +11,6 @@ import { boxPage } from './box-page.ts';
 import { moveThing } from './moving.ts';
 import { boxesOf, LOOSE, looseSupplies, packQuestion, putAway, type PutAway } from './putting-away.ts';
 import { thingsOf } from './things.ts';
-
-async function house() {
-	const store = await openTestStore();
-	const now = async () => {
-		const situation = await situationOf(store);
-		return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
-	};
-	return {
-		store,
-		now,
-		does: async <T>(
-			work: (trx: Parameters<typeof putAway>[0], at: Awaited<ReturnType<typeof now>>) => Promise<T>
-		) => {
-			const at = await now();
-			return (await change(store.write, doer(), 'Boxes', (trx) => work(trx, at))).result as T;
-		}
-	};
-}
 
 type Now = { situation: Situation; run: RunSituation };
 const thingsIn = ({ situation, run }: Now) => thingsOf(situation, run, binderThings(situation, run));
@@ -46,7 +28,7 @@ const sent = (packing: UnitPacking): PutAway =>
 
 describe('putting a unit away', () => {
 	it('all of the demo’s unit goes into the house’s boxes, and lies there afterwards; undone it lies where it was', async () => {
-		const { store, now, does } = await house();
+		const { store, now, does } = await mapsHouse();
 		const before = await allRows(store);
 		const at = await now();
 		const things = thingsIn(at);
@@ -76,7 +58,7 @@ describe('putting a unit away', () => {
 		expect(await allRows(store)).toEqual(before);
 	});
 	it('what is taken out is gone from the drawing and the weight, and the way it took is remembered', async () => {
-		const { now, does } = await house();
+		const { now, does } = await mapsHouse();
 		const packing = packed(await now());
 		await does((trx, at) =>
 			putAway(trx, at.situation, at.run, binderThings(at.situation, at.run), sent(packing))
@@ -89,7 +71,7 @@ describe('putting a unit away', () => {
 		expect(after.packed!.items).toHaveLength(full.packed!.items.length - 1);
 		expect(after.kg).toBeCloseTo(full.kg! - globe.kg, 1);
 		expect(after.moves[0].text).toContain('Globe, from ');
-		expect(after.moves[0].text).toContain('to in use');
+		expect(after.moves[0].text).toContain('box for Maps to use');
 		expect(after.elsewhere.map((one) => one.value)).toContain(globe.id);
 		await does((trx, at) => moveThing(trx, at.situation, globe.id, globe.place));
 		expect(boxPage((await now()).situation, globe.place!)!.kg).toBeCloseTo(full.kg!, 1);
@@ -97,7 +79,7 @@ describe('putting a unit away', () => {
 		await expect(does((trx, at) => moveThing(trx, at.situation, globe.id, 99_999))).rejects.toThrow('place');
 	});
 	it('measures go before what kind and pages say; a thing too large for every box is left and named', async () => {
-		const { now, does } = await house();
+		const { now, does } = await mapsHouse();
 		const title = thingsIn(await now()).find((one) => one.id.startsWith('title-'))!;
 		expect(title.isMeasured).toBe(false);
 		const size = {
@@ -138,7 +120,7 @@ describe('putting a unit away', () => {
 		).rejects.toThrow('changed meanwhile');
 	});
 	it('a title that was measured and moved can be taken out of the library, with all that is known of it', async () => {
-		const { store, now, does } = await house();
+		const { store, now, does } = await mapsHouse();
 		const at = await now();
 		const title = thingsIn(at).find((one) => one.id.startsWith('title-'))!;
 		const id = Number(title.id.slice(6));

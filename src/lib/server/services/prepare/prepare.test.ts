@@ -3,7 +3,7 @@ import { prep } from '$core/prepare/index.ts';
 import { change, undo } from '../../history/changes.ts';
 import { addOwnJob } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
-import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { moveCopies } from '../print/copies.ts';
 import { icalOf } from '../plan/calendar-file.ts';
 import { copyState, printKey } from '../readiness/streams/prints.ts';
@@ -14,22 +14,11 @@ import { finishJob, moveJob, sittingPage, stopSitting } from './sitting.ts';
 
 /** The demo's running unit, with what a test does to it. */
 async function house() {
-	const store = await openTestStore();
-	const now = async () => {
-		const situation = await situationOf(store);
-		return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
-	};
+	const maps = await mapsHouse();
 	return {
-		store,
-		now,
-		does: async <T>(
-			work: (trx: Parameters<typeof acceptPlan>[0], at: Awaited<ReturnType<typeof now>>) => Promise<T>
-		) => {
-			const at = await now();
-			return (await change(store.write, doer(), 'Prepare', (trx) => work(trx, at))).result as T;
-		},
+		...maps,
 		planned: async () => {
-			const { situation } = await now();
+			const { situation } = await maps.now();
 			const plan = prep(planQuestion(situation).input);
 			return Object.fromEntries(plan.sittings.flatMap((one) => one.jobs.map((id) => [id, Number(one.id)])));
 		}

@@ -17,7 +17,7 @@ import { change, undo } from '../../history/changes.ts';
 import { setPrinting } from '../../stores/house/household.ts';
 import { removeLesson } from '../../stores/plan/lessons.ts';
 import { dropPrints, printOf, sortPages, unsortPages, updatePrint } from '../../stores/print/prints.ts';
-import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { actsOf } from '../readiness/acts.ts';
 import { boardOf } from '../readiness/board.ts';
 import { takeStep } from '../readiness/steps.ts';
@@ -31,24 +31,12 @@ import { printView } from './view.ts';
 
 afterAll(() => pdfs.close());
 
-/** The demo's running unit, with what a test does to it. */
 async function maps() {
-	const store = await openTestStore();
-	const now = async () => {
-		const situation = await situationOf(store);
-		return { situation, run: situation.runs.find((one) => one.unit.name === 'Maps and Wayfinding')! };
-	};
+	const house = await mapsHouse();
 	return {
-		store,
-		now,
-		does: async <T>(
-			work: (trx: Parameters<typeof sortPages>[0], at: Awaited<ReturnType<typeof now>>) => Promise<T>
-		) => {
-			const at = await now();
-			return (await change(store.write, doer(), 'Print', (trx) => work(trx, at))).result as T;
-		},
+		...house,
 		print: async (title: string) => {
-			const { situation, run } = await now();
+			const { situation, run } = await house.now();
 			return printsOf(situation.snapshot, run).find((one) => one.row.title === title)!;
 		}
 	};

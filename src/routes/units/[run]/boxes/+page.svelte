@@ -88,7 +88,7 @@
 					<span class="flex-1 text-sm text-ink-2">{one.where}</span>
 					<span class="text-sm tabular-nums"
 						>{one.isMeasured ? '' : 'about '}{[one.length, one.width, one.height]
-							.map((mm) => lengthText(mm, data.system).replace(/ (?:in|cm)$/, ''))
+							.map((mm) => lengthText(Math.round(mm), data.system).replace(/ (?:in|cm)$/, ''))
 							.join(' × ')}
 						{data.system === 'us' ? 'in' : 'cm'}, {weightText(one.kg, data.system)}{one.soft
 							? ', soft'
