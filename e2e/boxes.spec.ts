@@ -56,7 +56,9 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await expect(page.getByRole('heading', { name: 'Take out' })).toBeVisible();
 	await expectAccessible(page);
 	await page.getByRole('link', { name: 'Where Compass × 2 is' }).click();
-	await expect(page.getByText(/Compass × 2, (?:flat|on edge)\. (?:Nothing lies on it|Lift out first)/)).toBeVisible();
+	await expect(
+		page.getByText(/Compass × 2, (?:flat|on edge)\. (?:Nothing is on top of it|Lift out first)/)
+	).toBeVisible();
 	await page.getByRole('button', { name: 'Take out The Patient Mapmaker' }).click();
 	await expect(page.getByText('Out: The Patient Mapmaker, to School room › desk').first()).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Take out The Patient Mapmaker' })).toHaveCount(0);
@@ -79,7 +81,9 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await page.getByRole('combobox', { name: 'Search everything' }).fill('where is the globe');
 	await page.getByRole('option', { name: /^Globe School room › box for Maps/ }).click();
 	await expect(page.getByText('Globe is in here.')).toBeVisible();
-	await expect(page.getByText(/Globe, (?:flat|on edge)\. (?:Nothing lies on it|Lift out first)/)).toBeVisible();
+	await expect(
+		page.getByText(/Globe, (?:flat|on edge)\. (?:Nothing is on top of it|Lift out first)/)
+	).toBeVisible();
 });
 
 test('an opening box fills, says what it has nothing of, and hides what nobody may see yet', async ({

@@ -29,11 +29,16 @@ import { change } from '../src/lib/server/history/changes.ts';
 import { gatherList } from '../src/lib/server/services/gathering/list.ts';
 import { readSnapshot } from '../src/lib/server/snapshot/snapshot.ts';
 import { fillHouse, fillLarge, fillLibrary, fillUnlooked } from './large-household.ts';
+import { preparing } from './bench-preparing.ts';
 import { chromium, type Browser } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config.ts';
 
 const PAGES = [
 	'/units/1/print',
+	'/units/1/prepare',
+	'/units/1/binders',
+	'/units/1/boxes',
+	'/units/2/boxes/opening',
 	'/',
 	'/units',
 	'/units/1',
@@ -182,6 +187,8 @@ const byTrying = await best(() => everySet(small), 3);
 console.log(
 	`${'activity choice: 16 activities, ratio to trying every set'.padEnd(58)} ${(bySolver / byTrying).toFixed(2).padStart(8)}`
 );
+
+if (!preparing(report)) process.exitCode = 1;
 
 /** The greatest worth within the limits, found by trying every set. */
 function everySet({ activities, limits }: ChoiceInput): number {

@@ -28,7 +28,7 @@ export type Lying = {
 };
 
 /** Which of two places is the better one. */
-export type Rule = 'low' | 'flat' | 'corner';
+export type Rule = 'low' | 'flat' | 'corner' | 'wall';
 
 /** At least this share of a base rests on something. */
 const SUPPORT = 0.7;
@@ -66,13 +66,14 @@ export function fits(piece: Piece, box: Space): boolean {
 
 /**
  * Puts pieces into one box, one after another, each where it lies best; what finds no place is left. Every piece
- * rests on the floor or on pieces below it.
+ * rests on the floor or on pieces below it. `wish` numbers the way in which a piece is tried first, null: all alike.
  */
 export function fill(
 	box: Space,
 	pieces: readonly Piece[],
 	rule: Rule,
-	work: Work
+	work: Work,
+	wish: (piece: Piece) => number | null = () => null
 ): { readonly lying: Lying[]; readonly left: Piece[]; readonly kg: number } {
 	const lying: Lying[] = [];
 	let left: Piece[] = [];
@@ -80,7 +81,11 @@ export function fill(
 	const failed = new Set<number>();
 	const put = (piece: Piece): boolean => {
 		if (failed.has(piece.item) || kg + piece.kg > box.maxKg + KG_NOISE) return false;
-		const place = bestPlace(box, lying, piece, rule, work);
+		const ways = waysToLie(piece);
+		const first = wish(piece);
+		const place =
+			(first === null ? null : bestPlace(box, lying, piece, [ways[first % ways.length]], rule, work)) ??
+			bestPlace(box, lying, piece, ways, rule, work);
 		if (place === null) {
 			failed.add(piece.item);
 			return false;
@@ -99,7 +104,14 @@ export function fill(
 	return { lying, left, kg };
 }
 
-function bestPlace(box: Space, lying: readonly Lying[], piece: Piece, rule: Rule, work: Work): Lying | null {
+function bestPlace(
+	box: Space,
+	lying: readonly Lying[],
+	piece: Piece,
+	ways: readonly [number, number, number][],
+	rule: Rule,
+	work: Work
+): Lying | null {
 	const xs = new Set([0]);
 	const ys = new Set([0]);
 	for (const one of lying) {
@@ -123,7 +135,7 @@ function bestPlace(box: Space, lying: readonly Lying[], piece: Piece, rule: Rule
 				];
 	let best: Lying | null = null;
 	let least: readonly number[] = [];
-	for (const [length, width, height] of waysToLie(piece)) {
+	for (const [length, width, height] of ways) {
 		if (height > box.height + NOISE) continue;
 		for (const [x, y] of places) {
 			if (x + length > box.length + NOISE || y + width > box.width + NOISE) continue;
@@ -144,7 +156,9 @@ function bestPlace(box: Space, lying: readonly Lying[], piece: Piece, rule: Rule
 					? [z, y, x, height]
 					: rule === 'flat'
 						? [z + height, z, y, x]
-						: [z, Math.max(x, y), x + y, height];
+						: rule === 'corner'
+							? [z, Math.max(x, y), x + y, height]
+							: [x + length, z, y, height];
 			if (best !== null && !isLess(score, least)) continue;
 			if (z > 0 && !isSupported(lying, { x, y, z, length, width })) continue;
 			best = { piece, x, y, z, length, width, height };

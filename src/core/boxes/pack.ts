@@ -46,7 +46,9 @@ type Try = { readonly full: readonly Full[]; readonly left: readonly Piece[] };
 
 /** Looks that a search may take, some two seconds of an ordinary computer at most. */
 const MOST_WORK = 30_000_000;
-const RULES: readonly Rule[] = ['low', 'flat', 'corner'];
+/** Rounds that a search may take: with few things each one is short. */
+const MOST_ROUNDS = 4_000;
+const RULES: readonly Rule[] = ['low', 'flat', 'corner', 'wall'];
 
 const volumeOf = (one: Pick<Space, 'length' | 'width' | 'height'>) => one.length * one.width * one.height;
 const ORDERS: readonly ((piece: Piece) => number)[] = [
@@ -93,13 +95,24 @@ export function pack(input: PackInput, progress: Progress = () => undefined, mos
 		return seed / 2_147_483_648;
 	};
 	const least = fewestBoxes(boxes, pieces);
-	for (let round = 0; round < 400 && (best === null || work.done < most); round++) {
+	for (let round = 0; round < MOST_ROUNDS && (best === null || work.done < most); round++) {
 		const rule = RULES[round % RULES.length];
 		const byKey = ORDERS[Math.floor(round / RULES.length) % ORDERS.length];
 		const spread = round < RULES.length * ORDERS.length ? 0 : 0.5;
 		const keys = new Map(pieces.map((piece) => [piece, byKey(piece) * (1 - spread * random())]));
 		const inOrder = pieces.toSorted((a, b) => lateness(a) - lateness(b) || keys.get(b)! - keys.get(a)!);
-		const tried = smaller(boxes, packAll(boxes, inOrder, rule, round % 2 === 0, work), rule, work);
+		// Later rounds try some things lying otherwise than is best for them alone.
+		const wishes = new Map(
+			spread > 0 ? pieces.map((piece) => [piece, random() < 0.5 ? Math.floor(random() * 6) : null]) : []
+		);
+		const wish = (piece: Piece) => wishes.get(piece) ?? null;
+		const tried = smaller(
+			boxes,
+			packAll(boxes, inOrder, rule, wish, round % 2 === 0, work),
+			rule,
+			wish,
+			work
+		);
 		if (best === null || isBetter(boxes, tried, best)) best = tried;
 		progress(Math.min(1, work.done / most));
 		if (best.left.length === 0 && best.full.length <= least && (boxes.length === 1 || best.full.length === 0))
@@ -159,6 +172,7 @@ function packAll(
 	boxes: readonly BoxKind[],
 	pieces: readonly Piece[],
 	rule: Rule,
+	wish: (piece: Piece) => number | null,
 	byVolume: boolean,
 	work: Work
 ): Try {
@@ -169,7 +183,7 @@ function packAll(
 		let best: { kind: number; lying: Lying[]; left: Piece[]; kg: number; worth: number } | null = null;
 		for (const [kind, box] of boxes.entries()) {
 			if (there[kind] === 0) continue;
-			const filled = fill(box, left, rule, work);
+			const filled = fill(box, left, rule, work, wish);
 			if (filled.lying.length === 0) continue;
 			const worth = byVolume
 				? filled.lying.reduce((sum, one) => sum + volumeOf(one), 0)
@@ -190,7 +204,13 @@ function packAll(
 }
 
 /** Each box that is used gives way to a smaller one that takes the same. */
-function smaller(boxes: readonly BoxKind[], { full, left }: Try, rule: Rule, work: Work): Try {
+function smaller(
+	boxes: readonly BoxKind[],
+	{ full, left }: Try,
+	rule: Rule,
+	wish: (piece: Piece) => number | null,
+	work: Work
+): Try {
 	const there = boxes.map((box, kind) => box.count - full.filter((one) => one.kind === kind).length);
 	const bySize = boxes.map((_, kind) => kind).sort((a, b) => volumeOf(boxes[a]) - volumeOf(boxes[b]));
 	return {
@@ -200,7 +220,7 @@ function smaller(boxes: readonly BoxKind[], { full, left }: Try, rule: Rule, wor
 			for (const kind of bySize) {
 				if (volumeOf(boxes[kind]) >= volumeOf(boxes[one.kind])) break;
 				if (there[kind] === 0 || !pieces.every((piece) => fits(piece, boxes[kind]))) continue;
-				const filled = fill(boxes[kind], pieces, rule, work);
+				const filled = fill(boxes[kind], pieces, rule, work, wish);
 				if (filled.left.length) continue;
 				there[kind]--;
 				there[one.kind]++;

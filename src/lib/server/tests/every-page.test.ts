@@ -48,7 +48,8 @@ const PARAMS: Readonly<Record<string, readonly string[]>> = {
 	file: ['none', guideHash, '../state'],
 	page: ['1', '0', '99999', 'x'],
 	size: ['small', 'huge'],
-	source: ['1', '99999', 'x']
+	source: ['1', '99999', 'x'],
+	place: ['14', '1', '99999', 'x']
 };
 
 /** They lead on to another page, or have nothing to give in this household. */

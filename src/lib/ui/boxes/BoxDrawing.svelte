@@ -43,7 +43,7 @@
 				? `${titles[marked.item]}, ${lies(marked)}. ${
 						lifted.length
 							? `Lift out first: ${lifted.map((one) => titles[one.item]).join(', ')}.`
-							: 'Nothing lies on it.'
+							: 'Nothing is on top of it.'
 					}`
 				: `${step}. ${titles[marked.item]}, ${lies(marked)}, ${lengthText(marked.x, system)} from the left, ${lengthText(marked.y, system)} from the front${marked.z > 0 ? ', on top of what is there' : ''}.`
 	);

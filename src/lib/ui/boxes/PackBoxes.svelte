@@ -146,7 +146,7 @@
 			{sentence(answer)}
 		</p>
 		{#if !answer.isFirstOnTop}<p class="text-sm text-ink-2">
-				What the first lessons need is not all on top: that would take more room.
+				Some of what the first lessons need is under other things: all on top would take more room.
 			</p>{/if}
 		{#if measure.length}<p class="text-sm">
 				It’s tight. Measure first: {#each measure as id, at (id)}{at ? ', ' : ''}<a href="?thing={id}"

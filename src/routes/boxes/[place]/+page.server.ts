@@ -86,7 +86,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ shelf: number }>({ shelf: id.required() }),
-			'It stands there now',
+			'It’s on that shelf now',
 			({ trx }, form) => movePlace(trx, Number(event.params.place), form.shelf, 10_000)
 		),
 	picture: (event) =>

@@ -45,7 +45,7 @@
 			{#if page.unit}<a href="/units/{page.unit.id}/boxes">{page.unit.name}</a>{/if}
 		</div>
 		<p class="mt-4 font-display text-xl leading-snug font-medium sm:text-2xl">{sentence}</p>
-		{#if isMissing}<p class="mt-1">That isn’t in this box anymore.</p>{/if}
+		{#if isMissing}<p class="mt-1">That’s no longer in this box.</p>{/if}
 		{#if page.caution}<CautionNote text={page.caution} />{/if}
 		{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
@@ -171,11 +171,11 @@
 						{#each page.shelves.slice(0, 4) as shelf (shelf.place)}
 							<div>
 								<ShelfDrawing {shelf} name={page.name} system={data.system} />
-								{#if shelf.isHere}<p class="mt-1 text-sm font-semibold text-good">It stands here.</p>
+								{#if shelf.isHere}<p class="mt-1 text-sm font-semibold text-good">It’s on this shelf.</p>
 								{:else}
 									<form method="post" action="?/shelf" use:enhance={saves()} class="mt-1">
 										<input type="hidden" name="shelf" value={shelf.place} />
-										<Button type="submit" size="small">It stands here now</Button>
+										<Button type="submit" size="small">It’s on this shelf now</Button>
 									</form>
 								{/if}
 							</div>

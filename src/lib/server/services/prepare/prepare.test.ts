@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { prep } from '$core/prepare/index.ts';
-import { change, undo } from '../../history/changes.ts';
+import { undo } from '../../history/changes.ts';
 import { addOwnJob } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
