@@ -88,6 +88,12 @@ test('a binder that won’t close is said, drawn, split, and a larger one chosen
 	);
 	const [scale] = sizes.map(([mm, height]) => height / mm);
 	for (const [mm, height] of sizes) expect(height / mm).toBeCloseTo(scale, 5);
+	// The closed back and its label, too: one millimeter is one unit of the drawing.
+	const backs = await page
+		.locator('svg rect[data-wide]')
+		.evaluateAll((all) => all.map((one) => [one.getAttribute('data-wide'), one.getAttribute('width')]));
+	expect(backs.length).toBeGreaterThan(1);
+	for (const [wide, width] of backs) expect(width).toBe(wide);
 	const slider = page.getByRole('slider', { name: /layer by layer/ });
 	await slider.focus();
 	await slider.press('ArrowRight');
@@ -107,4 +113,9 @@ test('a binder that won’t close is said, drawn, split, and a larger one chosen
 	const file = await page.request.get((await link.getAttribute('href'))!);
 	expect(file.status()).toBe(200);
 	expect((await file.body()).subarray(0, 5).toString()).toBe('%PDF-');
+
+	// The parts it takes go onto the supply list in one tap.
+	await page.getByRole('button', { name: 'Put the parts on the supply list' }).click();
+	await expect(page.getByText(/parts? on the supply list/).first()).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Put the parts on the supply list' })).toHaveCount(0);
 });

@@ -1,8 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { COILS, FILED_AS, PAPER_SIZES, RINGS, STOCKS, stockOf, type FiledAs } from '../reference/index.ts';
+import {
+	COILS,
+	FILED_AS,
+	PAPER_SIZES,
+	PRONGS,
+	RINGS,
+	STOCKS,
+	stockOf,
+	type FiledAs
+} from '../reference/index.ts';
 import {
 	bursts,
+	copiesOf,
 	cutOut,
 	labelPlaces,
 	labelSheets,
@@ -229,5 +239,37 @@ describe('labels', () => {
 		expect(sheets.flatMap((one) => one.front.text).map((one) => one.text)).toEqual(
 			labels.map((one) => one.lines[0])
 		);
+	});
+});
+
+describe('a pronged folder for each child', () => {
+	const lesson = (number: number, sheets: number): FiledLesson => ({
+		lesson: `lesson ${number}`,
+		number,
+		filed: ['Ada', 'Bo'].map((child) => ({
+			stock: 'plain20' as const,
+			sheets,
+			laminated: false,
+			child,
+			what: 'student' as const,
+			title: 'page'
+		}))
+	});
+	const way = (lessons: readonly FiledLesson[]) =>
+		wayOf({ way: 'prongs', lessons, guideSheets: 0, children: ['Ada', 'Bo'], paper: 'letter', others: 0 });
+	it('holds a hundred sheets of 0.097 mm, and is full with the lesson that brings more', () => {
+		const fits = way([lesson(1, 50), lesson(2, 50)]);
+		expect(fits.containers.map((one) => [one.name, one.kind, copiesOf(one)])).toEqual([
+			['Ada’s folder', 'prongs', 1],
+			['Bo’s folder', 'prongs', 1]
+		]);
+		expect(fits.parts.find((one) => one.item === 'pronged folder')?.count).toBe(2);
+		const full = way([lesson(1, 50), lesson(2, 60)]);
+		expect(bursts(full.containers[0], PRONGS.holds)?.number).toBe(2);
+		expect(full.parts.find((one) => one.item === 'pronged folder')?.count).toBe(4);
+	});
+	it('weighs its paper and itself: a ream of 500 sheets is 5 lb', () => {
+		const { kilograms } = way([lesson(1, 50)]);
+		expect(kilograms).toBeCloseTo((100 / 500) * 5 * 0.45359237 + 2 * PRONGS.emptyKg, 3);
 	});
 });

@@ -2,6 +2,8 @@ export { cutOut, frame, labelPlaces, labelSheets, setEven, type Label, type Labe
 export { coilFor, ringsFor, thickness, type Layer, type Stack, type StackInput } from './thickness.ts';
 export {
 	bursts,
+	copiesOf,
+	emptyKg,
 	split,
 	WAY_TEXT,
 	wayOf,

@@ -1,14 +1,24 @@
-import type { FiledAs, Stock } from '../reference/index.ts';
+import { EMPTY_KG, PRONGS, RINGS, type FiledAs, type Stock } from '../reference/index.ts';
 import { coilFor, ringsFor, thickness, type Layer, type Stack } from './thickness.ts';
 
 /** Ways in which the papers of a unit are kept. */
-export const WAYS = ['protectors', 'folders', 'per child', 'coil', 'expanding', 'bags', 'screen'] as const;
+export const WAYS = [
+	'protectors',
+	'folders',
+	'per child',
+	'prongs',
+	'coil',
+	'expanding',
+	'bags',
+	'screen'
+] as const;
 export type BinderWay = (typeof WAYS)[number];
 
 export const WAY_TEXT: Readonly<Record<BinderWay, string>> = {
 	protectors: 'All in protectors, one ring binder',
 	folders: 'A folder for each lesson, in a binder',
 	'per child': 'A binder for each child',
+	prongs: 'A pronged folder for each child, your own binder',
 	coil: 'Guide on a coil, an envelope for each lesson',
 	expanding: 'Expanding file, a clip for each lesson',
 	bags: 'Cards in bags, pages in a binder',
@@ -56,7 +66,7 @@ export type Section = {
 /** One binder, coil book, file or set of folders. */
 export type Container = {
 	readonly name: string;
-	readonly kind: 'ring' | 'coil' | 'file' | 'loose';
+	readonly kind: 'ring' | 'prongs' | 'coil' | 'file' | 'loose';
 	readonly sections: readonly Section[];
 	readonly stack: Stack;
 };
@@ -68,6 +78,8 @@ export type WayResult = {
 	readonly way: BinderWay;
 	readonly containers: readonly Container[];
 	readonly parts: readonly Part[];
+	/** All of it with its binders, empty folders and coils. */
+	readonly kilograms: number;
 	/** Of making it, from printed sheets to a filed unit. */
 	readonly minutes: number;
 };
@@ -149,9 +161,16 @@ export function wayOf(input: WayInput): WayResult {
 		return { name, kind, sections, stack: stackNow() };
 	};
 	const all = () => true;
-	const perChild = (kind: 'ring', dividers: 'tabs' | 'none') =>
+	const perChild = (kind: 'ring' | 'prongs', dividers: 'tabs' | 'none') =>
 		children.map((child) =>
-			container(`${child}’s binder`, kind, (one) => one.child === child, dividers, [], input.others)
+			container(
+				`${child}’s ${kind === 'ring' ? 'binder' : 'folder'}`,
+				kind,
+				(one) => one.child === child,
+				dividers,
+				[],
+				input.others
+			)
 		);
 	const containers: Container[] =
 		way === 'protectors'
@@ -160,9 +179,9 @@ export function wayOf(input: WayInput): WayResult {
 				? [container('The unit’s binder', 'ring', all, 'pockets', guide)]
 				: way === 'expanding'
 					? [container('The expanding file', 'file', all, 'none', guide)]
-					: way === 'per child'
+					: way === 'per child' || way === 'prongs'
 						? [
-								...perChild('ring', 'tabs'),
+								...(way === 'prongs' ? perChild('prongs', 'none') : perChild('ring', 'tabs')),
 								container('Your teaching binder', 'ring', (one) => one.child === null, 'tabs', guide)
 							]
 						: way === 'coil'
@@ -176,13 +195,26 @@ export function wayOf(input: WayInput): WayResult {
 										container('The bags', 'loose', (one) => one.what === 'cards', 'none')
 									]
 								: [container('The unit’s binder', 'ring', all, 'tabs')];
-	const inUse = containers.filter((one) => one.stack.millimetres > 0);
+	// One that would hold nothing but its dividers isn't made.
+	const inUse = containers.filter((one) => one.sections.some((section) => section.titles.length > 0));
 	return {
 		way,
 		containers: inUse,
 		parts: partsOf(input, inUse, isGuideIn ? guideSheets : 0),
+		kilograms: inUse.reduce((sum, one) => sum + one.stack.kilograms + emptyKg(one), 0),
 		minutes: minutesOf(input, inUse, isCoil && guideSheets > 0)
 	};
+}
+
+/** How many a container takes: binders over which it is split, folders that are full. */
+export const copiesOf = ({ kind, stack }: Pick<Container, 'kind' | 'stack'>): number =>
+	kind === 'ring' ? stack.binders : kind === 'prongs' ? Math.ceil(stack.millimetres / PRONGS.holds) : 1;
+
+/** What its binders, folders or coil weigh without paper, kg. */
+export function emptyKg({ kind, stack }: Pick<Container, 'kind' | 'stack'>): number {
+	const copies = copiesOf({ kind, stack });
+	if (kind === 'ring') return copies * RINGS.find((one) => one.size === stack.ring)!.emptyKg;
+	return kind === 'prongs' ? copies * PRONGS.emptyKg : EMPTY_KG[kind];
 }
 
 const sheetsIn = (lessons: readonly FiledLesson[], is: (filed: Filed) => boolean) =>
@@ -199,6 +231,9 @@ function partsOf(
 			const item = `binder, ${stack.ring} mm rings`;
 			rings.set(item, (rings.get(item) ?? 0) + stack.binders);
 		}
+	const folders = containers
+		.filter((one) => one.kind === 'prongs')
+		.reduce((sum, one) => sum + copiesOf(one), 0);
 	const withPages = lessons.filter((one) => one.filed.length > 0).length;
 	const cards = lessons.filter((one) => one.filed.some((filed) => filed.what === 'cards')).length;
 	const coil = containers.find((one) => one.kind === 'coil')?.stack.coil ?? null;
@@ -210,12 +245,13 @@ function partsOf(
 		},
 		{ item: 'pocket divider', count: way === 'protectors' ? lessons.length : 0 },
 		{ item: 'pocket folder, three holes', count: way === 'folders' ? lessons.length : 0 },
+		{ item: 'pronged folder', count: folders },
 		{
 			item: 'tab divider',
 			count:
 				way === 'per child'
 					? lessons.length * (children.length + 1)
-					: way === 'bags' || way === 'screen'
+					: way === 'bags' || way === 'screen' || way === 'prongs'
 						? lessons.length
 						: 0
 		},
@@ -245,7 +281,7 @@ function minutesOf(
 			: way === 'folders' || way === 'expanding' || way === 'coil'
 				? lessons.length
 				: 0;
-	const punched = ['per child', 'bags', 'screen'].includes(way) ? pages : 0;
+	const punched = ['per child', 'prongs', 'bags', 'screen'].includes(way) ? pages : 0;
 	const seconds =
 		slid * SLIDE_SECONDS + Math.ceil(punched / PUNCH_AT_ONCE) * PUNCH_SECONDS + containers.length * 60;
 	return Math.ceil(seconds / 60) + (isBound ? COIL_MINUTES : 0);

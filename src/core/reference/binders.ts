@@ -15,16 +15,22 @@ export const TABS = {
 	pocket: { thick: 0.9, grams: 45, source: PRACTICE }
 } as const;
 
-/** D-shaped rings by nominal size, and the stack that they hold, mm; from sheet counts that are usual on binders. */
+/** D-shaped rings by nominal size, the stack that they hold, mm, from sheet counts that are usual on binders, and the empty binder's weight. */
 export const RINGS = [
-	{ size: 13, inches: '½', holds: 9, source: PRACTICE },
-	{ size: 25, inches: '1', holds: 21, source: PRACTICE },
-	{ size: 38, inches: '1½', holds: 33, source: PRACTICE },
-	{ size: 51, inches: '2', holds: 45, source: PRACTICE },
-	{ size: 76, inches: '3', holds: 66, source: PRACTICE },
-	{ size: 102, inches: '4', holds: 86, source: PRACTICE }
+	{ size: 13, inches: '½', holds: 9, emptyKg: 0.3, source: PRACTICE },
+	{ size: 25, inches: '1', holds: 21, emptyKg: 0.4, source: PRACTICE },
+	{ size: 38, inches: '1½', holds: 33, emptyKg: 0.5, source: PRACTICE },
+	{ size: 51, inches: '2', holds: 45, emptyKg: 0.6, source: PRACTICE },
+	{ size: 76, inches: '3', holds: 66, emptyKg: 0.8, source: PRACTICE },
+	{ size: 102, inches: '4', holds: 86, emptyKg: 1.0, source: PRACTICE }
 ] as const;
 
 /** Coils by diameter, mm, and how much wider than its stack one has to be. */
 export const COILS = [6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 38, 45, 50] as const;
 export const COIL_CLEARANCE = 3.2;
+
+/** A folder with three prongs holds about a hundred sheets, mm; empty it weighs so much, kg. */
+export const PRONGS = { holds: 10, emptyKg: 0.06, source: PRACTICE } as const;
+
+/** Empty weights of what else keeps papers, kg. */
+export const EMPTY_KG = { coil: 0.03, file: 0.9, loose: 0 } as const;

@@ -44,4 +44,4 @@ export {
 	STOCKS,
 	type Stock
 } from './paper.ts';
-export { COIL_CLEARANCE, COILS, FILED_AS, RINGS, TABS, type FiledAs } from './binders.ts';
+export { COIL_CLEARANCE, EMPTY_KG, PRONGS, COILS, FILED_AS, RINGS, TABS, type FiledAs } from './binders.ts';

@@ -6,10 +6,12 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { labelPlaces, thickness } from '$core/binders/index.ts';
 import { openPdf, startPdfium, withRoom } from '../../files/pdf/pdfium.ts';
 import { pdfs } from '../../files/pdf/pdf-process.ts';
-import { change } from '../../history/changes.ts';
+import { change, undo } from '../../history/changes.ts';
 import { setBinder, setHouseBinders } from '../../stores/binders/binders.ts';
-import { doer, mapsHouse } from '../../tests/household.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { labelPlan } from './labels.ts';
+import { listParts, partsToList } from './parts.ts';
+import { spinesOf } from './spines.ts';
 import { bindersView, filedOf, labelsIn, resultOf } from './view.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'gather-bin-labels-'));
@@ -95,6 +97,45 @@ describe('the binders of a unit', () => {
 		const after = await now();
 		const cents = (text: string) => Math.round(Number(text.replace('$', '')) * 100);
 		expect(cents(cost(bindersView(after.situation, after.run))) - cents(usual)).toBe(20 * protectors);
+	});
+});
+
+describe('what has to be bought for a binder', () => {
+	it('goes onto the supply list of the next lesson once, without the binder that the house has', async () => {
+		const { store, now, does } = await mapsHouse();
+		const before = await allRows(store);
+		const at = await now();
+		const parts = partsToList(at.situation, at.run);
+		expect(parts.map((one) => one.item)).toEqual(['page protector', 'pocket divider']);
+		expect(parts[1].count).toBe(at.run.lessons.filter((one) => !one.dropped).length);
+		await does((trx, { situation, run }) => listParts(trx, situation, run));
+		const after = await now();
+		expect(partsToList(after.situation, after.run)).toEqual([]);
+		const next = after.run.lessons.find((one) => !one.over)!;
+		const divider = after.situation.snapshot.items.find((one) => one.name === 'pocket divider')!;
+		expect(after.situation.snapshot.lines.find((one) => one.item_id === divider.id)).toMatchObject({
+			lesson_id: next.lesson.id,
+			quantity: String(parts[1].count)
+		});
+		await expect(does((trx, { situation, run }) => listParts(trx, situation, run))).rejects.toThrow(
+			'on the supply list already'
+		);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+		await does((trx, { run }) => setBinder(trx, run.row.id, { way: 'protectors', ring: null, others: 0 }));
+		const free = await now();
+		expect(partsToList(free.situation, free.run)[0]).toEqual({ item: '51 mm ring binder', count: 1 });
+	});
+	it('a closed binder is as wide as its rings hold and its boards, its label a little narrower', async () => {
+		const { now } = await mapsHouse();
+		const { situation, run } = await now();
+		const [spine] = spinesOf(situation, run);
+		// Rings of 38 mm hold 33 mm; two boards of 5 mm.
+		expect(spine).toMatchObject({ wide: 43, label: { wide: 39, high: 240 } });
+		expect(spine.label.lines.join(' ')).toBe('Maps and Wayfinding');
+		const { sheets } = labelPlan(situation, run, 'spine', 'paper');
+		const width = Math.max(...sheets[0].front.cuts.map((one) => Math.abs(one.x2 - one.x1)));
+		expect(width % spine.label.wide).toBeCloseTo(0, 6);
 	});
 });
 

@@ -2,13 +2,14 @@ import { cutOut, frame, labelSheets, setEven, type Label } from '$core/binders/i
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { BLANK, type Paper, type SheetPlan } from '$core/print/index.ts';
-import { PAPER_SIZES, RINGS } from '$core/reference/index.ts';
+import { PAPER_SIZES } from '$core/reference/index.ts';
 import { parsed } from '../../database/json.ts';
 import { printingOf } from '$core/print/index.ts';
 import { linesOfLessons } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { binderOf, filedOf, labelsIn, resultOf } from './view.ts';
+import { inLines, spinesOf } from './spines.ts';
+import { filedOf, labelsIn } from './view.ts';
 
 export const LABEL_KINDS = ['spine', 'tabs', 'pockets', 'contents', 'test'] as const;
 export type LabelKind = (typeof LABEL_KINDS)[number];
@@ -23,8 +24,6 @@ export const LABEL_NAMES: Readonly<Record<LabelKind, string>> = {
 /** Tab labels and pocket slips to cut out of plain paper, mm. */
 const TAB = { width: 76, height: 12.7 };
 const SLIP = { width: 90, height: 60 };
-/** A binder for letter paper is about so high; its label is shorter by a thumb at each end, mm (common practice). */
-const SPINE_HEIGHT = 240;
 
 /** The sheets of one kind of label, on a sheet of labels or on plain paper to cut. @throws Refusal where there is nothing to say on them */
 export function labelPlan(
@@ -91,26 +90,17 @@ function slipsOf(now: Situation, run: RunSituation): Label[] {
 
 /** Spine labels at their true size: as wide as the binder's back allows. */
 function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): SheetPlan[] {
-	const { ring } = binderOf(now, run);
-	const binders = resultOf(now, run, binderOf(now, run).way).containers.filter((one) => one.kind === 'ring');
-	if (binders.length === 0) throw new Refusal('No ring binder in this way of filing, so there is no spine.');
-	const boxes: { x: number; y: number; width: number; height: number; lines: string[] }[] = [];
-	for (const { name, stack } of binders)
-		for (let copy = 1; copy <= stack.binders; copy++) {
-			// The back is about as wide as the rings hold, and a little more (common practice).
-			const size = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS[0];
-			boxes.push({
-				x: 0,
-				y: 0,
-				width: size.holds + 6,
-				height: SPINE_HEIGHT,
-				lines: [
-					run.unit.name,
-					name.replace(/^The unit’s binder$/, ''),
-					stack.binders > 1 ? `${copy} of ${stack.binders}` : ''
-				].filter(Boolean)
-			});
-		}
+	const views = spinesOf(now, run);
+	if (views.length === 0) throw new Refusal('No ring binder in this way of filing, so there is no spine.');
+	const boxes = views.flatMap(({ label, count }) =>
+		Array.from({ length: count }, (_, copy) => ({
+			x: 0,
+			y: 0,
+			width: label.wide,
+			height: label.high,
+			lines: [...label.lines, ...(count > 1 ? [`${copy + 1} of ${count}`] : [])]
+		}))
+	);
 	const sheets: SheetPlan[] = [];
 	let x = edge;
 	let own: typeof boxes = [];
@@ -122,8 +112,7 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 					cuts: own.flatMap(frame),
 					text: own.flatMap((box) => {
 						// Across, so that it can be read on the shelf, in short lines near the top.
-						const lines = box.lines.flatMap((line) => inLines(line, Math.max(6, Math.floor(box.width / 3))));
-						return setEven(lines, { ...box, height: Math.min(box.height, 14 * lines.length + 10) });
+						return setEven(box.lines, { ...box, height: Math.min(box.height, 14 * box.lines.length + 10) });
 					})
 				},
 				back: null,
@@ -140,16 +129,6 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 	}
 	finish();
 	return sheets;
-}
-
-/** A name in lines of so many letters; a longer word has a line of its own. */
-function inLines(text: string, letters: number): string[] {
-	return text.split(' ').reduce<string[]>((all, word) => {
-		const last = all.at(-1);
-		if (last !== undefined && (last + word).length < letters) all[all.length - 1] = `${last} ${word}`;
-		else all.push(word);
-		return all;
-	}, []);
 }
 
 /** What is in the binder, lesson by lesson. */

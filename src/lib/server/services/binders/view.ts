@@ -1,6 +1,7 @@
 import { dayText, daysBetween, startOfWeek } from '$core/calendar/index.ts';
 import {
 	bursts,
+	copiesOf,
 	split,
 	WAY_TEXT,
 	wayOf,
@@ -14,7 +15,7 @@ import {
 } from '$core/binders/index.ts';
 import { CUT_ROLES, OF_THE_GUIDE } from '$core/print/index.ts';
 import { weightText } from '$core/measure/index.ts';
-import { RINGS } from '$core/reference/index.ts';
+import { PRONGS, RINGS } from '$core/reference/index.ts';
 import { counted, durationText, listText, money } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { BinderChoice } from '../../stores/binders/binders.ts';
@@ -33,6 +34,7 @@ export const USUAL_PRICES: Readonly<Record<string, number>> = {
 	'binder, 51 mm rings': 800,
 	'binder, 76 mm rings': 1200,
 	'binder, 102 mm rings': 1600,
+	'pronged folder': 60,
 	'page protector': 10,
 	'pocket divider': 60,
 	'pocket folder, three holes': 70,
@@ -174,7 +176,6 @@ export function bindersView(now: Situation, run: RunSituation): BindersView {
 	const ways = WAYS.map((way): WayRow => {
 		const result = resultOf(now, run, way);
 		const thickest = result.containers.reduce((most, one) => Math.max(most, one.stack.millimetres), 0);
-		const kilograms = result.containers.reduce((sum, one) => sum + one.stack.kilograms, 0);
 		const cents = result.parts.reduce((sum, one) => sum + one.count * (priceOf(prices, one.item) ?? 0), 0);
 		const binders = result.containers.filter((one) => one.kind === 'ring');
 		return {
@@ -193,7 +194,7 @@ export function bindersView(now: Situation, run: RunSituation): BindersView {
 								)
 							)
 						]),
-			weighs: weightText(kilograms, now.snapshot.household.measures),
+			weighs: weightText(result.kilograms, now.snapshot.household.measures),
 			parts: result.parts.map((one) => `${one.count} × ${one.item}`),
 			cost: money(cents),
 			minutes: durationText(result.minutes),
@@ -232,24 +233,33 @@ function containerView(
 	const { stack, kind, name } = one;
 	const chosen = kind === 'ring' ? choice.ring : null;
 	const ring = chosen ?? stack.ring;
-	const { holds } = RINGS.find((row) => row.size === ring) ?? RINGS.at(-1)!;
+	const holds =
+		kind === 'prongs' ? PRONGS.holds : (RINGS.find((row) => row.size === ring) ?? RINGS.at(-1)!).holds;
 	const last = one.sections.at(-1)?.number ?? 0;
 	const burst =
-		kind === 'ring' ? bursts(one, chosen === null && stack.binders === 1 ? stack.millimetres : holds) : null;
-	const parts = burst ? split(one, Math.max(stack.binders, Math.ceil(stack.millimetres / holds)), holds) : [];
+		kind === 'prongs'
+			? bursts(one, holds)
+			: kind === 'ring'
+				? bursts(one, chosen === null && stack.binders === 1 ? stack.millimetres : holds)
+				: null;
+	const parts = burst ? split(one, Math.max(copiesOf(one), Math.ceil(stack.millimetres / holds)), holds) : [];
 	const thick = lengthText(now, stack.millimetres);
 	const sentence =
 		kind === 'coil'
 			? stack.coil === null
 				? `${name} is ${thick} thick: too much for one coil. Split it in two.`
 				: `${name} takes a ${stack.coil} mm coil.`
-			: kind !== 'ring'
-				? `${name}: ${thick} of paper.`
-				: burst
-					? `${name} won’t close from ${whenOf(now, run, burst.number)}: ${lengthText(now, burst.upTo)} of paper, and ${ringText(now, ring)} hold ${lengthText(now, holds)}.${
-							stack.binders === 1 ? ` ${capitalRing(ringText(now, stack.ring))} hold all of it.` : ''
-						}`
-					: `${name} closes through lesson ${last}: ${thick} of paper in ${ringText(now, ring)}.`;
+			: kind === 'prongs'
+				? burst
+					? `${name} is full from ${whenOf(now, run, burst.number)}: its prongs hold ${lengthText(now, holds)}. Start another one.`
+					: `${name} holds all of it: ${thick} of paper on prongs for ${lengthText(now, holds)}.`
+				: kind !== 'ring'
+					? `${name}: ${thick} of paper.`
+					: burst
+						? `${name} won’t close from ${whenOf(now, run, burst.number)}: ${lengthText(now, burst.upTo)} of paper, and ${ringText(now, ring)} hold ${lengthText(now, holds)}.${
+								stack.binders === 1 ? ` ${capitalRing(ringText(now, stack.ring))} hold all of it.` : ''
+							}`
+						: `${name} closes through lesson ${last}: ${thick} of paper in ${ringText(now, ring)}.`;
 	return {
 		...one,
 		sentence,
@@ -277,8 +287,8 @@ export function lengthText({ snapshot }: Situation, millimetres: number): string
 		: `${(millimetres / 25.4).toFixed(millimetres < 25.4 ? 2 : 1)} in`;
 }
 
-/** Covers of a binder are about so large, mm, and so heavy without paper, kg (common practice). */
-const BINDER = { length: 290, width: 265, board: 5, kg: 0.45 };
+/** Covers of a binder are about so large, mm (common practice). */
+const BINDER = { length: 290, width: 265, board: 5 };
 
 /** Each ring binder with what is filed in it, outside: mm and kg. */
 export function binderThings(
@@ -296,14 +306,14 @@ export function binderThings(
 	return resultOf(now, run, way)
 		.containers.filter((one) => one.kind === 'ring')
 		.map(({ name, stack }) => {
-			const { holds } = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS.at(-1)!;
+			const { holds, emptyKg } = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS.at(-1)!;
 			const count = Math.max(stack.binders, Math.ceil(stack.millimetres / holds));
 			return {
 				name,
 				length: BINDER.length,
 				width: BINDER.width,
 				height: holds + 2 * BINDER.board,
-				kg: Math.round((stack.kilograms / count + BINDER.kg) * 10) / 10,
+				kg: Math.round((stack.kilograms / count + emptyKg) * 10) / 10,
 				count
 			};
 		});

@@ -1,4 +1,4 @@
-import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	BAR_TEXT,
@@ -91,6 +91,8 @@ export type JobView = {
 	/** What else could be done where it is late. */
 	readonly instead: readonly string[];
 	readonly own: number | null;
+	/** Late, and could be left without its film. */
+	readonly canBare: boolean;
 };
 
 export type SittingView = {
@@ -116,6 +118,7 @@ export type PrepareView = {
 	readonly minutes: number;
 	readonly habit: Row<'household'>['prep_habit'];
 	readonly hasJobs: boolean;
+	readonly longDay: LongDay | null;
 };
 
 export function jobView(now: Situation, job: Job): JobView {
@@ -130,7 +133,8 @@ export function jobView(now: Situation, job: Job): JobView {
 		by: readyBy === null ? '' : dayText(addDays(readyBy, -1)),
 		isLate,
 		instead: isLate ? insteadOf(now, job) : [],
-		own: job.id.startsWith('own-') ? Number(job.id.slice(4)) : null
+		own: job.id.startsWith('own-') ? Number(job.id.slice(4)) : null,
+		canBare: isLate && job.work === 'laminate'
 	};
 }
 
@@ -141,7 +145,6 @@ function insteadOf(now: Situation, job: Job): string[] {
 		(one) => one.run_id === job.run.row.id && one.ready_cents !== null
 	);
 	return [
-		job.work === 'laminate' ? 'leave it bare this time' : '',
 		(job.work === 'cut by hand' || job.work === 'bag') && helper ? `${helper.name} can do it` : '',
 		job.work === 'cut' && helper ? `${helper.name} can cut with scissors` : '',
 		job.work === 'print' || job.work === 'print color' ? 'have it printed at the copy store' : '',
@@ -180,7 +183,8 @@ export function prepareView(now: Situation, run: RunSituation): PrepareView {
 		late,
 		minutes,
 		habit: now.snapshot.household.prep_habit,
-		hasJobs: jobs.length > 0
+		hasJobs: jobs.length > 0,
+		longDay: longDayFor(now, jobs)
 	};
 }
 
@@ -197,6 +201,51 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 		isToday: sitting.held_on === now.today,
 		jobs: inOrder(own).map((job) => jobView(now, job))
 	};
+}
+
+/** One long day of preparing before a busy month. */
+export type LongDay = { readonly day: Day; readonly minutes: number; readonly why: string };
+
+const SATURDAY = 6;
+const MONTHS = [
+	'January',
+	'February',
+	'March',
+	'April',
+	'May',
+	'June',
+	'July',
+	'August',
+	'September',
+	'October',
+	'November',
+	'December'
+];
+/** A month with less than this is not busy, and no day is longer than that, minutes (common practice). */
+const BUSY_MINUTES = 120;
+const LONGEST_MINUTES = 300;
+
+/** The Saturday before the month in which most has to be ready; null where none is busy, or a long day is planned. */
+export function longDayFor(now: Situation, jobs: readonly Job[]): LongDay | null {
+	const months = new Map<string, number>();
+	for (const { readyBy, minutes } of jobs)
+		if (readyBy !== null && readyBy > now.today)
+			months.set(readyBy.slice(0, 7), (months.get(readyBy.slice(0, 7)) ?? 0) + minutes);
+	const busiest = [...months].toSorted((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0];
+	if (!busiest || busiest[1] < BUSY_MINUTES) return null;
+	const tomorrow = addDays(now.today, 1);
+	let day = addDays(`${busiest[0]}-01`, -1);
+	while (day >= tomorrow && weekdayOf(day) !== SATURDAY) day = addDays(day, -1);
+	if (day < tomorrow) for (day = tomorrow; weekdayOf(day) !== SATURDAY;) day = addDays(day, 1);
+	const isThere = openSittings(now).some((one) => one.held_on <= day && one.minutes >= BUSY_MINUTES);
+	const minutes = Math.min(LONGEST_MINUTES, Math.ceil(busiest[1] / 30) * 30);
+	return isThere
+		? null
+		: {
+				day,
+				minutes,
+				why: `${durationText(Math.round(busiest[1]))} of it for ${MONTHS[Number(busiest[0].slice(5)) - 1]}`
+			};
 }
 
 /** Jobs of one sitting in the order in which they are done: what is needed first, and what is set up once, together. */

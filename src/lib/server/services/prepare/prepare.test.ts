@@ -9,8 +9,16 @@ import { icalOf } from '../plan/calendar-file.ts';
 import { copyState, printKey } from '../readiness/streams/prints.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { jobsOf, ratesOf } from './jobs.ts';
-import { acceptPlan, freeEvening, minutesTogether, openSittings, planQuestion, prepareView } from './plan.ts';
-import { finishJob, moveJob, sittingPage, stopSitting } from './sitting.ts';
+import {
+	acceptPlan,
+	freeEvening,
+	longDayFor,
+	minutesTogether,
+	openSittings,
+	planQuestion,
+	prepareView
+} from './plan.ts';
+import { finishJob, leaveBare, moveJob, sittingPage, stopSitting } from './sitting.ts';
 
 /** The demo's running unit, with what a test does to it. */
 async function house() {
@@ -184,5 +192,45 @@ describe('preparing', () => {
 		const sitting = openSittings(situation)[0].id;
 		await does((trx, at) => moveJob(trx, at.situation, wax.id, sitting));
 		expect(sittingPage((await now()).situation, sitting).cautions.join(' ')).toMatch(/water bath/);
+	});
+
+	it('what would be laminated too late can stay bare: the job is gone, its cutting stays', async () => {
+		const { store, does, now } = await house();
+		const { situation } = await now();
+		const job = jobsOf(situation).find((one) => one.work === 'laminate')!;
+		const before = await allRows(store);
+		const text = await does((trx, at) => leaveBare(trx, at.situation, job.id));
+		expect(text).toMatch(/^Left bare: /);
+		const after = jobsOf((await now()).situation);
+		expect(after.some((one) => one.id === job.id)).toBe(false);
+		for (const print of job.prints)
+			expect(
+				after.some(
+					(one) => one.work === 'laminate' && one.prints.some((other) => other.row.id === print.row.id)
+				)
+			).toBe(false);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('a long day is the Saturday before the busiest month, as long as it takes; none where one is planned', async () => {
+		const { does, now } = await house();
+		const quiet = await now();
+		expect(longDayFor(quiet.situation, jobsOf(quiet.situation))).toBeNull();
+		await does((trx, { run }) =>
+			addOwnJob(trx, run.row.id, { title: 'Sew four flags', minutes: 150, ready_by: '2027-02-10' })
+		);
+		const { situation } = await now();
+		const jobs = jobsOf(situation);
+		const long = longDayFor(situation, jobs)!;
+		// By hand: today is Jan 22; most has to be ready in February, and Jan 30 is the last Saturday before it.
+		expect(long.day).toBe('2027-01-30');
+		const february = jobs
+			.filter((one) => one.readyBy?.startsWith('2027-02'))
+			.reduce((sum, one) => sum + one.minutes, 0);
+		expect(long.minutes).toBe(Math.min(300, Math.ceil(february / 30) * 30));
+		await does((trx) =>
+			addSittings(trx, { days: [long.day], minutes: long.minutes, starts: '09:00', bars: [] })
+		);
+		expect(longDayFor((await now()).situation, jobs)).toBeNull();
 	});
 });

@@ -1,10 +1,12 @@
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { ABOUT_WORK, SET_UP_MINUTES } from '$core/prepare/index.ts';
-import { counted, durationText } from '$core/words/index.ts';
+import { counted, durationText, listText } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { jobDone, ownJobDone, placeJob } from '../../stores/prepare/jobs.ts';
+import { updatePrint } from '../../stores/print/prints.ts';
 import { updateSitting } from '../../stores/prepare/sittings.ts';
 import { copyIs } from '../readiness/copies-moved.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -98,6 +100,17 @@ export async function finishJob(trx: Trx, now: Situation, id: string, took: numb
 	else if (job.need !== null) await needDone(trx, now, job.need);
 	else await printsDone(trx, now, job);
 	return `${job.title}: done, ${durationText(Math.round(took ?? job.minutes))}`;
+}
+
+/** What would be laminated too late stays without its film. Answers it in words. @throws Refusal where the job is gone */
+export async function leaveBare(trx: Trx, now: Situation, id: string): Promise<string> {
+	const job = jobsOf(now).find((one) => one.id === id && one.work === 'laminate');
+	if (!job) throw new Refusal('That job is done already, or no longer needed. Reload the page.');
+	for (const { row } of job.prints)
+		await updatePrint(trx, job.run.row.id, row.id, {
+			choices: { ...parsed(row.choices), finish: 'bare' }
+		});
+	return `Left bare: ${listText(job.prints.map((one) => one.row.title))}`;
 }
 
 async function needDone(trx: Trx, now: Situation, key: string): Promise<void> {

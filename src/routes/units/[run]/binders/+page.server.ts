@@ -7,6 +7,8 @@ import { parsed } from '$lib/server/database/json.ts';
 import { dollars } from '$lib/server/schemas/fields.ts';
 import { LABEL_KINDS, LABEL_NAMES, labelPlan } from '$lib/server/services/binders/labels.ts';
 import { bindersView, labelsIn, pricesIn, USUAL_PRICES } from '$lib/server/services/binders/view.ts';
+import { listParts, partsToList } from '$lib/server/services/binders/parts.ts';
+import { spinesOf } from '$lib/server/services/binders/spines.ts';
 import { setBinder, setHouseBinders } from '$lib/server/stores/binders/binders.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -19,6 +21,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const prices = pricesIn(now);
 	return {
 		view: bindersView(now, run),
+		spines: spinesOf(now, run),
+		parts: partsToList(now, run),
 		isMetric: now.snapshot.household.measures === 'metric',
 		labels: labelsIn(now),
 		prices: Object.keys(USUAL_PRICES).map((item) => ({ item, value: (prices[item] / 100).toFixed(2) })),
@@ -79,6 +83,16 @@ export const actions: Actions = {
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				await setBinder(trx, run.row.id, form);
+			}
+		),
+	list: (event) =>
+		handleForm(
+			event,
+			Joi.object({}),
+			(text: string) => text,
+			async ({ trx, now }) => {
+				const { run } = await runOf({ run: event.params.run! });
+				return listParts(trx, now, run);
 			}
 		),
 	labels: (event) =>

@@ -6,6 +6,7 @@
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
+	import SpineDrawing from '$lib/ui/binders/SpineDrawing.svelte';
 	import SheetDrawing from '$lib/ui/print/SheetDrawing.svelte';
 
 	let { data, form } = $props();
@@ -47,6 +48,8 @@
 			<!-- A single binder has its figures beside it, several have them below each. -->
 			<div class={rings.length === 1 ? 'contents' : ''}>
 				<BinderDrawing {container} title={container.name} isMetric={data.isMetric} />
+				{#if rings.length > 1}{@const spine = data.spines.find((one) => one.name === container.name)}
+					{#if spine}<SpineDrawing {spine} isMetric={data.isMetric} />{/if}{/if}
 				{#if container.sentence !== view.sentence}<p
 						class="mt-1 text-sm {container.isLate ? 'font-semibold text-late' : ''}"
 					>
@@ -83,6 +86,9 @@
 			</div>
 		{/each}
 	</div>
+	{#if rings.length === 1 && data.spines[0]}
+		<div class="mt-6 max-w-md"><SpineDrawing spine={data.spines[0]} isMetric={data.isMetric} /></div>
+	{/if}
 	{#each view.containers.filter((one) => one.kind !== 'ring') as container (container.name)}
 		<p class="mt-2 {container.isLate ? 'font-semibold text-late' : ''}">{container.sentence}</p>
 	{/each}
@@ -139,6 +145,15 @@
 			</div>
 		</form>
 	</section>
+
+	{#if data.parts.length}
+		<form method="post" action="?/list" use:enhance={saves()} class="mt-4 flex flex-wrap items-center gap-3">
+			<Button type="submit">Put the parts on the supply list</Button>
+			<span class="text-sm text-ink-2"
+				>{data.parts.map((one) => `${one.count} × ${one.item}`).join(', ')}, for the next lesson</span
+			>
+		</form>
+	{/if}
 
 	<section class="mt-8" aria-labelledby="labels">
 		<h2 id="labels" class="text-lg">Labels and contents</h2>

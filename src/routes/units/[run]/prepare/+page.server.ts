@@ -9,7 +9,7 @@ import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, optionalDay, title, words } from '$lib/server/schemas/fields.ts';
 import { ratesOf } from '$lib/server/services/prepare/jobs.ts';
 import { acceptPlan, freeEvening, planQuestion, prepareView } from '$lib/server/services/prepare/plan.ts';
-import { finishJob, moveJob } from '$lib/server/services/prepare/sitting.ts';
+import { finishJob, leaveBare, moveJob } from '$lib/server/services/prepare/sitting.ts';
 import { setPreparing } from '$lib/server/stores/house/household.ts';
 import { addOwnJob, removeOwnJob } from '$lib/server/stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '$lib/server/stores/prepare/sittings.ts';
@@ -155,6 +155,13 @@ export const actions: Actions = {
 			Joi.object<{ job: string }>({ job: Joi.string().required() }),
 			(text: string) => text,
 			({ trx, now }, form) => finishJob(trx, now, form.job, null)
+		),
+	bare: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ job: string }>({ job: Joi.string().required() }),
+			(text: string) => text,
+			({ trx, now }, form) => leaveBare(trx, now, form.job)
 		),
 	own: (event) =>
 		handleForm(

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { dayText } from '$core/calendar/index.ts';
 	import { durationText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
@@ -111,6 +112,14 @@
 							/>
 						</form>
 					{/if}
+					{#if job.canBare}
+						<form method="post" action="?/bare" use:enhance={saves()}>
+							<input type="hidden" name="job" value={job.id} />
+							<Button type="submit" size="small" aria-label="Leave bare: {job.title}, {job.of}"
+								>Leave it bare</Button
+							>
+						</form>
+					{/if}
 					{#if job.own !== null}
 						<form method="post" action="?/removeOwn" use:enhance={saves()}>
 							<input type="hidden" name="id" value={job.own} />
@@ -140,6 +149,21 @@
 			</div>
 			<Button type="submit" look={view.sittings.length ? 'plain' : 'main'}>Add</Button>
 		</form>
+		{#if view.longDay}
+			<form
+				method="post"
+				action="?/sitting"
+				use:enhance={saves()}
+				class="mt-3 flex flex-wrap items-center gap-3"
+			>
+				<input type="hidden" name="text" value="9 am, {view.longDay.minutes} min" />
+				<input type="hidden" name="day" value={view.longDay.day} />
+				<Button type="submit"
+					>One long day: {dayText(view.longDay.day)}, {durationText(view.longDay.minutes)}</Button
+				>
+				<span class="text-sm text-ink-2">{view.longDay.why}</span>
+			</form>
+		{/if}
 		{#if empty.length}
 			<details class="mt-3">
 				<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
