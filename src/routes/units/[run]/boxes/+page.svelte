@@ -32,8 +32,8 @@
 
 <p class="max-w-2xl font-display text-xl leading-snug font-medium sm:text-2xl">{sentence}</p>
 <p class="mt-1 text-ink-2">
-	{#if data.things.length === 0}Your books, games, and kits for its lessons show up here by themselves, and its
-		binders. Add what else goes in below.{/if}
+	{#if data.things.length === 0}Your books, games, and kits for its lessons show up here by themselves, and
+		its binders. Add what else goes in below.{/if}
 	{#if guessed.length}{counted(guessed.length, 'size')} taken from kind and pages; measure those that decide.{/if}
 	{#if data.loose}{counted(data.loose, 'kind')} of loose supplies in the unit’s bin fill the gaps.{/if}
 </p>
