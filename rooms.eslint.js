@@ -20,11 +20,13 @@ const SERVICES = [
 	['stash', 'library', 'plan', 'looking'],
 	['buying'],
 	['gathering', 'print', 'prepare', 'binders', 'boxes'],
+	['setout'],
+	['week'],
 	['find']
 ];
 const STORES = [
 	['house', 'stash', 'library', 'readiness', 'files'],
-	['gathering', 'buying', 'print', 'prepare', 'binders', 'boxes'],
+	['gathering', 'buying', 'print', 'prepare', 'binders', 'boxes', 'setout'],
 	['plan']
 ];
 

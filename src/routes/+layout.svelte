@@ -1,6 +1,7 @@
 <script lang="ts">
 	import '$lib/ui/tokens.css';
 	import { beforeNavigate } from '$app/navigation';
+	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { tinykeys } from 'tinykeys';
 	import DropAnywhere from '$lib/ui/files/DropAnywhere.svelte';
@@ -15,6 +16,8 @@
 	import Toasts from '$lib/ui/toast/Toasts.svelte';
 
 	let { data, children } = $props();
+	/** A child's own page shows only its things. */
+	const isForChild = $derived(page.url.pathname.startsWith('/for/'));
 	let findOpen = $state(false);
 	let keysOpen = $state(false);
 
@@ -44,6 +47,7 @@
 	onMount(() => {
 		// Says that scripts have taken over; until then everything is plain forms.
 		document.documentElement.dataset.ready = 'yes';
+		if (isForChild) return;
 		const on = (way: 'undo' | 'redo') => (event: KeyboardEvent) => {
 			if (isTyping(event)) return;
 			event.preventDefault();
@@ -67,11 +71,15 @@
 	});
 </script>
 
-<Shell household={data.household} today={data.today} paper={data.paper} find={() => (findOpen = true)}>
-	<WaitingNote revision={data.revision} />
-	<Part>{@render children()}</Part>
-</Shell>
-<Find bind:open={findOpen} />
-<Shortcuts bind:open={keysOpen} />
-<DropAnywhere />
-<Toasts />
+{#if isForChild}
+	{@render children()}
+{:else}
+	<Shell household={data.household} today={data.today} paper={data.paper} find={() => (findOpen = true)}>
+		<WaitingNote revision={data.revision} />
+		<Part>{@render children()}</Part>
+	</Shell>
+	<Find bind:open={findOpen} />
+	<Shortcuts bind:open={keysOpen} />
+	<DropAnywhere />
+	<Toasts />
+{/if}

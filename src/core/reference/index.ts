@@ -31,7 +31,7 @@ export {
 	type UnitSpelling
 } from './list-words.ts';
 export { MEASURES, UNITS, type Dimension, type MeasureRow, type Unit } from './measures.ts';
-export { USUAL_REACH } from './reach.ts';
+export { EASY_REACH, STATURE, USUAL_REACH } from './reach.ts';
 export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './sources.ts';
 export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './at-home.ts';
 export {

@@ -13,6 +13,7 @@
 
 	const map = [
 		{ href: '/', label: 'Next' },
+		{ href: '/week', label: 'Week' },
 		{ href: '/lists/walk', label: 'Lists' },
 		{ href: '/units', label: 'Units' },
 		{ href: '/home', label: 'At home' },
@@ -72,7 +73,7 @@
 		<a
 			{href}
 			aria-current={isHere(href) ? 'page' : undefined}
-			class="flex min-h-14 flex-1 items-center justify-center font-display text-[0.8125rem] font-semibold tracking-tight whitespace-nowrap text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
+			class="flex min-h-14 flex-1 items-center justify-center font-display text-[0.75rem] font-semibold tracking-tight whitespace-nowrap text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
 			>{label}</a
 		>
 	{/each}

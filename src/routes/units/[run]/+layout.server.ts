@@ -61,6 +61,16 @@ function boxesText(now: Situation, run: RunSituation): string {
 	return things ? counted(things, 'thing') : 'nothing yet';
 }
 
+/** How full the board is, as its tab says it. */
+function setOutText(now: Situation, run: RunSituation): string {
+	const words = now.snapshot.wallWords.filter((one) => one.run_id === run.row.id).length;
+	const trays = now.snapshot.trays.filter((one) => one.run_id === run.row.id).length;
+	return (
+		[words ? counted(words, 'card') : '', trays ? counted(trays, 'tray') : ''].filter(Boolean).join(', ') ||
+		'wall, shelf, basket'
+	);
+}
+
 export const load: LayoutServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
 	const { calendar } = run;
@@ -116,7 +126,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			{ path: '/print', label: 'Print', detail: printText(now, run) },
 			{ path: '/prepare', label: 'Prepare', detail: prepareText(now, run) },
 			{ path: '/binders', label: 'Binders', detail: bindersText(now, run) },
-			{ path: '/boxes', label: 'Boxes', detail: boxesText(now, run) }
+			{ path: '/boxes', label: 'Boxes', detail: boxesText(now, run) },
+			{ path: '/setout', label: 'Set out', detail: setOutText(now, run) }
 		]
 	};
 };

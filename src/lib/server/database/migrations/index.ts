@@ -20,6 +20,7 @@ import { prepare } from './0018-prepare.ts';
 import { binders } from './0019-binders.ts';
 import { boxes } from './0020-boxes.ts';
 import { boxPlaces } from './0021-box-places.ts';
+import { setOut } from './0022-set-out.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -43,5 +44,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0018-prepare': prepare,
 	'0019-binders': binders,
 	'0020-boxes': boxes,
-	'0021-box-places': boxPlaces
+	'0021-box-places': boxPlaces,
+	'0022-set-out': setOut
 };

@@ -5,6 +5,7 @@ import type { Day, Weekday, YearDay } from '$core/calendar';
 import type { System } from '$core/measure';
 import type { Amount, HabitKind } from './columns.ts';
 import type { HouseBinders } from './binders.ts';
+import type { SetOut } from './setout.ts';
 import type { OwnRates } from '$core/prepare';
 import type { Printing } from '$core/print';
 import type { Json } from '../json.ts';
@@ -50,6 +51,10 @@ export interface HouseholdTable {
 	binders: Generated<Json<Partial<HouseBinders>>>;
 	/** All of one kind at once, or lesson after lesson. */
 	prep_habit: Generated<'batch' | 'by lesson'>;
+	/** Shelf, basket, and how often they change; what is not said is as usual. */
+	set_out: Generated<Json<Partial<SetOut>>>;
+	/** What makes the address of each child's own page, by the child's id. */
+	child_links: Generated<Json<Readonly<Record<string, string>>>>;
 }
 
 export interface PersonTable {

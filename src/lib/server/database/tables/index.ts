@@ -69,6 +69,15 @@ import type {
 	SubstituteTable
 } from './stash.ts';
 
+import type {
+	BasketPartTable,
+	DayTickTable,
+	TrayStandingTable,
+	TrayTable,
+	WallTable,
+	WallWordTable
+} from './setout.ts';
+
 export interface Database {
 	household: HouseholdTable;
 	person: PersonTable;
@@ -124,6 +133,12 @@ export interface Database {
 	moving: MovingTable;
 	opening_box: OpeningBoxTable;
 	opening_thing: OpeningThingTable;
+	tray: TrayTable;
+	tray_standing: TrayStandingTable;
+	wall: WallTable;
+	wall_word: WallWordTable;
+	basket_part: BasketPartTable;
+	day_tick: DayTickTable;
 	quiet: QuietTable;
 	item_alias: ItemAliasTable;
 	lot_event: LotEventTable;
@@ -135,6 +150,7 @@ export interface Database {
 	state: StateTable;
 }
 
+export type { SetOut } from './setout.ts';
 export type Row<T extends keyof Database> = Selectable<Database[T]>;
 
 /**
@@ -166,6 +182,12 @@ export const KEPT = {
 	moving: { list: 'movings', order: ['id'] },
 	opening_box: { list: 'openingBoxes', order: ['id'] },
 	opening_thing: { list: 'openingThings', order: ['id'] },
+	tray: { list: 'trays', order: ['id'] },
+	tray_standing: { list: 'trayStandings', order: ['week_on', 'position', 'id'] },
+	wall: { list: 'walls', order: ['id'] },
+	wall_word: { list: 'wallWords', order: ['position', 'id'] },
+	basket_part: { list: 'basketParts', order: ['id'] },
+	day_tick: { list: 'dayTicks', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },
 	item_alias: { list: 'aliases', order: ['id'] },
 	lot_event: { list: null, order: ['id'] },
@@ -205,7 +227,7 @@ export const KEPT = {
 
 /** Columns that undo never brings back: an address that was taken away stays taken away. */
 export const NOT_UNDONE: { readonly [T in keyof Database]?: readonly string[] } = {
-	household: ['feed_secret']
+	household: ['feed_secret', 'child_links']
 };
 
 type Kept = typeof KEPT;

@@ -119,7 +119,7 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 		.where('place_id', '=', id)
 		.executeTakeFirst();
 	if (thing) throw new Refusal('There are still things here. Take them out first, then remove the place.');
-	for (const table of ['place_stop', 'box_detail', 'box_layout'] as const)
+	for (const table of ['place_stop', 'box_detail', 'box_layout', 'tray_standing'] as const)
 		await trx.deleteFrom(table).where('place_id', '=', id).execute();
 	for (const column of ['from_place_id', 'to_place_id'] as const)
 		await trx
@@ -127,6 +127,7 @@ export async function removePlace(trx: Trx, id: number): Promise<void> {
 			.set({ [column]: null })
 			.where(column, '=', id)
 			.execute();
+	await trx.updateTable('tray').set({ stored_place_id: null }).where('stored_place_id', '=', id).execute();
 	await trx.updateTable('opening_box').set({ place_id: null }).where('place_id', '=', id).execute();
 	// What was said without counting stays said, only not where.
 	await trx.updateTable('statement').set({ place_id: null }).where('place_id', '=', id).execute();

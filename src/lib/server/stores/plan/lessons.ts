@@ -79,6 +79,7 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('listed_book').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
+	await trx.updateTable('wall_word').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
 	// Its pages wait to be sorted again.
 	const prints = await trx.selectFrom('print').select('id').where('lesson_id', '=', id).execute();
 	await dropPrints(

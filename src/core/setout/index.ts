@@ -1,0 +1,29 @@
+/**
+ * Setting out: which trays stand on the activity shelf in which week and who reaches them, what hangs on the wall, and
+ * what is read from the morning basket.
+ */
+export {
+	BASKET_MINUTES,
+	chooserOn,
+	endsOn,
+	pagesOn,
+	TOO_LONG_MINUTES,
+	type BasketDays,
+	type PageADay
+} from './basket.ts';
+export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
+export {
+	brokenRules,
+	GAP,
+	inDangerAt,
+	planShelf,
+	widthOf,
+	withoutTray,
+	type Board,
+	type Broken,
+	type ShelfInput,
+	type ShelfWeek,
+	type Standing,
+	type Tray
+} from './shelf.ts';
+export { fullAt, layWall, wallSteps, type Wall, type WallLayout, type WallStep } from './wall.ts';

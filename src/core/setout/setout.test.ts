@@ -1,0 +1,395 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, weekdayOf } from '../calendar/index.ts';
+import { EASY_REACH, STATURE, USUAL_REACH } from '../reference/index.ts';
+import {
+	brokenRules,
+	chooserOn,
+	easyReach,
+	endsOn,
+	fullAt,
+	GAP,
+	layWall,
+	pagesOn,
+	planShelf,
+	shelfChild,
+	wallSteps,
+	type Board,
+	type ShelfChild,
+	type ShelfInput,
+	type ShelfWeek,
+	type Tray
+} from './index.ts';
+
+const SKILLS = ['fine motor', 'counting', 'language'];
+const house = (most: { boards: number; trays: number; children: number }) =>
+	fc
+		.record({
+			boards: fc.array(
+				fc.record({
+					high: fc.integer({ min: 5, max: 130 }).map((cm) => cm * 10),
+					along: fc.integer({ min: 40, max: 130 }).map((cm) => cm * 10),
+					deep: fc.integer({ min: 25, max: 45 }).map((cm) => cm * 10),
+					clear: fc.option(fc.integer({ min: 10, max: 40 }).map((cm) => cm * 10))
+				}),
+				{ minLength: 1, maxLength: most.boards }
+			),
+			trays: fc.array(
+				fc.record({
+					along: fc.integer({ min: 15, max: 60 }).map((cm) => cm * 10),
+					deep: fc.integer({ min: 15, max: 40 }).map((cm) => cm * 10),
+					high: fc.integer({ min: 3, max: 30 }).map((cm) => cm * 10),
+					skill: fc.constantFrom(...SKILLS),
+					isDangerous: fc.boolean(),
+					whom: fc.array(fc.nat(most.children - 1), { maxLength: 3 }),
+					weeks: fc.option(fc.array(fc.nat(2), { minLength: 1, maxLength: 3 })),
+					isLoved: fc.boolean()
+				}),
+				{ maxLength: most.trays }
+			),
+			children: fc.array(
+				fc.record({
+					uses: fc.boolean(),
+					easy: fc.integer({ min: 60, max: 130 }).map((cm) => cm * 10),
+					isUnderThree: fc.boolean()
+				}),
+				{ minLength: 1, maxLength: most.children }
+			),
+			changes: fc.nat(4),
+			habit: fc.constantFrom('weekly' as const, 'unit' as const)
+		})
+		.map(({ boards, trays, children, changes, habit }): ShelfInput => {
+			const ids = children.map((_, at) => `c${at}`);
+			return {
+				boards: boards.map((one, at): Board => ({ ...one, id: `b${at}`, name: `board ${at}` })),
+				trays: trays.map(({ whom, ...one }, at): Tray => ({
+					...one,
+					id: `t${at}`,
+					title: `tray ${at}`,
+					children: [...new Set(whom.filter((index) => index < ids.length).map((index) => ids[index]))]
+				})),
+				children: children.map((one, at): ShelfChild => ({
+					...one,
+					id: ids[at],
+					name: ids[at],
+					most: Math.round(one.easy * 1.45)
+				})),
+				weeks: 3,
+				changes,
+				habit
+			};
+		});
+
+/** Checks a plan against the rules, written apart from the planner. */
+function check(input: ShelfInput, weeks: readonly ShelfWeek[]): void {
+	expect(weeks).toHaveLength(input.weeks);
+	let before = new Set<string>();
+	for (const [at, week] of weeks.entries()) {
+		const ids = week.standing.map((one) => one.tray);
+		expect(new Set(ids).size).toBe(ids.length);
+		for (const board of input.boards) {
+			const own = week.standing.filter((one) => one.board === board.id).toSorted((a, b) => a.x - b.x);
+			for (const [index, one] of own.entries()) {
+				const tray = input.trays.find((other) => other.id === one.tray)!;
+				expect(tray.deep).toBeLessThanOrEqual(board.deep);
+				if (board.clear !== null) expect(tray.high).toBeLessThanOrEqual(board.clear);
+				expect(one.x + tray.along).toBeLessThanOrEqual(board.along);
+				if (index > 0) {
+					const left = input.trays.find((other) => other.id === own[index - 1].tray)!;
+					expect(one.x).toBe(own[index - 1].x + left.along + GAP);
+				} else expect(one.x).toBe(0);
+				if (input.habit === 'weekly' && tray.weeks) expect(tray.weeks).toContain(at);
+				// The law that never fails: nothing dangerous where a child under three gets at it.
+				if (tray.isDangerous)
+					for (const child of input.children)
+						if (child.isUnderThree) expect(child.most).toBeLessThan(board.high);
+			}
+		}
+		const now = new Set(ids);
+		expect(new Set(week.comes)).toEqual(new Set(ids.filter((id) => !before.has(id))));
+		expect(new Set(week.goes)).toEqual(new Set([...before].filter((id) => !now.has(id))));
+		expect(new Set(week.stays)).toEqual(new Set(ids.filter((id) => before.has(id))));
+		for (const child of input.children.filter((one) => one.uses)) {
+			const isServed = week.standing.some((one) => {
+				const tray = input.trays.find((other) => other.id === one.tray)!;
+				const board = input.boards.find((other) => other.id === one.board)!;
+				return tray.children.includes(child.id) && board.high <= child.easy;
+			});
+			expect(week.without.includes(child.id)).toBe(!isServed);
+		}
+		before = now;
+	}
+}
+
+describe('the plan of a shelf', () => {
+	it('keeps every rule on random houses', () => {
+		fc.assert(
+			fc.property(house({ boards: 4, trays: 12, children: 4 }), (input) => check(input, planShelf(input))),
+			{ numRuns: 150 }
+		);
+	});
+	it('serves as many children in the first week as any way of standing there does, found by trying them all', () => {
+		fc.assert(
+			fc.property(house({ boards: 2, trays: 5, children: 3 }), (input) => {
+				const { boards, trays } = input;
+				const [first] = planShelf({ ...input, habit: 'weekly', weeks: 1 });
+				const unservable = (standing: { tray: string; board: string }[]) =>
+					brokenRules(input, standing).filter((one) => one.rule === 'nothing for').length;
+				let least = Infinity;
+				const ways = (boards.length + 1) ** trays.length;
+				for (let way = 0; way < ways; way++) {
+					let rest = way;
+					const standing = trays.flatMap((tray) => {
+						const board = rest % (boards.length + 1);
+						rest = Math.floor(rest / (boards.length + 1));
+						return board === 0 ? [] : [{ tray: tray.id, board: boards[board - 1].id }];
+					});
+					const isAllowed =
+						standing.every((one) => {
+							const tray = trays.find((other) => other.id === one.tray)!;
+							return tray.weeks === null || tray.weeks.includes(0);
+						}) &&
+						brokenRules(input, standing).every(
+							(one) => one.rule === 'nothing for' || one.rule === 'out of reach'
+						);
+					if (isAllowed) least = Math.min(least, unservable(standing));
+				}
+				expect(first.without.length).toBe(least);
+			}),
+			{ numRuns: 80 }
+		);
+	});
+	it('after any change by hand, a danger is named', () => {
+		fc.assert(
+			fc.property(
+				house({ boards: 4, trays: 8, children: 3 }),
+				fc.array(fc.tuple(fc.nat(7), fc.nat(3)), { minLength: 1, maxLength: 4 }),
+				(input, moves) => {
+					const standing = planShelf(input)[0].standing.map((one) => ({ tray: one.tray, board: one.board }));
+					for (const [tray, board] of moves) {
+						const id = input.trays[tray % Math.max(1, input.trays.length)]?.id;
+						if (id === undefined) continue;
+						const at = standing.findIndex((one) => one.tray === id);
+						if (at >= 0) standing.splice(at, 1);
+						standing.push({ tray: id, board: input.boards[board % input.boards.length].id });
+					}
+					const named = new Set(
+						brokenRules(input, standing).flatMap((one) =>
+							one.rule === 'danger' ? [`${one.tray} ${one.child}`] : []
+						)
+					);
+					for (const { tray, board } of standing)
+						for (const child of input.children) {
+							const isDanger =
+								input.trays.find((one) => one.id === tray)!.isDangerous &&
+								child.isUnderThree &&
+								child.most >= input.boards.find((one) => one.id === board)!.high;
+							expect(named.has(`${tray} ${child.id}`)).toBe(isDanger);
+						}
+				}
+			),
+			{ numRuns: 150 }
+		);
+	});
+	it('brings no more new trays in a week than wanted, unless a child would have nothing', () => {
+		fc.assert(
+			fc.property(house({ boards: 3, trays: 10, children: 3 }), (input) => {
+				const weeks = planShelf({ ...input, habit: 'weekly' });
+				for (const [at, week] of weeks.entries()) {
+					if (at === 0 || week.comes.length <= input.changes || week.stays.length + week.goes.length === 0)
+						continue;
+					// Leaving any of the new ones away would leave a child without a tray.
+					const least = week.comes.filter((id) => {
+						const rest = week.standing.filter((one) => one.tray !== id);
+						const without = brokenRules(input, rest).filter((one) => one.rule === 'nothing for').length;
+						return without > week.without.length;
+					});
+					expect(least.length).toBeGreaterThanOrEqual(Math.min(1, week.comes.length - input.changes));
+				}
+			}),
+			{ numRuns: 100 }
+		);
+	});
+	it('a toddler’s pouring stands low, needle work high, and what fits the week’s lesson comes', () => {
+		const board = (id: string, high: number): Board => ({
+			id,
+			name: id,
+			high,
+			along: 900,
+			deep: 350,
+			clear: 300
+		});
+		const tray = (id: string, more: Partial<Tray>): Tray => ({
+			id,
+			title: id,
+			along: 400,
+			deep: 300,
+			high: 80,
+			skill: 'fine motor',
+			isDangerous: false,
+			children: ['big'],
+			weeks: null,
+			isLoved: false,
+			...more
+		});
+		const weeks = planShelf({
+			boards: [board('low', 200), board('high', 1150)],
+			trays: [
+				tray('pouring', { children: ['small'] }),
+				tray('needles', { isDangerous: true }),
+				tray('compass', { weeks: [1], skill: 'language' }),
+				tray('beads', { isDangerous: true, children: ['small'] })
+			],
+			children: [
+				{ id: 'small', name: 'Moss', uses: true, easy: 740, most: 1100, isUnderThree: true },
+				{ id: 'big', name: 'Wren', uses: true, easy: 1190, most: 1700, isUnderThree: false }
+			],
+			weeks: 2,
+			changes: 2,
+			habit: 'weekly'
+		});
+		const at = (week: number, id: string) => weeks[week].standing.find((one) => one.tray === id)?.board;
+		expect(at(0, 'pouring')).toBe('low');
+		expect(at(0, 'needles')).toBe('high');
+		expect(at(0, 'compass')).toBeUndefined();
+		expect(weeks[1].comes).toEqual(['compass']);
+		expect(weeks.flatMap((one) => one.without)).toEqual([]);
+	});
+	it('a shelf without a board, a tray of no size: a sentence', () => {
+		const input = { boards: [], trays: [], children: [], weeks: 1, changes: 3, habit: 'weekly' as const };
+		expect(() => planShelf(input)).toThrow('The shelf has no board yet.');
+	});
+});
+
+describe('reach', () => {
+	it('rests on the growth charts: ease at 0.86 of an average height, what is got at at least 1.2 times it', () => {
+		for (const { fromMonths, mm } of EASY_REACH)
+			expect(mm / STATURE.find((one) => one.months === fromMonths)!.mm).toBeCloseTo(0.86, 1);
+		for (const { months, mm } of STATURE)
+			expect(USUAL_REACH.findLast((one) => one.fromMonths <= months)!.mm).toBeGreaterThanOrEqual(mm * 1.1);
+		// By hand: 86 cm at two years, of which 0.86 are 74 cm.
+		const toddler = { name: 'Moss', born: '2024-09-01', allergies: [], reachMm: null };
+		expect(easyReach(toddler, '2026-11-28')).toBe(740);
+		expect(shelfChild('1', toddler, true, '2026-11-28')).toMatchObject({ isUnderThree: true, most: 1100 });
+		expect(easyReach({ ...toddler, born: null }, '2026-11-28')).toBe(Infinity);
+		expect(easyReach({ ...toddler, reachMm: 1000 }, '2026-11-28')).toBe(688);
+	});
+});
+
+describe('the wall', () => {
+	it('no layout holds more than its area, every card hangs inside and none on another, and one more row or column would not', () => {
+		const mm = (most: number) => fc.integer({ min: 20, max: most });
+		fc.assert(
+			fc.property(mm(2000), mm(1500), mm(300), mm(300), fc.nat(30), (width, height, w, h, gap) => {
+				const { room, columns, rows, places } = layWall({
+					width,
+					height,
+					cardWidth: w,
+					cardHeight: h,
+					gap
+				});
+				expect(room * w * h).toBeLessThanOrEqual(width * height);
+				for (const { x, y } of places) {
+					expect(x).toBeGreaterThanOrEqual(-1e-9);
+					expect(y).toBeGreaterThanOrEqual(-1e-9);
+					expect(x + w).toBeLessThanOrEqual(width + 1e-9);
+					expect(y + h).toBeLessThanOrEqual(height + 1e-9);
+				}
+				for (const [at, a] of places.slice(0, 40).entries())
+					for (const b of places.slice(at + 1, 40))
+						expect(Math.abs(a.x - b.x) >= w - 1e-9 || Math.abs(a.y - b.y) >= h - 1e-9).toBe(true);
+				expect((columns + 1) * w + columns * gap).toBeGreaterThan(width);
+				expect((rows + 1) * h + rows * gap).toBeGreaterThan(height);
+			}),
+			{ numRuns: 200 }
+		);
+		expect(() => layWall({ width: 0, height: 600, cardWidth: 100, cardHeight: 80, gap: 5 })).toThrow(
+			'A board of 0 holds nothing'
+		);
+	});
+	it('by hand: room for five, lessons of two, two, two and three words', () => {
+		const steps = wallSteps(
+			[
+				{ lesson: '1', words: ['a', 'b'] },
+				{ lesson: '2', words: ['c', 'd'] },
+				{ lesson: '3', words: ['e', 'f'] },
+				{ lesson: '4', words: ['g', 'h', 'i'] }
+			],
+			5,
+			new Set(['b'])
+		);
+		expect(steps.map((one) => one.down)).toEqual([[], [], ['a'], ['c', 'd', 'e']]);
+		expect(steps.at(-1)!.up).toEqual(['b', 'f', 'g', 'h', 'i']);
+		expect(fullAt(steps)).toBe(2);
+	});
+	it('never more hang than there is room for; no word is lost', () => {
+		fc.assert(
+			fc.property(fc.array(fc.nat(6), { maxLength: 12 }), fc.nat(20), (counts, room) => {
+				const lessons = counts.map((count, lesson) => ({
+					lesson: String(lesson),
+					words: Array.from({ length: count }, (_, at) => `${lesson}/${at}`)
+				}));
+				const steps = wallSteps(lessons, room);
+				for (const [at, step] of steps.entries()) {
+					expect(step.up.length).toBeLessThanOrEqual(room);
+					expect([...step.comes, ...step.left]).toEqual(lessons[at].words);
+					for (const word of step.comes) expect(step.up).toContain(word);
+				}
+			})
+		);
+	});
+});
+
+describe('the morning basket', () => {
+	const days = { weekdays: [1, 2, 3, 4, 5] as const, off: ['2027-01-18'] };
+	it('a page a day by date is the day of the year, whatever was read before', () => {
+		const book = { by: 'date' as const, first: 1, last: 365, aDay: 1, since: '2027-01-01' };
+		expect(pagesOn(book, days, '2027-01-22')).toEqual({ from: 22, to: 22 });
+		expect(pagesOn(book, days, '2027-01-23')).toEqual({ from: 23, to: 23 });
+		expect(endsOn(book, days)).toBe('2027-12-31');
+		expect(pagesOn(book, days, '2028-01-01')).toBeNull();
+	});
+	it('by bookmark, worked on a calendar: from Mon, Jan 11, two pages each weekday but Jan 18', () => {
+		const book = { by: 'bookmark' as const, first: 41, last: 64, aDay: 2, since: '2027-01-11' };
+		expect(pagesOn(book, days, '2027-01-11')).toEqual({ from: 41, to: 42 });
+		expect(pagesOn(book, days, '2027-01-15')).toEqual({ from: 49, to: 50 });
+		expect(pagesOn(book, days, '2027-01-16')).toBeNull();
+		expect(pagesOn(book, days, '2027-01-18')).toBeNull();
+		// Five days of the first week, then Tue to Fri: Jan 22 is the ninth basket day.
+		expect(pagesOn(book, days, '2027-01-22')).toEqual({ from: 57, to: 58 });
+		// 24 pages are twelve days: Jan 25, 26 and 27 are the tenth to twelfth.
+		expect(endsOn(book, days)).toBe('2027-01-27');
+		expect(pagesOn(book, days, '2027-01-28')).toBeNull();
+		expect(endsOn(book, { weekdays: [], off: [] })).toBeNull();
+	});
+	it('every page is read once, in order, up to the last day', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 50 }),
+				fc.integer({ min: 0, max: 60 }),
+				fc.integer({ min: 1, max: 5 }),
+				fc.subarray([1, 2, 3, 4, 5, 6, 7] as const, { minLength: 1 }),
+				(first, more, aDay, weekdays) => {
+					const book = { by: 'bookmark' as const, first, last: first + more, aDay, since: '2027-01-01' };
+					const read: number[] = [];
+					const end = endsOn(book, { weekdays, off: [] })!;
+					for (let day = book.since; day <= end; day = addDays(day, 1)) {
+						const pages = pagesOn(book, { weekdays, off: [] }, day);
+						expect(pages !== null).toBe(weekdays.includes(weekdayOf(day)));
+						if (pages) for (let page = pages.from; page <= pages.to; page++) read.push(page);
+					}
+					expect(read).toEqual(Array.from({ length: more + 1 }, (_, at) => first + at));
+				}
+			),
+			{ numRuns: 60 }
+		);
+	});
+	it('who chooses goes around over basket days', () => {
+		const names = ['Wren', 'Ivo', 'Moss'];
+		const chosen = ['2027-01-15', '2027-01-16', '2027-01-18', '2027-01-19', '2027-01-20', '2027-01-21'].map(
+			(day) => chooserOn(names, days, '2027-01-15', day)
+		);
+		expect(chosen).toEqual(['Wren', null, null, 'Ivo', 'Moss', 'Wren']);
+		expect(chooserOn([], days, '2027-01-15', '2027-01-15')).toBeNull();
+	});
+});

@@ -1,0 +1,109 @@
+import type { Generated } from 'kysely';
+import type { Day, Weekday } from '$core/calendar';
+import type { Bit } from './columns.ts';
+import type { Json } from '../json.ts';
+
+/** How the household sets out; what is not said is as usual. */
+export type SetOut = {
+	/** The place whose boards are the activity shelf. */
+	readonly shelf: number | null;
+	/** Trays that may come new in a week. */
+	readonly changes: number;
+	/** Set anew each week, or once for a unit. */
+	readonly habit: 'weekly' | 'unit';
+	/** Children who take trays from it; null is all who take part in a running unit or are under six. */
+	readonly users: readonly number[] | null;
+	/** Days of the morning basket, and the first day of those who choose. */
+	readonly basketDays: readonly Weekday[];
+	readonly basketSince: Day | null;
+	/** Inner measures of the basket, mm. */
+	readonly basketSize: { readonly length: number; readonly width: number; readonly height: number } | null;
+};
+
+/** A tray of the activity shelf, or a sensory bin. */
+export interface TrayTable {
+	id: Generated<number>;
+	/** Null: of no unit. */
+	run_id: number | null;
+	title: string;
+	along_mm: number;
+	deep_mm: number;
+	high_mm: number;
+	skill: string;
+	/** Ids of those it is right for; null is all who use the shelf. */
+	children: Json<readonly number[]> | null;
+	/** Ids of the lessons it belongs to; null is any week. */
+	lessons: Json<readonly number[]> | null;
+	/** Pieces to count when it is put back. */
+	pieces: number | null;
+	dangerous: Generated<Bit>;
+	/** A line each. */
+	steps: Generated<string>;
+	stored_place_id: number | null;
+	loved: Generated<Bit>;
+	kind: Generated<'tray' | 'sensory'>;
+	/** Of a sensory bin: what fills it, what is hidden in it, and how long it keeps. */
+	base: Generated<string>;
+	hidden: Generated<string>;
+	keeps_days: number | null;
+}
+
+/** A tray on a board in a week, from the left. */
+export interface TrayStandingTable {
+	id: Generated<number>;
+	/** The first day of the week. */
+	week_on: Day;
+	tray_id: number;
+	place_id: number;
+	position: number;
+}
+
+/** Where a unit's words hang. */
+export interface WallTable {
+	id: Generated<number>;
+	run_id: number;
+	kind: 'whiteboard' | 'wall' | 'door';
+	width_mm: number;
+	height_mm: number;
+	card_width_mm: number;
+	card_height_mm: number;
+	gap_mm: number;
+}
+
+/** A card that comes up with a lesson. */
+export interface WallWordTable {
+	id: Generated<number>;
+	run_id: number;
+	/** Null: from the first day on. */
+	lesson_id: number | null;
+	position: number;
+	text: string;
+	/** It stays to the end. */
+	kept: Generated<Bit>;
+	/** Nobody sees it before that day. */
+	hidden_until: Day | null;
+}
+
+/** Something in the morning basket. */
+export interface BasketPartTable {
+	id: Generated<number>;
+	title: string;
+	resource_id: number | null;
+	/** It stays, is there in one month, or keeps hands busy while one listens. */
+	kind: 'stays' | 'month' | 'hands';
+	/** 2027-01 */
+	month: string | null;
+	minutes: number;
+	page_by: 'date' | 'bookmark' | null;
+	first_page: number | null;
+	last_page: number | null;
+	a_day: Generated<number>;
+	since: Day | null;
+}
+
+/** Something of a day is done. */
+export interface DayTickTable {
+	id: Generated<number>;
+	on_day: Day;
+	key: string;
+}

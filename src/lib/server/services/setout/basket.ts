@@ -1,0 +1,199 @@
+import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { spineWidth } from '$core/library/index.ts';
+import { lengthText } from '$core/measure/index.ts';
+import { usualMeasures } from '$core/boxes/index.ts';
+import {
+	BASKET_MINUTES,
+	chooserOn,
+	endsOn,
+	pagesOn,
+	TOO_LONG_MINUTES,
+	type BasketDays,
+	type PageADay
+} from '$core/setout/index.ts';
+import { counted } from '$core/words/index.ts';
+import type { Row } from '../../database/tables/index.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { placePath } from '../house/place-paths.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { setOutOf } from './shelf.ts';
+
+export type BasketPart = {
+	readonly id: number;
+	readonly title: string;
+	readonly kind: Row<'basket_part'>['kind'];
+	readonly minutes: number;
+	/** “page 57 to 58”, or where it stands. */
+	readonly pages: string;
+	readonly ends: string;
+	readonly where: string;
+};
+
+export type BasketView = {
+	readonly sentence: string;
+	readonly isLong: boolean;
+	readonly day: Day;
+	readonly month: string;
+	readonly parts: readonly BasketPart[];
+	readonly minutes: number;
+	readonly chooser: string | null;
+	/** How thick and heavy its books are, against the basket. */
+	readonly size: string;
+	readonly isFull: boolean;
+	/** For next month: ours, by topic of what is taught then, that it has not. */
+	readonly proposed: readonly { readonly id: number; readonly title: string; readonly why: string }[];
+	readonly nextMonth: string;
+};
+
+/** Days on which there is a basket: the family's weekdays, without the days off of every unit. */
+export function basketDays(now: Situation): BasketDays {
+	const running = now.runs.filter((one) => one.row.state === 'running').map((one) => one.row.id);
+	const off = now.snapshot.blocked
+		.filter((one) => running.includes(one.run_id))
+		.flatMap(({ from_on, to_on }) => {
+			const days: Day[] = [];
+			for (let day = from_on; day <= to_on && days.length < 120; day = addDays(day, 1)) days.push(day);
+			return days;
+		});
+	return { weekdays: setOutOf(now).basketDays, off: [...new Set(off)] };
+}
+
+const pageADay = (row: Row<'basket_part'>): PageADay | null =>
+	row.page_by !== null && row.first_page !== null && row.last_page !== null && row.since !== null
+		? { by: row.page_by, first: row.first_page, last: row.last_page, aDay: row.a_day, since: row.since }
+		: null;
+
+/** The basket of a month: “2027-01”. */
+export const inMonth = (row: Row<'basket_part'>, month: string) =>
+	row.kind !== 'month' || row.month === month;
+
+/** The morning basket on a day. */
+export function basketView(now: Situation, day: Day): BasketView {
+	const { snapshot } = now;
+	const { basketSince, basketSize } = setOutOf(now);
+	const { measures } = snapshot.household;
+	const days = basketDays(now);
+	const month = day.slice(0, 7);
+	const rows = snapshot.basketParts.filter((one) => inMonth(one, month));
+	const resources = byId(snapshot.resources);
+	const parts = rows.map((row): BasketPart => {
+		const book = pageADay(row);
+		const pages = book && pagesOn(book, days, day);
+		const end = book && endsOn(book, days);
+		const resource = resources.get(row.resource_id ?? 0);
+		return {
+			id: row.id,
+			title: row.title,
+			kind: row.kind,
+			minutes: row.minutes,
+			pages: !book
+				? ''
+				: pages
+					? pages.from === pages.to
+						? `page ${pages.from}`
+						: `pages ${pages.from} to ${pages.to}`
+					: end !== null && day > end
+						? 'read to its end'
+						: 'not today',
+			ends: end === null ? '' : `ends ${dayText(end)}`,
+			where: resource && resource.place_id !== null ? placePath(snapshot.places, resource.place_id) : ''
+		};
+	});
+	const minutes = parts
+		.filter((one) => one.kind !== 'hands' && one.pages !== 'not today' && one.pages !== 'read to its end')
+		.reduce((sum, one) => sum + one.minutes, 0);
+	const children = snapshot.people.filter((one) => one.kind === 'child');
+	const chooser =
+		basketSince === null
+			? null
+			: chooserOn(
+					children.map((one) => one.name),
+					days,
+					basketSince,
+					day
+				);
+	const owned = rows.flatMap((row) => resources.get(row.resource_id ?? 0) ?? []);
+	const thick = owned.reduce(
+		(sum, one) =>
+			sum +
+			spineWidth({
+				pages: one.pages,
+				hardcover: one.hardcover === 1,
+				widthMm: one.width_mm
+			}),
+		0
+	);
+	const kg = owned.reduce(
+		(sum, one) =>
+			sum +
+			(usualMeasures({
+				kind: one.kind,
+				pages: one.pages,
+				hardcover: one.hardcover === 1,
+				widthMm: one.width_mm
+			})?.kg ?? 0),
+		0
+	);
+	const isFull = basketSize !== null && thick > basketSize.length;
+	const isLong = minutes > TOO_LONG_MINUTES;
+	const nextMonth = addDays(`${month}-28`, 7).slice(0, 7);
+	return {
+		sentence:
+			rows.length === 0
+				? 'The basket is empty.'
+				: isLong
+					? `${minutes} minutes is too long for one basket: ${BASKET_MINUTES.least} to ${BASKET_MINUTES.most} is usual. Leave some for another day.`
+					: minutes > BASKET_MINUTES.most
+						? `${counted(minutes, 'minute')}, ${minutes - BASKET_MINUTES.most} over the usual ${BASKET_MINUTES.least} to ${BASKET_MINUTES.most}.`
+						: `${counted(minutes, 'minute')} in ${counted(parts.length, 'part')}.`,
+		isLong,
+		day,
+		month,
+		parts,
+		minutes,
+		chooser,
+		size:
+			owned.length === 0
+				? ''
+				: `Its ${counted(owned.length, 'book or thing', 'books and things')} take ${lengthText(Math.round(thick), measures)} and weigh about ${kg.toFixed(1)} kg${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
+		isFull,
+		proposed: proposedFor(now, nextMonth),
+		nextMonth
+	};
+}
+
+const PROPOSED = 6;
+
+/** Ours for a month: by topic of the units that are taught in it, without what the basket has. */
+function proposedFor(now: Situation, month: string): BasketView['proposed'] {
+	const { snapshot } = now;
+	const there = new Set(snapshot.basketParts.map((one) => one.resource_id));
+	const units = now.runs.filter(
+		(one) =>
+			one.row.state !== 'put away' &&
+			one.lessons.some((lesson) => lesson.dates.some((day) => day.startsWith(month)))
+	);
+	return units
+		.flatMap(({ unit }) => {
+			const words = unit.name
+				.toLowerCase()
+				.split(/[^a-z]+/)
+				.filter((word) => word.length > 3);
+			return snapshot.resources
+				.filter(
+					(one) =>
+						one.owned === 1 &&
+						!there.has(one.id) &&
+						(one.kind === 'picture book' || one.kind === 'book') &&
+						words.some((word) => `${one.topics} ${one.title}`.toLowerCase().includes(word.replace(/s$/, '')))
+				)
+				.map((one) => ({ id: one.id, title: one.title, why: unit.name }));
+		})
+		.slice(0, PROPOSED);
+}
+
+/** Whether a day has a basket at all. */
+export const hasBasket = (now: Situation, day: Day): boolean => {
+	const { weekdays, off } = basketDays(now);
+	return now.snapshot.basketParts.length > 0 && weekdays.includes(weekdayOf(day)) && !off.includes(day);
+};

@@ -1,0 +1,150 @@
+import Joi from 'joi';
+import { Refusal } from '$core/error.ts';
+import type { Day } from '$core/calendar/index.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
+import { runOf } from '$lib/server/requests/run-of.ts';
+import { checkbox, id, optionalDay } from '$lib/server/schemas/fields.ts';
+import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
+import { traysOf } from '$lib/server/services/setout/shelf.ts';
+import { wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
+import { parsed } from '$lib/server/database/json.ts';
+import { addTray } from '$lib/server/stores/setout/trays.ts';
+import { addWords, removeWord, setWall, updateWord, type WallInput } from '$lib/server/stores/setout/wall.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ params, url }) => {
+	const { now, run } = await runOf(params);
+	const asked = url.searchParams.get('lesson');
+	return {
+		view: wallView(now, run, asked === null || !/^\d{1,4}$/.test(asked) ? null : Number(asked)),
+		kinds: Object.entries(WALL_TEXT).map(([value, label]) => ({ value, label })),
+		lessons: run.lessons
+			.filter((one) => !one.dropped)
+			.map((one) => ({ value: String(one.lesson.id), label: `${one.number} ${one.lesson.title}` })),
+		system: now.snapshot.household.measures,
+		trays: traysOf(now)
+			.filter((one) => one.run_id === run.row.id)
+			.map((one) => {
+				const own = one.lessons ? parsed(one.lessons) : [];
+				const lesson = run.lessons.find((other) => own.includes(other.lesson.id));
+				return { id: one.id, title: one.title, lesson: lesson?.number ?? null };
+			}),
+		activities: run.activities
+			.filter((one) => one.lesson !== null && one.activity.kind === 'project')
+			.map((one) => ({ id: one.activity.id, title: one.activity.title, number: one.lesson!.number }))
+	};
+};
+
+export const actions: Actions = {
+	wall: (event) =>
+		handleForm(
+			event,
+			Joi.object<Record<'width' | 'height' | 'cardWidth' | 'cardHeight' | 'gap' | 'kind', string>>({
+				kind: Joi.string()
+					.valid(...Object.keys(WALL_TEXT))
+					.required(),
+				width: lengthField,
+				height: lengthField,
+				cardWidth: lengthField,
+				cardHeight: lengthField,
+				gap: lengthField
+			}),
+			'Board saved',
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const { measures } = now.snapshot.household;
+				const side = (path: 'width' | 'height' | 'cardWidth' | 'cardHeight', what: string) => {
+					const mm = typedLength(form[path], measures, path);
+					if (mm === null || mm <= 0)
+						throw new Refusal(`Enter the ${what}; a board of 0 holds nothing.`, path);
+					return mm;
+				};
+				await setWall(trx, run.row.id, {
+					kind: form.kind as WallInput['kind'],
+					width_mm: side('width', 'width of the board'),
+					height_mm: side('height', 'height of the board'),
+					card_width_mm: side('cardWidth', 'width of a card'),
+					card_height_mm: side('cardHeight', 'height of a card'),
+					gap_mm: typedLength(form.gap, measures, 'gap') ?? 0
+				});
+			}
+		),
+	words: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ text: string; lesson: number | null }>({
+				text: Joi.string().trim().min(1).max(20_000).required().messages({
+					'string.empty': 'Enter words first, like “legend, scale, compass rose”',
+					'any.required': 'Enter words first, like “legend, scale, compass rose”'
+				}),
+				lesson: id.empty('').allow(null).default(null)
+			}),
+			(count: number) => (count === 1 ? '1 card added' : `${count} cards added`),
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const words = wordsTyped(run, form.text, form.lesson);
+				if (words.length === 0) throw new Refusal('No words in there. Separate them with commas.', 'text');
+				await addWords(trx, run.row.id, words);
+				return words.length;
+			}
+		),
+	word: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number; kept: boolean; hidden: Day | null }>({
+				id: id.required(),
+				kept: checkbox,
+				hidden: optionalDay
+			}),
+			'Card changed',
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await updateWord(trx, run.row.id, form.id, {
+					kept: form.kept ? 1 : 0,
+					hidden_until: form.hidden
+				});
+			}
+		),
+	removeWord: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Card removed',
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await removeWord(trx, run.row.id, form.id);
+			}
+		),
+	toTray: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ activity: number }>({ activity: id.required() }),
+			(what: string) => `Now a tray: ${what}`,
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const one = run.activities.find(({ activity }) => activity.id === form.activity);
+				if (!one) throw new Refusal('That project is gone. Reload the page.');
+				const { title, participants, note } = one.activity;
+				await addTray(trx, {
+					title,
+					run_id: run.row.id,
+					along_mm: 400,
+					deep_mm: 300,
+					high_mm: 80,
+					skill: one.activity.subjects.split(',')[0].trim() || 'other',
+					lessons: null,
+					children: participants ? parsed(participants) : null,
+					pieces: null,
+					dangerous: 0,
+					loved: 0,
+					steps: note,
+					stored_place_id: null,
+					kind: 'tray',
+					base: '',
+					hidden: '',
+					keeps_days: null
+				});
+				return title;
+			}
+		)
+};

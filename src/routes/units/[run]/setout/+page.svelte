@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import { lengthText } from '$core/measure/index.ts';
+	import { listText } from '$core/words/index.ts';
+	import Button from '$lib/ui/button/Button.svelte';
+	import { saves } from '$lib/ui/device/submit.ts';
+	import SelectField from '$lib/ui/field/SelectField.svelte';
+	import TextField from '$lib/ui/field/TextField.svelte';
+	import WallDrawing from '$lib/ui/setout/WallDrawing.svelte';
+
+	let { data, form } = $props();
+	const { view } = $derived(data);
+	const failure = $derived(form && 'message' in form ? form : null);
+	const unit = $derived(data.system === 'us' ? 'in' : 'cm');
+	const inMeasure = (mm: number) => lengthText(mm, data.system).replace(/ (?:in|cm)$/, '');
+	const FIELDS = $derived([
+		['width', 'Board width', view.wall.width_mm],
+		['height', 'Board height', view.wall.height_mm],
+		['cardWidth', 'Card width', view.wall.card_width_mm],
+		['cardHeight', 'Card height', view.wall.card_height_mm],
+		['gap', 'Gap', view.wall.gap_mm]
+	] as const);
+	const step = $derived(view.steps[view.at]);
+</script>
+
+<svelte:head><title>Set out · {data.unit.name} · Gather Bin</title></svelte:head>
+
+<p class="no-print mb-3 flex flex-wrap gap-x-5 text-sm">
+	<a href="/week?unit={data.unit.id}">Its week</a>
+	<a href="/week/shelf">The activity shelf</a>
+	<a href="/week/basket">The morning basket</a>
+</p>
+<p class="max-w-3xl font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
+{#if view.detail}<p class="mt-1 text-ink-2">{view.detail}</p>{/if}
+{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
+
+<div class="mt-4 grid gap-8 lg:grid-cols-2">
+	<div>
+		{#if view.layout}<WallDrawing {view} system={data.system} />{/if}
+		{#if view.steps.length}
+			<form method="get" data-sveltekit-noscroll data-sveltekit-keepfocus class="mt-2">
+				<input
+					type="range"
+					name="lesson"
+					min="0"
+					max={view.steps.length - 1}
+					value={view.at}
+					aria-label="Lesson by lesson"
+					aria-valuetext={step ? `lesson ${step.number}` : ''}
+					onchange={(event) => event.currentTarget.form?.requestSubmit()}
+					class="w-full accent-ink"
+				/>
+			</form>
+		{/if}
+		{#if step?.down.length}<p class="mt-1 font-semibold">Take down first: {listText(step.down)}.</p>{/if}
+		<form method="post" action="?/wall" use:enhance={saves()} class="mt-4 flex flex-wrap items-end gap-3">
+			<SelectField label="It hangs on a" name="kind" options={data.kinds} value={view.wall.kind} {failure} />
+			{#each FIELDS as [name, label, mm] (name)}
+				<TextField label="{label}, {unit}" {name} value={inMeasure(mm)} look="!w-20" {failure} />
+			{/each}
+			<Button type="submit">Save</Button>
+		</form>
+	</div>
+	<section aria-labelledby="words">
+		<h2 id="words" class="text-lg">Words, lesson by lesson</h2>
+		<form method="post" action="?/words" use:enhance={saves({ reset: true })} class="mt-2 space-y-2">
+			<label class="block"
+				><span class="text-sm font-semibold"
+					>Words, with commas; a line “Lesson 3: legend, scale” for others</span
+				>
+				<textarea name="text" rows="3" class="typed" placeholder="legend, scale, compass rose*"
+					>{failure?.typed?.text ?? ''}</textarea
+				></label
+			>
+			<div class="flex flex-wrap items-end gap-3">
+				<SelectField
+					label="Come with"
+					name="lesson"
+					options={[{ value: '', label: 'the first lesson' }, ...data.lessons]}
+					value=""
+					{failure}
+				/>
+				<Button type="submit">Add</Button>
+				<span class="text-sm text-ink-2">An asterisk keeps a word to the end.</span>
+			</div>
+		</form>
+		<ol class="mt-3 divide-y divide-rule border-y border-rule">
+			{#each view.steps as one (one.number)}
+				<li class="py-1.5">
+					<p class="flex flex-wrap gap-x-3">
+						<strong>{one.number} {one.title}</strong><span class="text-sm text-ink-2">{one.day}</span>
+						{#if one.isFull}<span class="text-sm font-semibold text-late">full here</span>{/if}
+					</p>
+					{#if one.words.length}
+						<ul class="flex flex-wrap gap-x-3 text-sm">
+							{#each one.words as word (word.id)}
+								<li class="flex items-center">
+									{word.hidden ? 'hidden: ' : ''}{word.text}{word.kept ? '*' : ''}
+									<form method="post" action="?/removeWord" use:enhance={saves()}>
+										<input type="hidden" name="id" value={word.id} />
+										<button
+											type="submit"
+											class="grid size-8 place-items-center text-ink-2 hover:text-ink"
+											aria-label="Remove {word.text}">×</button
+										>
+									</form>
+								</li>
+							{/each}
+						</ul>
+					{/if}
+					{#if one.down.length}<p class="text-sm text-ink-2">Down: {listText(one.down)}.</p>{/if}
+				</li>
+			{/each}
+		</ol>
+		{#if data.activities.length}
+			<h3 class="mt-5 text-base">Projects that can become trays</h3>
+			<ul>
+				{#each data.activities as one (one.id)}
+					<li class="flex min-h-11 flex-wrap items-center gap-3">
+						<span class="flex-1">{one.title} <span class="text-sm text-ink-2">lesson {one.number}</span></span
+						>
+						<form method="post" action="?/toTray" use:enhance={saves()}>
+							<input type="hidden" name="activity" value={one.id} />
+							<Button type="submit" size="small" aria-label="Make {one.title} a tray">Make it a tray</Button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</section>
+</div>

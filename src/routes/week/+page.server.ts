@@ -1,0 +1,79 @@
+import { randomBytes } from 'node:crypto';
+import Joi from 'joi';
+import { isDay, type Day } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
+import { parsed } from '$lib/server/database/json.ts';
+import { FOR_GOOD } from '$lib/server/history/changes.ts';
+import { handleForm } from '$lib/server/requests/form-action.ts';
+import { situation } from '$lib/server/live/now.ts';
+import { checkbox, day, id } from '$lib/server/schemas/fields.ts';
+import { awaySet, weekView } from '$lib/server/services/week/day.ts';
+import { setChildLinks, tickDay } from '$lib/server/stores/setout/trays.ts';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ url }) => {
+	const now = await situation();
+	const links = parsed(now.snapshot.household.child_links);
+	const asked = url.searchParams.get('of') ?? '';
+	const unit = now.runs.find((one) => String(one.row.id) === url.searchParams.get('unit')) ?? null;
+	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : now.today;
+	return {
+		week: weekView(now, of, unit),
+		today: now.today,
+		away: url.searchParams.has('away') ? awaySet(now) : null,
+		units: now.runs
+			.filter((one) => one.row.state !== 'put away')
+			.map((one) => ({ id: one.row.id, name: one.unit.name })),
+		unit: unit?.row.id ?? null,
+		links: now.snapshot.people
+			.filter((one) => one.kind === 'child')
+			.map((one) => ({
+				id: one.id,
+				name: one.name,
+				href: links[one.id] ? `${url.origin}/for/${links[one.id]}` : null
+			}))
+	};
+};
+
+export const actions: Actions = {
+	tick: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ day: Day; key: string; done: boolean; what: string }>({
+				day: day.required(),
+				key: Joi.string().max(200).required(),
+				done: checkbox,
+				what: Joi.string().max(300).allow('').default('')
+			}),
+			(text: string) => text,
+			async ({ trx }, form) => {
+				await tickDay(trx, form.day, form.key, form.done);
+				return form.done ? `Done: ${form.what}` : `Not done: ${form.what}`;
+			}
+		),
+	link: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ person: number; on: boolean }>({ person: id.required(), on: checkbox }),
+			FOR_GOOD,
+			async ({ trx, now }, form) => {
+				if (!now.snapshot.people.some((one) => one.id === form.person && one.kind === 'child'))
+					throw new Refusal('That child is no longer in the household. Reload the page.');
+				const { [form.person]: _, ...rest } = parsed(now.snapshot.household.child_links);
+				await setChildLinks(
+					trx,
+					form.on ? { ...rest, [form.person]: randomBytes(16).toString('base64url') } : rest
+				);
+			}
+		),
+	short: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ day: Day; short: boolean }>({ day: day.required(), short: checkbox }),
+			(text: string) => text,
+			async ({ trx }, form) => {
+				await tickDay(trx, form.day, 'short', form.short);
+				return form.short ? 'A short day: only the basket' : 'A whole day again';
+			}
+		)
+};
