@@ -95,7 +95,8 @@ export function brokenRules(
 		if (tray.deep > board.deep) broken.push({ rule: 'too deep', tray: id, board: at });
 		if (board.clear !== null && tray.high > board.clear)
 			broken.push({ rule: 'too tall', tray: id, board: at });
-		for (const child of children)
+		// What is dangerous stands high and is handed down.
+		for (const child of tray.isDangerous ? [] : children)
 			if (child.uses && tray.children.includes(child.id) && child.easy < board.high)
 				broken.push({ rule: 'out of reach', tray: id, child: child.id, high: board.high });
 	}

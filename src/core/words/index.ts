@@ -14,6 +14,7 @@ export {
 	lessonText,
 	listText,
 	money,
+	monthName,
 	numberTyped,
 	pronoun,
 	standingText,

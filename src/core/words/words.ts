@@ -105,3 +105,24 @@ export function numberTyped(amount: Exact): string {
 	const decimal = amount.valueOf();
 	return Number.isInteger(decimal * 100) ? String(decimal) : amount.toFraction(true);
 }
+
+const MONTHS = [
+	'January',
+	'February',
+	'March',
+	'April',
+	'May',
+	'June',
+	'July',
+	'August',
+	'September',
+	'October',
+	'November',
+	'December'
+];
+
+/**
+ * The name of a month.
+ * @example monthName('2027-02') // 'February'
+ */
+export const monthName = (month: string): string => MONTHS[Number(month.slice(5, 7)) - 1];

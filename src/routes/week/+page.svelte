@@ -92,7 +92,7 @@
 			<details class="no-print mt-6">
 				<summary class="min-h-9 cursor-pointer py-1.5 font-semibold">A page for each child</summary>
 				<p class="max-w-2xl text-sm text-ink-2">
-					Big, for a tablet in the kitchen: the child’s own things, to look at and to tick. Whoever has the
+					Big, for a tablet in the kitchen: the child’s own things, to look at and check off. Whoever has the
 					link can open it; turned off, it’s over for good.
 				</p>
 				<ul class="mt-1 divide-y divide-rule border-y border-rule">

@@ -20,6 +20,7 @@ import { seedLibrary } from './seed-library.ts';
 import { seedPrices } from './seed-prices.ts';
 import { seedOpening, seedPrepare } from './seed-prepare.ts';
 import { seedPrint } from './seed-print.ts';
+import { seedSetOut } from './seed-setout.ts';
 import { seedOlderOnly, seedPlan, seedRun } from './seed-units.ts';
 
 /** Fills an empty database with the invented household of demo/. */
@@ -107,4 +108,5 @@ export async function seedDemo(db: Db): Promise<void> {
 	await seedPrint(db, maps);
 	await seedPrepare(db, maps);
 	await seedOpening(db, kites);
+	await seedSetOut(db, maps);
 }

@@ -1,7 +1,8 @@
 import type { SelectQueryBuilder } from 'kysely';
 import type { Database } from '../database/tables/index.ts';
 
-type Ordered = 'lesson' | 'listed_book' | 'place' | 'print_source' | 'spine' | 'supplier' | 'supply_line' | 'wall_word';
+type Ordered =
+	'lesson' | 'listed_book' | 'place' | 'print_source' | 'spine' | 'supplier' | 'supply_line' | 'wall_word';
 
 /** The highest position among the rows of a query; 0 where there are none. */
 export async function lastPosition<T extends Ordered>(

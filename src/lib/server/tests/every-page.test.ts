@@ -49,7 +49,8 @@ const PARAMS: Readonly<Record<string, readonly string[]>> = {
 	page: ['1', '0', '99999', 'x'],
 	size: ['small', 'huge'],
 	source: ['1', '99999', 'x'],
-	place: ['14', '1', '99999', 'x']
+	place: ['14', '1', '99999', 'x'],
+	day: ['2027-01-22', '2027-02-30', '0001-01-01', 'today']
 };
 
 /** They lead on to another page, or have nothing to give in this household. */
@@ -60,7 +61,8 @@ const NOTHING_OF_ITS_OWN = [
 	'/house-certificate.crt',
 	'/home/files/[draft]',
 	'/pictures/[name]',
-	'/calendar/[secret].ics'
+	'/calendar/[secret].ics',
+	'/for/[secret]'
 ];
 
 /** Every value for each name, the others left out, and each pair of neighbors. */

@@ -11,13 +11,13 @@
 	};
 	let { today, paper, household, find, children }: Props = $props();
 
-	const map = [
+	const map: { href: string; label: string; short?: string }[] = [
 		{ href: '/', label: 'Next' },
 		{ href: '/week', label: 'Week' },
 		{ href: '/lists/walk', label: 'Lists' },
 		{ href: '/units', label: 'Units' },
 		{ href: '/home', label: 'At home' },
-		{ href: '/house', label: 'Household' }
+		{ href: '/house', label: 'Household', short: 'House' }
 	];
 	const isHere = (href: string) =>
 		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href.split('/', 2).join('/'));
@@ -69,12 +69,12 @@
 	aria-label="Household, phone"
 	class="no-print fixed inset-x-0 bottom-0 z-30 flex border-t-2 border-ink bg-sheet pb-[env(safe-area-inset-bottom)] sm:hidden"
 >
-	{#each map as { href, label } (href)}
+	{#each map as { href, label, short } (href)}
 		<a
 			{href}
 			aria-current={isHere(href) ? 'page' : undefined}
 			class="flex min-h-14 flex-1 items-center justify-center font-display text-[0.75rem] font-semibold tracking-tight whitespace-nowrap text-ink-2 no-underline aria-[current]:bg-ink aria-[current]:text-sheet"
-			>{label}</a
+			>{short ?? label}</a
 		>
 	{/each}
 </nav>

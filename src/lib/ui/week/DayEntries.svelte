@@ -10,12 +10,17 @@
 
 <!-- What a day needs, group by group, each with its box to tick. -->
 {#each groups as group (group.name)}
-	<section class="mt-5 break-inside-avoid" aria-label={group.name}>
-		<h2 class="border-b-2 border-ink text-lg">{group.name}</h2>
+	<section class="mt-5 break-inside-avoid print:mt-2" aria-label={group.name}>
+		<h2 class="border-b-2 border-ink text-lg print:text-sm">{group.name}</h2>
 		<ul class="divide-y divide-rule">
 			{#each group.entries as entry (entry.key)}
 				<li>
-					<form method="post" {action} use:enhance={saves()} class="flex items-start gap-3 py-1.5">
+					<form
+						method="post"
+						{action}
+						use:enhance={saves()}
+						class="flex items-start gap-3 py-1.5 print:gap-2 print:py-px print:text-xs"
+					>
 						<input type="hidden" name="day" value={day} />
 						<input type="hidden" name="key" value={entry.key} />
 						<input type="hidden" name="what" value={entry.text} />
@@ -24,7 +29,7 @@
 							type="submit"
 							aria-label="{entry.isDone ? 'Not done' : 'Done'}: {entry.text}"
 							aria-pressed={entry.isDone}
-							class="mt-0.5 grid size-8 shrink-0 place-items-center rounded-[3px] border-2 border-ink bg-sheet text-good print:size-5"
+							class="mt-0.5 grid size-8 shrink-0 place-items-center rounded-[3px] border-2 border-ink bg-sheet text-good print:size-3.5 print:border"
 							>{#if entry.isDone}<Check size={20} aria-hidden="true" />{/if}</button
 						>
 						<span class="min-w-0 flex-1 pt-1 print:pt-0">

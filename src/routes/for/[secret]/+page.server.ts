@@ -28,7 +28,7 @@ export const actions: Actions = {
 		handleForm(
 			event,
 			Joi.object<{ key: string; done: boolean }>({ key: Joi.string().max(200).required(), done: checkbox }),
-			'Ticked',
+			'Checked off',
 			async ({ trx }, form) => {
 				const { now, person } = await childOf(event.params.secret!);
 				// A child ticks its own things only.

@@ -30,7 +30,9 @@
 				<a href="/week/{data.after}">Day after</a>
 			</p>
 		</div>
-		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium">{view.sentence}</p>
+		<p class="mt-3 max-w-3xl font-display text-xl leading-snug font-medium print:mt-1 print:text-base">
+			{view.sentence}
+		</p>
 		{#each view.lessons as lesson (lesson.title)}<p>
 				<strong>{lesson.title}</strong>, <a href={lesson.href}>{lesson.unit}</a>
 			</p>{/each}
@@ -51,11 +53,11 @@
 			{#if view.left.length}
 				<DayEntries groups={[{ name: 'Left from before', entries: view.left }]} day={view.day} />
 			{/if}
-			<div class="gap-x-10 lg:columns-2">
+			<div class="gap-x-10 lg:columns-2 print:columns-2">
 				<DayEntries groups={view.groups} day={view.day} />
 			</div>
 			{#if view.cautions.length}
-				<section class="mt-5 space-y-1" aria-label="Cautions">
+				<section class="mt-5 space-y-1 print:mt-2" aria-label="Cautions">
 					{#each view.cautions as text (text)}<CautionNote {text} />{/each}
 				</section>
 			{/if}

@@ -120,7 +120,7 @@
 
 		{#if view.proposed.length}
 			<section class="mt-6" aria-labelledby="next-month">
-				<h2 id="next-month" class="text-lg">For {view.nextMonth}, from your shelves</h2>
+				<h2 id="next-month" class="text-lg">For {view.nextName}, from your shelves</h2>
 				<ul>
 					{#each view.proposed as one (one.id)}
 						<li class="flex min-h-11 flex-wrap items-center gap-x-3">

@@ -246,7 +246,7 @@
 						/>
 					</div>
 					<fieldset class="flex flex-wrap items-center gap-x-4">
-						<legend class="text-sm font-semibold">Right for (nobody checked: all who use the shelf)</legend>
+						<legend class="text-sm font-semibold">Right for (none checked: all who use the shelf)</legend>
 						{#each data.children as child (child.id)}
 							<label class="flex min-h-11 items-center gap-2"
 								><input

@@ -252,7 +252,7 @@ function containerView(
 			: kind === 'prongs'
 				? burst
 					? `${name} is full from ${whenOf(now, run, burst.number)}: its prongs hold ${lengthText(now, holds)}. Start another one.`
-					: `${name} holds all of it: ${thick} of paper on prongs for ${lengthText(now, holds)}.`
+					: `${name}: ${thick} of paper, and its prongs take ${lengthText(now, holds)}.`
 				: kind !== 'ring'
 					? `${name}: ${thick} of paper.`
 					: burst

@@ -8,7 +8,7 @@ import {
 	type PrepJob,
 	type PrepSitting
 } from '$core/prepare/index.ts';
-import { counted, durationText } from '$core/words/index.ts';
+import { counted, durationText, monthName } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -207,20 +207,6 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 export type LongDay = { readonly day: Day; readonly minutes: number; readonly why: string };
 
 const SATURDAY = 6;
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
 /** A month with less than this is not busy, and no day is longer than that, minutes (common practice). */
 const BUSY_MINUTES = 120;
 const LONGEST_MINUTES = 300;
@@ -244,7 +230,7 @@ export function longDayFor(now: Situation, jobs: readonly Job[]): LongDay | null
 		: {
 				day,
 				minutes,
-				why: `${durationText(Math.round(busiest[1]))} of it for ${MONTHS[Number(busiest[0].slice(5)) - 1]}`
+				why: `${durationText(Math.round(busiest[1]))} of it for ${monthName(busiest[0])}`
 			};
 }
 

@@ -1,6 +1,6 @@
 import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { spineWidth } from '$core/library/index.ts';
-import { lengthText } from '$core/measure/index.ts';
+import { lengthText, weightText } from '$core/measure/index.ts';
 import { usualMeasures } from '$core/boxes/index.ts';
 import {
 	BASKET_MINUTES,
@@ -11,7 +11,7 @@ import {
 	type BasketDays,
 	type PageADay
 } from '$core/setout/index.ts';
-import { counted } from '$core/words/index.ts';
+import { counted, monthName } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { placePath } from '../house/place-paths.ts';
@@ -43,6 +43,7 @@ export type BasketView = {
 	/** For next month: ours, by topic of what is taught then, that it has not. */
 	readonly proposed: readonly { readonly id: number; readonly title: string; readonly why: string }[];
 	readonly nextMonth: string;
+	readonly nextName: string;
 };
 
 /** Days on which there is a basket: the family's weekdays, without the days off of every unit. */
@@ -155,10 +156,11 @@ export function basketView(now: Situation, day: Day): BasketView {
 		size:
 			owned.length === 0
 				? ''
-				: `Its ${counted(owned.length, 'book or thing', 'books and things')} take ${lengthText(Math.round(thick), measures)} and weigh about ${kg.toFixed(1)} kg${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
+				: `From your shelves: ${counted(owned.length, 'title')}, which take ${lengthText(Math.round(thick), measures)} and weigh about ${weightText(kg, measures)}${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
 		isFull,
 		proposed: proposedFor(now, nextMonth),
-		nextMonth
+		nextMonth,
+		nextName: monthName(nextMonth)
 	};
 }
 

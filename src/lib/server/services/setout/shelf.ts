@@ -226,7 +226,7 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 			id: row.id,
 			title: row.title,
 			skill: row.skill,
-			for: whom.length ? listText(whom) : 'nobody who uses the shelf',
+			for: whom.length ? listText(whom) : 'no one who uses the shelf',
 			board: place?.board ?? null,
 			x: place?.x ?? 0,
 			along: row.along_mm,
@@ -304,6 +304,7 @@ function whyOf(now: Situation, input: ShelfInput, tray: Tray, at: string | null,
 	const board = boards.find((one) => one.id === at);
 	if (board) {
 		const small = children.filter((one) => one.isUnderThree);
+		if (inDangerAt(board, children).length && tray.isDangerous) return '';
 		if (tray.isDangerous && small.length)
 			return `at ${mm(board.high)}, out of reach of ${listText(small.map((one) => `${one.name} (${mm(one.most)})`))}`;
 		const own = children.filter((one) => one.uses && tray.children.includes(one.id));
@@ -385,7 +386,7 @@ export async function moveTray(
 				: one.rule === 'nothing for'
 	);
 	return broken.length
-		? `${row.title}: ${brokenText(now, input, broken[0])}`
+		? `${'tray' in broken[0] ? '' : `${row.title} moved. `}${brokenText(now, input, broken[0])}`
 		: board === null
 			? `${row.title} put away`
 			: `${row.title} moved`;

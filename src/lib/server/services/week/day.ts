@@ -1,7 +1,7 @@
 import { addDays, dayText, startOfWeek, weekdayName, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
 import { capital, counted, listText, thingText } from '$core/words/index.ts';
-import { exact } from '$core/measure/index.ts';
+import { exact, isSome } from '$core/measure/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
@@ -194,7 +194,11 @@ function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): Da
 					one.title,
 					[
 						one.text,
-						resource.owned === 1 ? placePath(now.snapshot.places, resource.place_id) : onLoan ? 'on loan' : ''
+						resource.owned === 1 && resource.place_id !== null
+							? placePath(now.snapshot.places, resource.place_id)
+							: onLoan
+								? 'on loan'
+								: ''
 					]
 						.filter(Boolean)
 						.join(', '),
@@ -236,15 +240,16 @@ function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): 
 						Number(b.place_id === run.row.collecting_place_id) -
 						Number(a.place_id === run.row.collecting_place_id)
 				);
-			const isMissing = ['missing', 'arranged'].includes(one.need.state);
+			// What is at home counts as here, found or not: the list says where.
+			const isMissing = one.served === null ? one.problem !== null : isSome(one.served.net);
 			return entry(
 				`need-${one.need.key}`,
 				capital(thingText(exact(one.amount), one.unit, one.item.name)),
 				isMissing
 					? 'not here yet'
-					: lots.length
+					: lots.length && lots[0].place_id !== null
 						? placePath(snapshot.places, lots[0].place_id)
-						: 'where it always is',
+						: 'at home',
 				isMissing
 			);
 		});

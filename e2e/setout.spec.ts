@@ -1,0 +1,127 @@
+import { expect, expectAccessible, open, test } from './house.ts';
+
+test('a tray is moved by keyboard, the broken rule is named, and the shelf is planned again', async ({
+	page
+}) => {
+	await open(page, '/week/shelf');
+	await expect(page.getByText('6 trays out, 2 new.')).toBeVisible();
+	await expectAccessible(page);
+	// Drawn to scale: boards as high, trays as long as they are, in one scale.
+	const drawn = await page.locator('figure svg').evaluate((svg) => ({
+		bottom: Number(svg.querySelector('line[x1="-10"]')!.getAttribute('y1')),
+		boards: [...svg.querySelectorAll('rect[data-high]')].map((one) => [
+			Number(one.getAttribute('data-high')),
+			Number(one.getAttribute('y'))
+		]),
+		trays: [...svg.querySelectorAll('rect[data-along]')].map((one) => [
+			one.getAttribute('data-along'),
+			one.getAttribute('width')
+		]),
+		reach: [...svg.querySelectorAll('line[data-reach]')].map((one) => [
+			Number(one.getAttribute('data-reach')),
+			Number(one.getAttribute('y1'))
+		])
+	}));
+	expect(drawn.boards.map(([high]) => high)).toEqual([80, 400, 700, 1150]);
+	for (const [high, y] of [...drawn.boards, ...drawn.reach]) expect(drawn.bottom - y).toBeCloseTo(high, 6);
+	for (const [along, width] of drawn.trays) expect(width).toBe(along);
+
+	const where = page.getByLabel('Where Sew a coastline is');
+	await where.focus();
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('ArrowDown');
+	await expect(
+		page.getByText(/Sew a coastline is at (?:70|40) cm, and Tamsin gets at 110 cm/).first()
+	).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Plan the shelf' }).click();
+	await expect(page.getByText(/^Mon, Jan 18: \d+ trays\./)).toBeVisible();
+	await page.getByRole('button', { name: 'Use this plan' }).click();
+	await expect(page.getByText(/Shelf set for \d+ weeks/).first()).toBeVisible();
+	await expect(page.getByText(/Tamsin gets at 110 cm/)).toHaveCount(0);
+
+	await page.getByLabel('Activity').fill('Thread beads');
+	await page.getByLabel('Length, cm').fill('0');
+	await page.getByRole('button', { name: 'Add the tray' }).click();
+	await expect(page.getByText('Each side is more than 0.').first()).toBeVisible();
+	await expect(page.getByLabel('Activity')).toHaveValue('Thread beads');
+	await page.getByLabel('Length, cm').fill('600');
+	await page.getByRole('button', { name: 'Add the tray' }).click();
+	await expect(page.getByText('Saved: Thread beads').first()).toBeVisible();
+	await expect(page.getByText('too large for every board')).toBeVisible();
+	const cards = await page.request.get('/week/shelf/cards.pdf');
+	expect((await cards.body()).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('a week on the phone: the day’s sheet, checked off, a short day, and what goes along @both', async ({
+	page
+}) => {
+	await open(page, '/week?of=2027-01-26');
+	await expect(page.getByText(/^2 lessons this week/)).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('link', { name: 'Tue, Jan 26, the day’s sheet' }).click();
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tue, Jan 26');
+	await expect(page.getByText('Journal: the orange peel for Odile')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Done: A poem' }).click();
+	await expect(page.getByRole('button', { name: 'Not done: A poem' })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await page.reload();
+	await expect(page.getByRole('button', { name: 'Not done: A poem' })).toBeVisible();
+	// On one sheet of paper.
+	const paper = await page.pdf({ format: 'Letter', printBackground: false }).catch(() => null);
+	if (paper) expect(paper.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+	await page.getByRole('button', { name: 'Make it a short day' }).click();
+	await expect(page.getByText('A short day: only the basket.')).toBeVisible();
+	await page.getByRole('link', { name: 'Strips for children' }).click();
+	await expect(page.getByText('Morning basket')).toBeVisible();
+	await open(page, '/week?away');
+	await expect(page.getByText('Beeswax to knead')).toBeVisible();
+});
+
+test('a child’s page shows its own things, is checked off, and ends with its link', async ({ page }) => {
+	await open(page, '/week');
+	await page.getByText('A page for each child').click();
+	await page.getByRole('button', { name: 'Make a page for Perrin' }).click();
+	const link = page.getByRole('link', { name: /\/for\// });
+	const address = (await link.getAttribute('href'))!;
+	await open(page, new URL(address).pathname);
+	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Perrin');
+	await expectAccessible(page);
+	await expect(page.getByRole('navigation')).toHaveCount(0);
+	await page.getByRole('button', { name: /^Morning basket/ }).click();
+	await expect(page.getByRole('button', { name: /^Morning basket/ })).toHaveAttribute('aria-pressed', 'true');
+	await open(page, '/week');
+	await page.getByText('A page for each child').click();
+	await page.getByRole('button', { name: 'Turn off the page of Perrin' }).click();
+	await expect(page.getByRole('button', { name: 'Make a page for Perrin' })).toBeVisible();
+	await page.goto(new URL(address).pathname);
+	await expect(page.getByText('This page is over. Ask for a new link.')).toBeVisible();
+});
+
+test('a wall fills, a board of 0 is refused in words, and a basket of two hours is said to be too long', async ({
+	page
+}) => {
+	await open(page, '/units/1/setout');
+	await expect(page.getByText('Full with lesson 12 on Thu, Feb 25: take down view.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByLabel('Board width, cm').fill('0');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText(/a board of 0 holds nothing/).first()).toBeVisible();
+	await page.getByLabel('Board width, cm').fill('120');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('All 33 cards hang together: there is room for 40.')).toBeVisible();
+	await page.getByLabel(/^Words, with commas/).fill('Lesson 13: reveal*');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('All 34 cards hang together')).toBeVisible();
+
+	await open(page, '/week/basket');
+	await expect(page.getByText('17 minutes in 6 parts. Tamsin chooses.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByLabel('Into the basket').fill('The whole encyclopedia');
+	await page.getByLabel('Minutes', { exact: true }).fill('120');
+	await page.getByRole('button', { name: 'Add', exact: true }).first().click();
+	await expect(page.getByText(/137 minutes is too long for one basket/)).toBeVisible();
+});

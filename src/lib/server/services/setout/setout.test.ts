@@ -1,0 +1,178 @@
+import { describe, expect, it } from 'vitest';
+import { addDays } from '$core/calendar/index.ts';
+import { planShelf } from '$core/setout/index.ts';
+import { undo } from '../../history/changes.ts';
+import { addPlace } from '../../stores/house/places.ts';
+import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
+import { addWords, setWall } from '../../stores/setout/wall.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
+import { basketView } from './basket.ts';
+import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
+import { trayCards } from './tray-cards.ts';
+import { wallView, wordsTyped } from './wall.ts';
+
+const WEEK = '2027-01-18';
+
+describe('the activity shelf', () => {
+	it('the demo’s third week stands as a parent would set it: all children served, nothing in danger', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const view = shelfView(situation, WEEK);
+		expect(view.broken).toEqual([]);
+		expect(view.trays.flatMap((one) => one.broken)).toEqual([]);
+		expect(view.trays.filter((one) => one.board !== null)).toHaveLength(6);
+		const sewing = view.trays.find((one) => one.title === 'Sew a coastline')!;
+		expect(sewing.why).toBe('at 115 cm, out of reach of Tamsin (110 cm)');
+		expect(view.trays.find((one) => one.title === 'Match the map symbols')!.why).toMatch(
+			/^for this week’s lesson; at 40 cm, which/
+		);
+		// A child of ten has shelves of her own, unless the family says otherwise.
+		expect(view.children.map((one) => one.name)).toEqual(['Perrin', 'Tamsin']);
+	});
+	it('a plan is taken over for all weeks, undone in one; no plan sets out what endangers a child, whatever is sent', async () => {
+		const { store, now, does } = await mapsHouse();
+		const before = await allRows(store);
+		const { situation } = await now();
+		const { input, weeks } = shelfQuestion(situation);
+		const plan = planShelf(input);
+		expect(plan).toHaveLength(weeksAhead(situation).length);
+		await does((trx, at) => acceptShelf(trx, at.situation, plan));
+		const after = (await now()).situation;
+		for (const [at, week] of weeks.entries()) {
+			const view = shelfView(after, week);
+			expect(view.trays.flatMap((one) => one.broken)).toEqual([]);
+			expect(view.trays.filter((one) => one.board !== null)).toHaveLength(plan[at].standing.length);
+		}
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+		const low = input.boards[0].id;
+		const danger = input.trays.find((one) => one.isDangerous)!.id;
+		const bad = plan.map((week) => ({ ...week, standing: [{ tray: danger, board: low, x: 0 }] }));
+		await expect(does((trx, at) => acceptShelf(trx, at.situation, bad))).rejects.toThrow(
+			'not for a child under three'
+		);
+		await expect(does((trx, at) => acceptShelf(trx, at.situation, plan.slice(0, 1)))).rejects.toThrow(
+			'changed meanwhile'
+		);
+	});
+	it('moved by hand into reach of a toddler, the danger is said at once and stays said; a tray off the shelf is missed', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		const sewing = situation.snapshot.trays.find((one) => one.title === 'Sew a coastline')!;
+		const low = situation.snapshot.places.find((one) => one.name === 'second board')!;
+		const said = await does((trx, at) => moveTray(trx, at.situation, WEEK, sewing.id, low.id, 0));
+		expect(said).toBe('Sew a coastline is at 40 cm, and Tamsin gets at 110 cm: not for a child under three.');
+		const view = shelfView((await now()).situation, WEEK);
+		expect(view.trays.find((one) => one.id === sewing.id)!.broken).toHaveLength(1);
+		expect(view.trays.filter((one) => one.board === String(low.id))[0].x).toBeGreaterThanOrEqual(0);
+		for (const one of view.trays.filter((tray) => tray.for.includes('Tamsin') && tray.board !== null))
+			await does((trx, at) => moveTray(trx, at.situation, WEEK, one.id, null, 0));
+		expect(shelfView((await now()).situation, WEEK).broken).toEqual([
+			'Nothing here for Tamsin, at a height Tamsin reaches with ease.'
+		]);
+		await expect(does((trx, at) => moveTray(trx, at.situation, WEEK, 9_999, low.id, 0))).rejects.toThrow(
+			'gone already'
+		);
+		await expect(does((trx, at) => moveTray(trx, at.situation, WEEK, sewing.id, 9_999, 0))).rejects.toThrow(
+			'not measured'
+		);
+	});
+	it('a tray wider than the shelf, a shelf with no board: a sentence', async () => {
+		const { now, does } = await mapsHouse();
+		const tray = (await now()).situation.snapshot.trays[0];
+		await does((trx) => updateTray(trx, tray.id, { along_mm: 5000 }));
+		const { situation } = await now();
+		const view = shelfView(situation, addDays(WEEK, 70));
+		expect(view.trays.find((one) => one.id === tray.id)!.why).toBe('too large for every board');
+		await does(async (trx, at) => {
+			const bare = await addPlace(trx, null, {
+				name: 'bare shelf',
+				kind: 'furniture',
+				length_mm: null,
+				width_mm: null,
+				height_mm: null,
+				floor_mm: null
+			});
+			await setSetOut(trx, {}, { shelf: bare });
+			return at;
+		});
+		const bare = shelfView((await now()).situation, WEEK);
+		expect(bare.sentence).toBe('The activity shelf has no measured board yet.');
+	});
+	it('every tray has its card, with its steps and what to count', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const { sheets } = trayCards(situation, null);
+		const text = sheets.flatMap((one) => one.front.text.map((line) => line.text)).join('\n');
+		for (const { title } of situation.snapshot.trays) expect(text).toContain(title);
+		expect(text).toContain('1. Carry the tray with two hands.');
+		expect(text).toContain('Count 24 pieces back in.');
+		expect(() => trayCards(situation, [9_999])).toThrow('No trays yet');
+	});
+	it('weeks that are over keep what stood; a tray that is gone is out of all', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		await does((trx) => setWeek(trx, WEEK, []));
+		expect(shelfView((await now()).situation, WEEK).sentence).toMatch(/nothing is set out/);
+		expect(shelfView((await now()).situation, '2027-01-11').sentence).toMatch(/trays out/);
+		expect(situation.snapshot.trayStandings.length).toBeGreaterThan(10);
+	});
+});
+
+describe('the wall', () => {
+	it('the demo’s board is nearly full, and says with which lesson', async () => {
+		const { now } = await mapsHouse();
+		const { situation, run } = await now();
+		const view = wallView(situation, run, null);
+		// By hand: 90 × 60 cm hold six by five cards of 14 × 10.8 cm; the words of lesson 12 make 31.
+		expect(view.layout!.room).toBe(30);
+		expect(view.sentence).toBe('Full with lesson 12 on Thu, Feb 25: take down view.');
+		expect(wallView(situation, run, 12).hanging.map((one) => one.text)).toEqual(
+			expect.arrayContaining(['map', 'scale', 'legend', 'atlas', 'index'])
+		);
+	});
+	it('words are typed as one has them; a board smaller than a card says so', async () => {
+		const { now, does } = await mapsHouse();
+		const { run } = await now();
+		const words = wordsTyped(run, 'north, south*\nLesson 3: pace; yard\n- stride', run.lessons[0].lesson.id);
+		expect(words.map((one) => [one.text, one.lesson_id, one.kept])).toEqual([
+			['north', run.lessons[0].lesson.id, 0],
+			['south', run.lessons[0].lesson.id, 1],
+			['pace', run.lessons[2].lesson.id, 0],
+			['yard', run.lessons[2].lesson.id, 0],
+			['stride', run.lessons[2].lesson.id, 0]
+		]);
+		await does(async (trx, at) => {
+			await addWords(trx, at.run.row.id, words);
+			await setWall(trx, at.run.row.id, {
+				kind: 'door',
+				width_mm: 50,
+				height_mm: 50,
+				card_width_mm: 100,
+				card_height_mm: 100,
+				gap_mm: 0
+			});
+		});
+		const after = await now();
+		expect(wallView(after.situation, after.run, null).sentence).toBe(
+			'Not one card fits: the board is smaller than a card.'
+		);
+	});
+});
+
+describe('the morning basket', () => {
+	it('of January: minutes, pages and whose turn it is, worked by hand', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const view = basketView(situation, '2027-01-22');
+		expect(view.sentence).toBe('17 minutes in 6 parts.');
+		expect(view.parts.find((one) => one.title === 'A Place for Every Day')!.pages).toBe('page 22');
+		// From Jan 11 four pages each basket day; Jan 14 and 18 are off, so Jan 22 is the eighth: 41 + 7 × 4 = 69.
+		expect(view.parts.find((one) => one.title.startsWith('Winter'))!.pages).toBe('pages 69 to 72');
+		// Turns from Jan 5 on: eleven basket days before Jan 22, so the third of three.
+		expect(view.chooser).toBe('Tamsin');
+		expect(basketView(situation, '2027-02-02').parts.some((one) => one.title.startsWith('Winter'))).toBe(
+			false
+		);
+	});
+});

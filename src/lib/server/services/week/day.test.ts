@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import { tickDay } from '../../stores/setout/trays.ts';
+import { mapsHouse } from '../../tests/household.ts';
+import { awaySet, childDay, dayView, weekView } from './day.ts';
+
+const group = (view: ReturnType<typeof dayView>, name: string) =>
+	view.groups.find((one) => one.name === name)?.entries ?? [];
+
+describe('a day', () => {
+	it('has its lesson’s pages, copies for each child, supplies with their place, and what is not here yet', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const view = dayView(situation, '2027-01-26');
+		expect(view.lessons.map((one) => one.title)).toEqual(['6 The round earth, flattened']);
+		expect(group(view, 'Pages to open').map((one) => one.text)).toContain('The Patient Mapmaker');
+		expect(group(view, 'Copies').map((one) => one.text)).toEqual(
+			expect.arrayContaining(['Journal: the orange peel for Odile', 'Journal: the orange peel for Tamsin'])
+		);
+		const supplies = group(view, 'Supplies');
+		const oranges = supplies.find((one) => /orange/.test(one.text))!;
+		expect(oranges).toMatchObject({ detail: 'not here yet', isOpen: true });
+		const globe = supplies.find((one) => /globe/.test(one.text))!;
+		expect(globe).toMatchObject({ detail: 'School room › window shelf', isOpen: false });
+		expect(view.sentence).toMatch(/^Not ready yet: .*orange/);
+		expect(view.cautions).toContain(
+			'Sew a coastline on the shelf is nothing for Tamsin: check that it’s still high up.'
+		);
+	});
+	it('on the first day of a week trays come and go, with what to count', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const shelf = group(dayView(situation, '2027-01-25'), 'Shelf').map((one) => `${one.text}: ${one.detail}`);
+		expect(shelf).toContain(
+			'Set out Land and water sort: School room › tray shelf › second board, count 20 pieces, from School room › art cart'
+		);
+		expect(shelf).toContain('Put away Match the map symbols: count 24 pieces back in');
+	});
+	it('what was checked off stays so; what was not moves on to today; a short day is the basket alone', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		const before = dayView(situation, '2027-01-18');
+		const first = group(before, 'Shelf')[0];
+		await does((trx) => tickDay(trx, '2027-01-18', first.key, true));
+		await does((trx) => tickDay(trx, '2027-01-18', first.key, true));
+		const after = (await now()).situation;
+		expect(group(dayView(after, '2027-01-18'), 'Shelf')[0].isDone).toBe(true);
+		const left = dayView(after, after.today).left;
+		expect(left.map((one) => one.key)).not.toContain(first.key);
+		expect(left.length).toBe(group(before, 'Shelf').length - 1);
+		await does((trx) => tickDay(trx, '2027-01-26', 'short', true));
+		const short = dayView((await now()).situation, '2027-01-26');
+		expect(short.sentence).toBe('A short day: only the basket.');
+		expect(short.groups.map((one) => one.name)).toEqual(['Morning basket', 'This evening']);
+	});
+	it('a week counts its lessons, and of one unit only its own', async () => {
+		const { now } = await mapsHouse();
+		const { situation, run } = await now();
+		expect(weekView(situation, '2027-01-27').sentence).toMatch(
+			/^2 lessons this week\. Tuesday: not ready yet: /
+		);
+		const kites = situation.runs.find((one) => one !== run)!;
+		expect(weekView(situation, '2027-01-27', kites).sentence).toBe('No lessons this week.');
+		expect(awaySet(situation).map((one) => one.title)).toContain('Beeswax to knead');
+	});
+	it('a child sees its own things, a toddler nothing dangerous', async () => {
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const dayOf = (name: string) =>
+			childDay(
+				situation,
+				situation.snapshot.people.find((one) => one.name === name)!,
+				'2027-01-26'
+			);
+		const tamsin = dayOf('Tamsin').entries.map((one) => one.text);
+		expect(tamsin).toContain('Pouring water');
+		expect(tamsin).not.toContain('Sew a coastline');
+		expect(tamsin).toContain('Journal: the orange peel');
+		expect(dayOf('Perrin').entries.map((one) => one.text)).toContain('Sew a coastline');
+		expect(dayOf('Perrin').entries.find((one) => one.text === 'Morning basket')!.detail).toBe(
+			'You choose today!'
+		);
+	});
+});
