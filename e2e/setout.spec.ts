@@ -40,11 +40,11 @@ test('a tray is moved by keyboard, the broken rule is named, and the shelf is pl
 	await expect(page.getByText(/Shelf set for \d+ weeks/).first()).toBeVisible();
 	await expect(page.getByText(/Tamsin gets at 110 cm/)).toHaveCount(0);
 
-	await page.getByLabel('Activity').fill('Thread beads');
+	await page.getByLabel('Activity', { exact: true }).fill('Thread beads');
 	await page.getByLabel('Length, cm').fill('0');
 	await page.getByRole('button', { name: 'Add the tray' }).click();
 	await expect(page.getByText('Each side is more than 0.').first()).toBeVisible();
-	await expect(page.getByLabel('Activity')).toHaveValue('Thread beads');
+	await expect(page.getByLabel('Activity', { exact: true })).toHaveValue('Thread beads');
 	await page.getByLabel('Length, cm').fill('600');
 	await page.getByRole('button', { name: 'Add the tray' }).click();
 	await expect(page.getByText('Saved: Thread beads').first()).toBeVisible();

@@ -7,7 +7,7 @@ import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { checkbox, day, id } from '$lib/server/schemas/fields.ts';
-import { awaySet, weekView } from '$lib/server/services/week/day.ts';
+import { awaySet, dayAhead, weekView } from '$lib/server/services/week/day.ts';
 import { setChildLinks, tickDay } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -16,7 +16,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const links = parsed(now.snapshot.household.child_links);
 	const asked = url.searchParams.get('of') ?? '';
 	const unit = now.runs.find((one) => String(one.row.id) === url.searchParams.get('unit')) ?? null;
-	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : now.today;
+	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : dayAhead(now);
 	return {
 		week: weekView(now, of, unit),
 		today: now.today,

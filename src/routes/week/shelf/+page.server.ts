@@ -16,14 +16,15 @@ import {
 	shelfView,
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
+import { dayAhead } from '$lib/server/services/week/day.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
-	const { snapshot, today } = now;
+	const { snapshot } = now;
 	const asked = url.searchParams.get('of') ?? '';
-	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : today;
+	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : dayAhead(now);
 	const week = startOfWeek(of, snapshot.household.week_start);
 	const { input, weeks } = shelfQuestion(now);
 	const setOut = setOutOf(now);

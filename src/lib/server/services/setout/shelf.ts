@@ -1,7 +1,7 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { cautionsFor, yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
-import { lengthText } from '$core/measure/index.ts';
+import { lengthText, type System } from '$core/measure/index.ts';
 import {
 	brokenRules,
 	GAP,
@@ -273,10 +273,14 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 	};
 }
 
+/** A height as one says it: whole centimeters, or inches to the eighth. */
+const heightText = (mm: number, measures: System): string =>
+	lengthText(measures === 'metric' ? Math.round(mm / 10) * 10 : mm, measures);
+
 /** A broken rule as a sentence. */
 export function brokenText(now: Situation, { boards, children, trays }: ShelfInput, one: Broken): string {
 	const { measures } = now.snapshot.household;
-	const mm = (length: number) => lengthText(Math.round(length / 10) * 10, measures);
+	const mm = (length: number) => heightText(length, measures);
 	const board = 'board' in one ? boards.find((other) => other.id === one.board) : undefined;
 	const tray = 'tray' in one ? trays.find((other) => other.id === one.tray) : undefined;
 	const child = 'child' in one ? children.find((other) => other.id === one.child) : undefined;
@@ -300,7 +304,7 @@ export function brokenText(now: Situation, { boards, children, trays }: ShelfInp
 function whyOf(now: Situation, input: ShelfInput, tray: Tray, at: string | null, week: number): string {
 	const { measures } = now.snapshot.household;
 	const { boards, children } = input;
-	const mm = (length: number) => lengthText(Math.round(length / 10) * 10, measures);
+	const mm = (length: number) => heightText(length, measures);
 	const board = boards.find((one) => one.id === at);
 	if (board) {
 		const small = children.filter((one) => one.isUnderThree);
@@ -324,7 +328,7 @@ function whyOf(now: Situation, input: ShelfInput, tray: Tray, at: string | null,
 		...new Set(fitting.flatMap((one) => inDangerAt(one, children).map((child) => child.name)))
 	];
 	if (tray.isDangerous && fitting.every((one) => inDangerAt(one, children).length > 0))
-		return `no board is out of reach of ${listText(endangered)}: only on a day without`;
+		return `nothing for a child under three, and no board is out of ${listText(endangered)}’s reach: only while you watch, or on a day without ${listText(endangered)}`;
 	return 'others go first this week';
 }
 

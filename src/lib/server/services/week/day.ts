@@ -90,7 +90,14 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 			: count === 0
 				? 'Nothing planned.'
 				: open.length
-					? `Not ready yet: ${listText(open.slice(0, 3).map((one) => one.text))}${open.length > 3 ? ` and ${open.length - 3} more` : ''}.`
+					? `Not ready yet: ${
+							open.length > 3
+								? `${open
+										.slice(0, 3)
+										.map((one) => one.text)
+										.join(', ')}, and ${open.length - 3} more`
+								: listText(open.map((one) => one.text))
+						}.`
 					: lessons.length
 						? 'All of it is ready to set out.'
 						: 'No lesson this day.',
@@ -377,6 +384,18 @@ function leftBefore(now: Situation, day: Day, run: RunSituation | null): DayView
 		return groups.filter((one) => !done.has(one.key)).map((one) => ({ ...one, day: before }));
 	}
 	return [];
+}
+
+/** The day from which one looks ahead: today, or the next week's first day where this week holds nothing more. */
+export function dayAhead(now: Situation): Day {
+	const { today } = now;
+	const next = addDays(startOfWeek(today, now.snapshot.household.week_start), 7);
+	for (let day = today; day < next; day = addDays(day, 1))
+		if (lessonsOn(now, day).length > 0 || hasBasket(now, day)) return today;
+	return lessonsOn(now, next).length > 0 ||
+		[1, 2, 3, 4, 5, 6].some((more) => lessonsOn(now, addDays(next, more)).length > 0)
+		? next
+		: today;
 }
 
 /** The days of a week, each in short. */
