@@ -1,4 +1,4 @@
-import { addDays, weekdayOf, type Day, type Weekday } from '../calendar/dates.ts';
+import { addDays, daysBetween, weekdayOf, type Day, type Weekday } from '../calendar/dates.ts';
 import { CoreError } from '../error.ts';
 
 /** A book of which so much is read on each basket day: by the date itself, or from where the bookmark is. */
@@ -43,7 +43,7 @@ export function pagesOn(
 ): { readonly from: number; readonly to: number } | null {
 	check(book);
 	if (day < book.since) return null;
-	const turned = book.by === 'date' ? calendarDays(book.since, day) : basketDays(days, book.since, day);
+	const turned = book.by === 'date' ? daysBetween(book.since, day) : basketDays(days, book.since, day);
 	if (book.by === 'bookmark' && !isBasketDay(days, day)) return null;
 	const from = book.first + turned * book.aDay;
 	return from > book.last ? null : { from, to: Math.min(book.last, from + book.aDay - 1) };
@@ -58,10 +58,6 @@ export function endsOn(book: PageADay, days: BasketDays): Day | null {
 	for (let day = book.since, at = 0; at < MOST_DAYS; day = addDays(day, 1), at++)
 		if (isBasketDay(days, day) && --left === 0) return day;
 	return null;
-}
-
-function calendarDays(from: Day, to: Day): number {
-	return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 }
 
 /** Basket days from one day on, before another. */
