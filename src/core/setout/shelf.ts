@@ -265,7 +265,8 @@ function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<stri
 				(trays[a].id < trays[b].id ? -1 : 1)
 		);
 	const byReach = users.map((_, at) => at).toSorted((a, b) => users[a].easy - users[b].easy);
-	for (const child of byReach)
+	for (const child of byReach) {
+		if (where.some((board, tray) => board !== null && serves[tray][child] && reaches[board][child])) continue;
 		for (const tray of order) {
 			if (where[tray] !== null || !serves[tray][child]) continue;
 			const board = mayStand[tray].find((at) => reaches[at][child] && hasRoom(tray, at));
@@ -273,6 +274,7 @@ function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<stri
 			put(tray, board);
 			break;
 		}
+	}
 	let worth = worthOf(where);
 	/** Keeps a step if it is worth more. */
 	const better = () => {
@@ -323,9 +325,12 @@ function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<stri
 		}
 		return false;
 	}
-	/** A tray to another board, or two that change places. */
+	/** A tray off the shelf, to another board, or two that change places. */
 	function tryMove(tray: number): boolean {
 		const from = where[tray]!;
+		take(tray);
+		if (better()) return true;
+		put(tray, from);
 		for (const board of mayStand[tray]) {
 			if (board === from) continue;
 			take(tray);
