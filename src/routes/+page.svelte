@@ -64,6 +64,10 @@
 			<div class="grid gap-x-12 xl:grid-cols-[minmax(0,1fr)_19rem]">
 				<div>
 					<Sentence sentence={data.next.sentence} />
+					{#if data.ready}<p class="mt-2">
+							<a class="font-semibold" href="/week/{data.ready.day}">Ready for {data.ready.name}?</a>
+							{data.ready.sentence}
+						</p>{/if}
 					{#if data.adults.length > 1}
 						<form
 							method="post"

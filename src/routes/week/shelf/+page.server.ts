@@ -8,6 +8,7 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox, day, id, ids, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { baseOf, listSensory } from '$lib/server/services/setout/sensory.ts';
 import {
 	acceptShelf,
 	moveTray,
@@ -64,6 +65,7 @@ export const load: PageServerLoad = async ({ url }) => {
 		system: snapshot.household.measures,
 		tray: row && {
 			...row,
+			fills: baseOf(row),
 			children: row.children ? parsed(row.children) : null,
 			lessons: row.lessons ? parsed(row.lessons) : null
 		}
@@ -168,6 +170,13 @@ export const actions: Actions = {
 	remove: (event) =>
 		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Tray removed', ({ trx }, form) =>
 			removeTray(trx, form.id)
+		),
+	list: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			(text: string) => text,
+			({ trx, now }, form) => listSensory(trx, now, form.id)
 		),
 	loved: (event) =>
 		handleForm(

@@ -282,6 +282,11 @@
 					>
 					<details open={tray?.kind === 'sensory'}>
 						<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold">Of a sensory bin</summary>
+						{#if tray?.kind === 'sensory'}<p class="text-sm text-ink-2">
+								Its tub takes about {data.system === 'us'
+									? `${tray.fills.cups} cups`
+									: `${tray.fills.liters} liters`} of it, so that hands still have room.
+							</p>{/if}
 						<div class="flex flex-wrap items-end gap-3">
 							<TextField
 								label="What fills it"
@@ -291,7 +296,7 @@
 								{failure}
 							/>
 							<TextField
-								label="Hidden in it"
+								label="Hidden in it, with commas"
 								name="hidden"
 								placeholder="shells, pebbles"
 								value={tray?.hidden ?? ''}
@@ -311,6 +316,9 @@
 						<Button type="submit" look="main">{tray ? 'Save' : 'Add the tray'}</Button>
 						{#if tray}
 							<Button href="/week/shelf/cards.pdf?tray={tray.id}" look="quiet">Its card (PDF)</Button>
+							{#if tray.kind === 'sensory'}<Button type="submit" look="quiet" formaction="?/list"
+									>Put its filling on the supply list</Button
+								>{/if}
 							<Button type="submit" look="quiet" formaction="?/remove">Remove</Button>
 							<Button href="?of={view.week}" look="quiet">A new one</Button>
 						{/if}

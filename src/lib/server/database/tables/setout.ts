@@ -17,6 +17,8 @@ export type SetOut = {
 	readonly basketDays: readonly Weekday[];
 	readonly basketSince: Day | null;
 	/** Inner measures of the basket, mm. */
+	/** How long the book ledge is, mm. */
+	readonly ledge: number | null;
 	readonly basketSize: { readonly length: number; readonly width: number; readonly height: number } | null;
 };
 

@@ -7,6 +7,8 @@ import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { addWords, setWall } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { basketView } from './basket.ts';
+import { ledgeView } from './ledge.ts';
+import { baseOf, listSensory } from './sensory.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
 import { wallView, wordsTyped } from './wall.ts';
@@ -108,6 +110,33 @@ describe('the activity shelf', () => {
 		expect(text).toContain('1. Carry the tray with two hands.');
 		expect(text).toContain('Count 24 pieces back in.');
 		expect(() => trayCards(situation, [9_999])).toThrow('No trays yet');
+	});
+	it('a sensory bin’s filling follows from its tub, and goes on the list once, to be counted back', async () => {
+		const { store, now, does } = await mapsHouse();
+		const bin = (await now()).situation.snapshot.trays.find((one) => one.kind === 'sensory')!;
+		// By hand: 56 × 32 × 16 cm are 28.7 liters, of which 0.4 are 11.5 liters, or 48 cups of 237 ml.
+		expect(baseOf(bin)).toEqual({ liters: 11.5, cups: 48 });
+		const before = await allRows(store);
+		const said = await does((trx, at) => listSensory(trx, at.situation, bin.id));
+		expect(said).toBe('3 things on the supply list of lesson 6');
+		const { situation } = await now();
+		const lines = situation.snapshot.lines.filter((one) => one.note === 'for Treasure in the sand');
+		expect(lines.map((one) => [one.use, one.per])).toEqual(lines.map(() => ['kept', 'family']));
+		expect(lines).toHaveLength(3);
+		await expect(does((trx, at) => listSensory(trx, at.situation, bin.id))).rejects.toThrow('already');
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('the ledge holds covers by their width, picture books first', async () => {
+		const { now, does } = await mapsHouse();
+		const free = ledgeView((await now()).situation, '2027-01-26');
+		expect(free.left).toEqual([]);
+		for (const [at, one] of free.books.entries())
+			if (at > 0) expect(one.x).toBe(free.books[at - 1].x + free.books[at - 1].width + 15);
+		await does((trx) => setSetOut(trx, {}, { ledge: free.books[0].width + 10 }));
+		const short = ledgeView((await now()).situation, '2027-01-26');
+		expect(short.books.map((one) => one.title)).toEqual([free.books[0].title]);
+		expect(short.left).toHaveLength(free.books.length - 1);
 	});
 	it('weeks that are over keep what stood; a tray that is gone is out of all', async () => {
 		const { now, does } = await mapsHouse();

@@ -34,6 +34,7 @@ const USUAL: SetOut = {
 	users: null,
 	basketDays: [1, 2, 3, 4, 5],
 	basketSince: null,
+	ledge: null,
 	basketSize: null
 };
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { mapsHouse } from '../../tests/household.ts';
-import { awaySet, childDay, dayView, weekView } from './day.ts';
+import { updateTray } from '../../stores/setout/trays.ts';
+import { awaySet, childDay, dayAhead, dayView, readyFor, weekView } from './day.ts';
 
 const group = (view: ReturnType<typeof dayView>, name: string) =>
 	view.groups.find((one) => one.name === name)?.entries ?? [];
@@ -79,5 +80,27 @@ describe('a day', () => {
 		expect(dayOf('Perrin').entries.find((one) => one.text === 'Morning basket')!.detail).toBe(
 			'You choose today!'
 		);
+	});
+	it('“ready for Tuesday?” is answered for the next day with a lesson; a tray can carry a task for each child', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		expect(readyFor(situation)).toEqual({
+			day: '2027-01-26',
+			name: 'Tuesday',
+			sentence: dayView(situation, '2027-01-26').sentence
+		});
+		// Friday has a basket, so the week is not over; on Saturday one looks at the next.
+		expect(dayAhead(situation)).toBe('2027-01-22');
+		expect(dayAhead({ ...situation, today: '2027-01-23' })).toBe('2027-01-25');
+		const sand = situation.snapshot.trays.find((one) => one.kind === 'sensory')!;
+		await does((trx) => updateTray(trx, sand.id, { steps: 'Perrin: dig out six\nTamsin: find the fish' }));
+		const after = (await now()).situation;
+		const taskFor = (name: string) =>
+			childDay(
+				after,
+				after.snapshot.people.find((one) => one.name === name)!,
+				'2027-01-26'
+			).entries.find((one) => one.text === sand.title)!.detail;
+		expect([taskFor('Perrin'), taskFor('Tamsin')]).toEqual(['dig out six', 'find the fish']);
 	});
 });

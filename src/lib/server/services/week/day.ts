@@ -398,6 +398,21 @@ export function dayAhead(now: Situation): Day {
 		: today;
 }
 
+/** Days that are looked ahead for the next one with a lesson. */
+const AHEAD = 7;
+
+/** Whether the next day with a lesson is ready, in a sentence; null where none comes within a week. */
+export function readyFor(
+	now: Situation
+): { readonly day: Day; readonly name: string; readonly sentence: string } | null {
+	for (let more = 1; more <= AHEAD; more++) {
+		const day = addDays(now.today, more);
+		if (lessonsOn(now, day).length === 0) continue;
+		return { day, name: weekdayName(weekdayOf(day), 'long'), sentence: dayView(now, day).sentence };
+	}
+	return null;
+}
+
 /** The days of a week, each in short. */
 export type WeekView = {
 	readonly week: Day;
@@ -483,7 +498,14 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 		const whom = tray.children && parsed(tray.children);
 		const isMine = whom === null || whom.includes(person.id);
 		return isMine && !isDangerousFor(now, tray, person, day)
-			? [entry(`tray-${tray.id}`, tray.title, byId(snapshot.places).get(place_id)?.name ?? '', 'tray')]
+			? [
+					entry(
+						`tray-${tray.id}`,
+						tray.title,
+						taskOf(tray, person) ?? byId(snapshot.places).get(place_id)?.name ?? '',
+						'tray'
+					)
+				]
 			: [];
 	});
 	const tasks = snapshot.tasks
@@ -518,6 +540,15 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 			...shelf
 		]
 	};
+}
+
+/** A step of a tray that begins with a child's name is that child's task: “Ivo: count to ten”. */
+function taskOf(tray: Row<'tray'>, person: Row<'person'>): string | null {
+	const own = tray.steps
+		.split('\n')
+		.map((one) => one.trim())
+		.find((one) => one.toLowerCase().startsWith(`${person.name.toLowerCase()}:`));
+	return own ? own.slice(person.name.length + 1).trim() : null;
 }
 
 const isDangerousFor = (now: Situation, tray: Row<'tray'>, person: Row<'person'>, day: Day) =>

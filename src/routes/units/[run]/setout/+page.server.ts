@@ -5,10 +5,12 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id, optionalDay } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
+import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { traysOf } from '$lib/server/services/setout/shelf.ts';
+import { dayAhead } from '$lib/server/services/week/day.ts';
 import { wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$lib/server/database/json.ts';
-import { addTray } from '$lib/server/stores/setout/trays.ts';
+import { addTray, setSetOut } from '$lib/server/stores/setout/trays.ts';
 import { addWords, removeWord, setWall, updateWord, type WallInput } from '$lib/server/stores/setout/wall.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,6 +23,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		lessons: run.lessons
 			.filter((one) => !one.dropped)
 			.map((one) => ({ value: String(one.lesson.id), label: `${one.number} ${one.lesson.title}` })),
+		ledge: ledgeView(now, dayAhead(now)),
 		system: now.snapshot.household.measures,
 		trays: traysOf(now)
 			.filter((one) => one.run_id === run.row.id)
@@ -67,6 +70,17 @@ export const actions: Actions = {
 					card_height_mm: side('cardHeight', 'height of a card'),
 					gap_mm: typedLength(form.gap, measures, 'gap') ?? 0
 				});
+			}
+		),
+	ledge: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ ledge: string }>({ ledge: lengthField }),
+			'Ledge saved',
+			async ({ trx, now }, form) => {
+				const mm = typedLength(form.ledge, now.snapshot.household.measures, 'ledge');
+				if (mm !== null && mm <= 0) throw new Refusal('A ledge of 0 holds no book.', 'ledge');
+				await setSetOut(trx, parsed(now.snapshot.household.set_out), { ledge: mm });
 			}
 		),
 	words: (event) =>

@@ -60,6 +60,51 @@
 			{/each}
 			<Button type="submit">Save</Button>
 		</form>
+		<section class="mt-8" aria-labelledby="ledge">
+			<h2 id="ledge" class="text-lg">Book ledge</h2>
+			<p class="mt-1">{data.ledge.sentence}</p>
+			{#if data.ledge.books.length}
+				{@const long = data.ledge.length ?? Math.max(...data.ledge.books.map((one) => one.x + one.width))}
+				<figure class="mat mt-2 rounded-sheet p-4 text-chalk">
+					<svg
+						viewBox="-8 0 {long + 16} 330"
+						class="max-h-60 w-full"
+						role="img"
+						aria-label="Book ledge: {data.ledge.books.map((one) => one.title).join(', ')}"
+					>
+						{#each data.ledge.books as one (one.title)}
+							<rect
+								x={one.x}
+								y={300 - one.height}
+								width={one.width}
+								height={one.height}
+								class="fill-chalk"
+								stroke="#111"
+								data-width={one.width}
+							/>
+							{#each one.title.split(' ').slice(0, 6) as word, at (at)}<text
+									x={one.x + one.width / 2}
+									y={300 - one.height + 34 + at * 26}
+									font-size={Math.min(22, (one.width - 10) / (word.length * 0.6))}
+									text-anchor="middle"
+									fill="#111">{word}</text
+								>{/each}
+						{/each}
+						<rect x="0" y="300" width={long} height="12" fill="currentColor" />
+					</svg>
+				</figure>
+			{/if}
+			<form method="post" action="?/ledge" use:enhance={saves()} class="mt-2 flex flex-wrap items-end gap-3">
+				<TextField
+					label="Ledge length, {unit}"
+					name="ledge"
+					value={data.ledge.length === null ? '' : inMeasure(data.ledge.length)}
+					look="!w-24"
+					{failure}
+				/>
+				<Button type="submit" size="small">Save</Button>
+			</form>
+		</section>
 	</div>
 	<section aria-labelledby="words">
 		<h2 id="words" class="text-lg">Words, lesson by lesson</h2>

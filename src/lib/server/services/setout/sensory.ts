@@ -1,0 +1,65 @@
+import { Refusal } from '$core/error.ts';
+import { readSupplyLine } from '$core/supplies/index.ts';
+import { counted } from '$core/words/index.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import type { Trx } from '../../history/changes.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import { addLine } from '../../stores/gathering/supply-lines.ts';
+import { nextLessons } from '../calendar/runs.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/** So much of its tub is filled, that hands still have room (common practice). */
+const FILLED = 0.4;
+const CUP_ML = 236.588;
+
+/** How much a sensory bin takes of what fills it, in cups and liters, from the size of its tub. */
+export function baseOf(tray: Pick<Row<'tray'>, 'along_mm' | 'deep_mm' | 'high_mm'>): {
+	readonly liters: number;
+	readonly cups: number;
+} {
+	const milliliters = (tray.along_mm * tray.deep_mm * tray.high_mm * FILLED) / 1000;
+	return { liters: Math.round(milliliters / 100) / 10, cups: Math.max(1, Math.round(milliliters / CUP_ML)) };
+}
+
+/**
+ * Puts what fills a sensory bin, and what is hidden in it, on the supply list: of its lesson, else of the next one.
+ * Both are kept, so they are counted back. Answers it in words. @throws Refusal where there is nothing, or no lesson
+ */
+export async function listSensory(trx: Trx, now: Situation, id: number): Promise<string> {
+	const tray = byId(now.snapshot.trays).get(id);
+	if (!tray) throw new Refusal('That tray is gone already. Reload the page.');
+	const { cups, liters } = baseOf(tray);
+	const isMetric = now.snapshot.household.measures === 'metric';
+	const texts = [
+		...(tray.base ? [isMetric ? `${liters} liters ${tray.base}` : `${cups} cups ${tray.base}`] : []),
+		...tray.hidden
+			.split(',')
+			.map((one) => one.trim())
+			.filter(Boolean)
+	];
+	if (texts.length === 0) throw new Refusal('Say what fills it, or what is hidden in it, first.', 'base');
+	const own = tray.lessons ? parsed(tray.lessons) : [];
+	const running = now.runs.filter((one) => one.row.state !== 'put away');
+	const lesson =
+		running.flatMap((one) => one.lessons).find((one) => own.includes(one.lesson.id) && !one.over) ??
+		[...nextLessons(running).values()].find((one) => one !== undefined && one !== null);
+	if (!lesson) throw new Refusal('No lesson is ahead to put it on the list of.');
+	const note = `for ${tray.title}`;
+	const there = new Set(now.snapshot.lines.filter((one) => one.note === note).map((one) => one.written));
+	const wanted = texts.filter((one) => !there.has(one));
+	for (const written of wanted)
+		for (const line of readSupplyLine(written))
+			await addLine(trx, {
+				...line,
+				per: 'family',
+				note,
+				lesson: lesson.lesson.id,
+				written,
+				use: 'kept',
+				check: false,
+				listedOn: now.today
+			});
+	if (wanted.length === 0) throw new Refusal('All of it is on the supply list already.');
+	return `${counted(wanted.length, 'thing')} on the supply list of lesson ${lesson.number}`;
+}
