@@ -140,7 +140,9 @@ export const WALL = {
 	height_mm: 600,
 	card_width_mm: 140,
 	card_height_mm: 108,
-	gap_mm: 10
+	gap_mm: 10,
+	strip_mm: 0,
+	strip_text: ''
 } as const;
 
 /** Words that come with each lesson; an asterisk keeps one to the end. */

@@ -37,6 +37,16 @@
 			stroke-width={wall.width_mm / 200}
 			data-width={wall.width_mm}
 		/>
+		{#if wall.strip_mm > 0}
+			<rect x="0" y="0" width={wall.width_mm} height={wall.strip_mm} class="fill-chalk" stroke="#111" />
+			{#if wall.strip_text}<text
+					x={wall.width_mm / 2}
+					y={wall.strip_mm * 0.68}
+					font-size={Math.min(wall.strip_mm * 0.6, wall.width_mm / (wall.strip_text.length * 0.6))}
+					text-anchor="middle"
+					fill="#111">{wall.strip_text}</text
+				>{/if}
+		{/if}
 		{#each view.layout?.places ?? [] as place, at (at)}
 			{@const card = view.hanging[at]}
 			<rect

@@ -29,7 +29,7 @@ create index tray_standing_place on tray_standing(place_id);
 create table wall (
 	id integer primary key autoincrement, run_id integer not null unique references run(id), kind text not null,
 	width_mm real not null, height_mm real not null, card_width_mm real not null, card_height_mm real not null,
-	gap_mm real not null
+	gap_mm real not null, strip_mm real not null default 0, strip_text text not null default ''
 ) strict;
 create table wall_word (
 	id integer primary key autoincrement, run_id integer not null references run(id),

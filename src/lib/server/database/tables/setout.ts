@@ -70,6 +70,9 @@ export interface WallTable {
 	card_width_mm: number;
 	card_height_mm: number;
 	gap_mm: number;
+	/** A title or timeline strip along the top: its height, 0 for none, and what stands on it. */
+	strip_mm: Generated<number>;
+	strip_text: Generated<string>;
 }
 
 /** A card that comes up with a lesson. */

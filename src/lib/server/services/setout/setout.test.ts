@@ -179,13 +179,34 @@ describe('the wall', () => {
 				height_mm: 50,
 				card_width_mm: 100,
 				card_height_mm: 100,
-				gap_mm: 0
+				gap_mm: 0,
+				strip_mm: 0,
+				strip_text: ''
 			});
+		});
+		const board = (strip: number) => ({
+			kind: 'wall' as const,
+			width_mm: 900,
+			height_mm: 700,
+			card_width_mm: 140,
+			card_height_mm: 108,
+			gap_mm: 10,
+			strip_mm: strip,
+			strip_text: 'Maps'
 		});
 		const after = await now();
 		expect(wallView(after.situation, after.run, null).sentence).toBe(
 			'Not one card fits: the board is smaller than a card.'
 		);
+		// A strip of 10 cm leaves 60 cm for five rows, which hang below it.
+		await does((trx, at) => setWall(trx, at.run.row.id, board(100)));
+		const strip = await now();
+		const { layout } = wallView(strip.situation, strip.run, null);
+		expect(layout!.rows).toBe(5);
+		expect(Math.min(...layout!.places.map((one) => one.y))).toBeGreaterThanOrEqual(100);
+		await does((trx, at) => setWall(trx, at.run.row.id, board(700)));
+		const full = await now();
+		expect(wallView(full.situation, full.run, null).sentence).toMatch(/no card fits below it/);
 	});
 });
 

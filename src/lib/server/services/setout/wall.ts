@@ -5,6 +5,7 @@ import { counted, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { WallInput, WordInput } from '../../stores/setout/wall.ts';
 import { nextLessons, type RunSituation } from '../calendar/runs.ts';
+import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 
 /** A usual white board, with quarter-sheet cards on it, mm (common practice). */
@@ -14,7 +15,9 @@ const USUAL: WallInput = {
 	height_mm: 600,
 	card_width_mm: 140,
 	card_height_mm: 108,
-	gap_mm: 10
+	gap_mm: 10,
+	strip_mm: 0,
+	strip_text: ''
 };
 export const WALL_TEXT: Readonly<Record<WallInput['kind'], string>> = {
 	whiteboard: 'whiteboard, with sticky tack',
@@ -34,11 +37,13 @@ export type WallView = {
 		readonly number: number;
 		readonly title: string;
 		readonly day: string;
+		readonly date: Day | null;
 		readonly words: readonly {
 			readonly id: number;
 			readonly text: string;
 			readonly kept: boolean;
 			readonly hidden: boolean;
+			readonly hiddenUntil: Day | null;
 		}[];
 		readonly down: readonly string[];
 		readonly isFull: boolean;
@@ -99,11 +104,13 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 			number: one.number,
 			title: one.lesson.title,
 			day: one.dates[0] ? dayText(one.dates[0]) : '',
+			date: one.dates[0] ?? null,
 			words: wordsOf[index].map((word) => ({
 				id: word.id,
 				text: word.text,
 				kept: word.kept === 1,
-				hidden: isHidden(word, today)
+				hidden: isHidden(word, today),
+				hiddenUntil: word.hidden_until
 			})),
 			down: steps[index].down.map(textOf),
 			isFull: index === full
@@ -118,16 +125,24 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 
 function laid(wall: WallInput): { layout: WallLayout | null; problem: string } {
 	try {
+		if (wall.strip_mm > 0 && wall.strip_mm >= wall.height_mm)
+			return { layout: null, problem: 'The strip is as high as the board: no card fits below it.' };
 		const layout = layWall({
 			width: wall.width_mm,
-			height: wall.height_mm,
+			height: wall.height_mm - wall.strip_mm,
 			cardWidth: wall.card_width_mm,
 			cardHeight: wall.card_height_mm,
 			gap: wall.gap_mm
 		});
 		return layout.room === 0
 			? { layout: null, problem: 'Not one card fits: the board is smaller than a card.' }
-			: { layout, problem: '' };
+			: {
+					layout: {
+						...layout,
+						places: layout.places.map((one) => ({ ...one, y: one.y + wall.strip_mm }))
+					},
+					problem: ''
+				};
 	} catch (error) {
 		if (!(error instanceof CoreError)) throw error;
 		return { layout: null, problem: error.message };
@@ -157,4 +172,37 @@ export function wordsTyped(run: RunSituation, text: string, lesson: number | nul
 						]
 			);
 	});
+}
+
+/** Things of the house for a display corner: posters, models and what keeps hands busy while one listens. */
+export function cornerOf(
+	{ snapshot }: Situation,
+	run: RunSituation
+): { readonly title: string; readonly why: string }[] {
+	const SHOWN = 8;
+	const lessons = new Set(run.lessons.map((one) => one.lesson.id));
+	const used = new Set(
+		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
+	);
+	const words = run.unit.name
+		.toLowerCase()
+		.split(/[^a-z]+/)
+		.filter((word) => word.length > 3);
+	const isOnTopic = (text: string) => words.some((word) => text.includes(word.replace(/s$/, '')));
+	return [
+		...snapshot.resources
+			.filter(
+				(one) =>
+					one.owned === 1 &&
+					['poster', 'model', 'live specimen'].includes(one.kind) &&
+					(used.has(one.id) || isOnTopic(`${one.topics} ${one.title}`.toLowerCase()))
+			)
+			.map((one) => ({
+				title: one.title,
+				why: `${one.kind}, ${placePath(snapshot.places, one.place_id)}`
+			})),
+		...snapshot.basketParts
+			.filter((one) => one.kind === 'hands')
+			.map((one) => ({ title: one.title, why: 'to handle while listening' }))
+	].slice(0, SHOWN);
 }

@@ -3,12 +3,12 @@ import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { checkbox, id, optionalDay } from '$lib/server/schemas/fields.ts';
+import { id, optionalDay } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { traysOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/day.ts';
-import { wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
+import { cornerOf, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { addTray, setSetOut } from '$lib/server/stores/setout/trays.ts';
 import { addWords, removeWord, setWall, updateWord, type WallInput } from '$lib/server/stores/setout/wall.ts';
@@ -24,6 +24,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			.filter((one) => !one.dropped)
 			.map((one) => ({ value: String(one.lesson.id), label: `${one.number} ${one.lesson.title}` })),
 		ledge: ledgeView(now, dayAhead(now)),
+		corner: cornerOf(now, run),
 		system: now.snapshot.household.measures,
 		trays: traysOf(now)
 			.filter((one) => one.run_id === run.row.id)
@@ -42,7 +43,12 @@ export const actions: Actions = {
 	wall: (event) =>
 		handleForm(
 			event,
-			Joi.object<Record<'width' | 'height' | 'cardWidth' | 'cardHeight' | 'gap' | 'kind', string>>({
+			Joi.object<
+				Record<
+					'width' | 'height' | 'cardWidth' | 'cardHeight' | 'gap' | 'kind' | 'strip' | 'stripText',
+					string
+				>
+			>({
 				kind: Joi.string()
 					.valid(...Object.keys(WALL_TEXT))
 					.required(),
@@ -50,7 +56,9 @@ export const actions: Actions = {
 				height: lengthField,
 				cardWidth: lengthField,
 				cardHeight: lengthField,
-				gap: lengthField
+				gap: lengthField,
+				strip: lengthField,
+				stripText: Joi.string().trim().max(120).allow('').default('')
 			}),
 			'Board saved',
 			async ({ trx, now }, form) => {
@@ -68,7 +76,9 @@ export const actions: Actions = {
 					height_mm: side('height', 'height of the board'),
 					card_width_mm: side('cardWidth', 'width of a card'),
 					card_height_mm: side('cardHeight', 'height of a card'),
-					gap_mm: typedLength(form.gap, measures, 'gap') ?? 0
+					gap_mm: typedLength(form.gap, measures, 'gap') ?? 0,
+					strip_mm: typedLength(form.strip, measures, 'strip') ?? 0,
+					strip_text: form.stripText
 				});
 			}
 		),
@@ -105,18 +115,12 @@ export const actions: Actions = {
 	word: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ id: number; kept: boolean; hidden: Day | null }>({
-				id: id.required(),
-				kept: checkbox,
-				hidden: optionalDay
-			}),
-			'Card changed',
+			Joi.object<{ id: number; hidden: Day | null }>({ id: id.required(), hidden: optionalDay }),
+			(isHidden: boolean) => (isHidden ? 'Hidden until its day' : 'Shown again'),
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				await updateWord(trx, run.row.id, form.id, {
-					kept: form.kept ? 1 : 0,
-					hidden_until: form.hidden
-				});
+				await updateWord(trx, run.row.id, form.id, { hidden_until: form.hidden });
+				return form.hidden !== null;
 			}
 		),
 	removeWord: (event) =>

@@ -18,7 +18,8 @@
 		['height', 'Board height', view.wall.height_mm],
 		['cardWidth', 'Card width', view.wall.card_width_mm],
 		['cardHeight', 'Card height', view.wall.card_height_mm],
-		['gap', 'Gap', view.wall.gap_mm]
+		['gap', 'Gap', view.wall.gap_mm],
+		['strip', 'Title or timeline strip', view.wall.strip_mm]
 	] as const);
 	const step = $derived(view.steps[view.at]);
 </script>
@@ -58,8 +59,25 @@
 			{#each FIELDS as [name, label, mm] (name)}
 				<TextField label="{label}, {unit}" {name} value={inMeasure(mm)} look="!w-20" {failure} />
 			{/each}
+			<TextField
+				label="On the strip"
+				name="stripText"
+				value={view.wall.strip_text}
+				placeholder={data.unit.name}
+				{failure}
+			/>
 			<Button type="submit">Save</Button>
 		</form>
+		{#if data.corner.length}
+			<section class="mt-8" aria-labelledby="corner">
+				<h2 id="corner" class="text-lg">For a display corner, from your shelves</h2>
+				<ul>
+					{#each data.corner as one (one.title)}<li>
+							{one.title} <span class="text-sm text-ink-2">{one.why}</span>
+						</li>{/each}
+				</ul>
+			</section>
+		{/if}
 		<section class="mt-8" aria-labelledby="ledge">
 			<h2 id="ledge" class="text-lg">Book ledge</h2>
 			<p class="mt-1">{data.ledge.sentence}</p>
@@ -141,6 +159,18 @@
 							{#each one.words as word (word.id)}
 								<li class="flex items-center">
 									{word.hidden ? 'hidden: ' : ''}{word.text}{word.kept ? '*' : ''}
+									{#if one.date !== null}
+										<form method="post" action="?/word" use:enhance={saves()}>
+											<input type="hidden" name="id" value={word.id} />
+											<input type="hidden" name="hidden" value={word.hiddenUntil === null ? one.date : ''} />
+											<button
+												type="submit"
+												class="min-h-8 px-1 text-ink-2 underline decoration-dotted underline-offset-4 hover:text-ink"
+												aria-label="{word.hiddenUntil === null ? 'Hide until its day' : 'Show'}: {word.text}"
+												>{word.hiddenUntil === null ? 'hide' : 'show'}</button
+											>
+										</form>
+									{/if}
 									<form method="post" action="?/removeWord" use:enhance={saves()}>
 										<input type="hidden" name="id" value={word.id} />
 										<button
