@@ -63,7 +63,8 @@ async function openLocked(folder: string, { keep }: Options): Promise<Store> {
 			await migrate(write);
 			connection.pragma('foreign_keys = ON');
 		}
-		await watchRows(write);
+		// In one go: hundreds of statements of their own would each wait for the disk, and fill the log.
+		await write.transaction().execute(watchRows);
 	}
 	const read = new Kysely<Database>({
 		dialect: new SqliteDialect({ database: connect(file, { readonly: true }) })

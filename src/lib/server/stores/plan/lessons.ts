@@ -1,5 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import { json, parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
@@ -144,8 +145,26 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 		})
 		.where('id', '=', first)
 		.execute();
-	for (const table of ['activity', 'page_range', 'resource_use', 'listed_book', 'print', 'task'] as const)
+	for (const table of [
+		'activity',
+		'page_range',
+		'resource_use',
+		'listed_book',
+		'print',
+		'task',
+		'wall_word'
+	] as const)
 		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
+	const trays = await trx.selectFrom('tray').select(['id', 'lessons']).execute();
+	for (const { id, lessons } of trays) {
+		const own = lessons && parsed(lessons);
+		if (own?.includes(second))
+			await trx
+				.updateTable('tray')
+				.set({ lessons: json([...new Set(own.map((one) => (one === second ? first : one)))]) })
+				.where('id', '=', id)
+				.execute();
+	}
 	await trx.deleteFrom('session').where('lesson_id', '=', second).execute();
 	await trx.deleteFrom('lesson').where('id', '=', second).execute();
 }
