@@ -8,10 +8,10 @@ const MOST_IN_THE_LARGEST = 1;
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** "/units/3/plan?show=month" is one of "/units/N/plan?show". */
+/** "/units/3/plan?show=month" is one of "/units/N/plan?show"; a day's page, which leads to the next, is one of "/week/N". */
 function routeOf(address: string): string {
 	const { pathname, searchParams } = new URL(address, 'http://house');
-	const path = pathname.replace(/\/(\d+|[0-9a-f-]{16,})(?=\/|$)/g, '/N');
+	const path = pathname.replace(/\/(\d+|\d{4}-\d\d-\d\d|[0-9a-f-]{16,})(?=\/|$)/g, '/N');
 	return `${path}?${[...searchParams.keys()].sort().join('&')}`;
 }
 
