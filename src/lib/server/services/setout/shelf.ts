@@ -177,6 +177,8 @@ export type TrayView = {
 	/** Why it is where it is, or why it is not out. */
 	readonly why: string;
 	readonly broken: readonly string[];
+	/** Of these, what endangers a child under three. */
+	readonly dangers: readonly string[];
 	readonly state: 'stays' | 'comes' | 'out' | 'away';
 };
 
@@ -235,6 +237,7 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 			isDangerous: tray.isDangerous,
 			why: whyOf(now, input, tray, place?.board ?? null, at),
 			broken: broken.filter((one) => 'tray' in one && one.tray === tray.id).map(say),
+			dangers: broken.filter((one) => one.rule === 'danger' && one.tray === tray.id).map(say),
 			state: place ? (before.has(tray.id) ? 'stays' : 'comes') : before.has(tray.id) ? 'out' : 'away'
 		};
 	});

@@ -13,7 +13,7 @@ import { pagesView } from '../plan/spines.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { isDangerous, standingIn, traysOf } from '../setout/shelf.ts';
+import { isDangerous, shelfView, standingIn, traysOf } from '../setout/shelf.ts';
 
 /** Something of a day that is ticked off. */
 export type DayEntry = {
@@ -310,6 +310,9 @@ function eveningEntries(now: Situation, day: Day, run: RunSituation | null, entr
 	return [...settings, ...sittings];
 }
 
+/** More than these are not read. */
+const MOST_CAUTIONS = 8;
+
 /** Age marks, small parts and pictures that a younger child at home should not get at, before something is set out. */
 function cautionsOn(now: Situation, day: Day, lessons: readonly LessonOn[]): string[] {
 	const { snapshot } = now;
@@ -339,16 +342,15 @@ function cautionsOn(now: Situation, day: Day, lessons: readonly LessonOn[]): str
 		if (parsed(resource.content).some((note) => /anatom/i.test(note)) && under(96).length)
 			said.add(`${resource.title} has anatomical pictures: look before ${names(under(96))} does.`);
 	}
-	const week = startOfWeek(day, snapshot.household.week_start);
-	const trays = byId(snapshot.trays);
-	for (const { tray_id } of standingIn(now, week)) {
-		const tray = trays.get(tray_id)!;
-		if (isDangerous(tray, day) && under(36).length)
-			said.add(
-				`${tray.title} on the shelf is nothing for ${names(under(36))}: check that it’s still high up.`
-			);
+	// Where a tray was moved into a toddler's reach by hand, that is said first, and every day.
+	const small = under(36);
+	const shelf = small.length ? shelfView(now, startOfWeek(day, snapshot.household.week_start)).trays : [];
+	const inReach: string[] = [];
+	for (const tray of shelf.filter((one) => one.board !== null && one.isDangerous)) {
+		if (tray.dangers.length) inReach.push(...tray.dangers);
+		else said.add(`${tray.title} on the shelf is nothing for ${names(small)}: check that it’s still high up.`);
 	}
-	return [...said].slice(0, 8);
+	return [...inReach, ...said].slice(0, MOST_CAUTIONS);
 }
 
 /** What was not done on the last day before, within a week, on which anything was ticked. */
