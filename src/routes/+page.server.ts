@@ -10,7 +10,7 @@ import { nextLessons } from '$lib/server/services/calendar/runs.ts';
 import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
 import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
-import { readyFor } from '$lib/server/services/week/day.ts';
+import { readyFor } from '$lib/server/services/week/week.ts';
 import { nextOf } from '$lib/server/services/readiness/next.ts';
 import type { Actions, PageServerLoad } from './$types';
 

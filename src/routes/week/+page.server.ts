@@ -1,22 +1,22 @@
 import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
-import { isDay, type Day } from '$core/calendar/index.ts';
+import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { checkbox, day, id } from '$lib/server/schemas/fields.ts';
-import { awaySet, dayAhead, weekView } from '$lib/server/services/week/day.ts';
+import { checkbox, day, dayAsked, id } from '$lib/server/schemas/fields.ts';
+import { checkOff } from '$lib/server/services/week/day.ts';
+import { awaySet, dayAhead, weekView } from '$lib/server/services/week/week.ts';
 import { setChildLinks, tickDay } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const links = parsed(now.snapshot.household.child_links);
-	const asked = url.searchParams.get('of') ?? '';
 	const unit = now.runs.find((one) => String(one.row.id) === url.searchParams.get('unit')) ?? null;
-	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : dayAhead(now);
+	const of = dayAsked(url.searchParams.get('of'), dayAhead(now));
 	return {
 		week: weekView(now, of, unit),
 		today: now.today,
@@ -46,10 +46,7 @@ export const actions: Actions = {
 				what: Joi.string().max(300).allow('').default('')
 			}),
 			(text: string) => text,
-			async ({ trx }, form) => {
-				await tickDay(trx, form.day, form.key, form.done);
-				return form.done ? `Done: ${form.what}` : `Not done: ${form.what}`;
-			}
+			({ trx, now }, form) => checkOff(trx, now, form)
 		),
 	link: (event) =>
 		handleForm(

@@ -53,6 +53,26 @@ export const amount = Joi.number().min(0).max(MOST_AMOUNT).messages({
 
 export const unit = Joi.string().valid(...UNITS);
 
+/** A whole number from 1 on, null where nothing was typed. */
+export const wholeNumber = (what: string, most: number) =>
+	Joi.number()
+		.integer()
+		.min(1)
+		.max(most)
+		.empty('')
+		.allow(null)
+		.default(null)
+		.messages({
+			'number.base': `Enter ${what} as a whole number`,
+			'number.integer': `Enter ${what} as a whole number`,
+			'number.min': `Enter ${what}: 1 or more`,
+			'number.max': `Enter ${what}: at most ${most}`
+		});
+
+/** The day that an address asks for, or another where it names none that can be meant. */
+export const dayAsked = (text: string | null, otherwise: Day): Day =>
+	text !== null && isDay(text) && text > '2000-01-01' && text < '2100-01-01' ? text : otherwise;
+
 export const checkbox = Joi.boolean().truthy('on', '1').falsy('', '0').empty('').default(false);
 
 /** Numbers with commas between; nothing at all is none of them. */

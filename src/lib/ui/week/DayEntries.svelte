@@ -2,7 +2,7 @@
 	import { enhance } from '$app/forms';
 	import Check from '@lucide/svelte/icons/check';
 	import { saves } from '../device/submit.ts';
-	import type { DayGroup } from '$lib/server/services/week/day.ts';
+	import type { DayGroup } from '$lib/server/services/week/day-entries.ts';
 
 	type Props = { groups: readonly DayGroup[]; day: string; action?: string };
 	let { groups, day, action = '/week?/tick' }: Props = $props();

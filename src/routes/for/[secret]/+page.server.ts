@@ -4,7 +4,7 @@ import { parsed } from '$lib/server/database/json.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox } from '$lib/server/schemas/fields.ts';
-import { childDay } from '$lib/server/services/week/day.ts';
+import { childDay } from '$lib/server/services/week/child-day.ts';
 import { tickDay } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 

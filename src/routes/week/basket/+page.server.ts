@@ -1,10 +1,10 @@
 import Joi from 'joi';
-import { isDay, type Day, type Weekday } from '$core/calendar/index.ts';
+import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
-import { day, id, optionalDay, title } from '$lib/server/schemas/fields.ts';
+import { day, dayAsked, id, optionalDay, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { basketView } from '$lib/server/services/setout/basket.ts';
 import { setOutOf } from '$lib/server/services/setout/shelf.ts';
@@ -14,29 +14,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
-	const asked = url.searchParams.get('of') ?? '';
-	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : now.today;
 	return {
-		view: basketView(now, of),
+		view: basketView(now, dayAsked(url.searchParams.get('of'), now.today)),
 		setOut: setOutOf(now),
 		today: now.today,
 		system: now.snapshot.household.measures
 	};
 };
-
-const number = (what: string, most: number) =>
-	Joi.number()
-		.integer()
-		.min(1)
-		.max(most)
-		.empty('')
-		.allow(null)
-		.default(null)
-		.messages({
-			'number.base': `Enter ${what} as a whole number`,
-			'number.min': `Enter ${what}: 1 or more`,
-			'number.max': `Enter ${what}: at most ${most}`
-		});
 
 export const actions: Actions = {
 	add: (event) =>
@@ -66,9 +50,9 @@ export const actions: Actions = {
 					'number.max': 'More than four hours is no basket'
 				}),
 				by: Joi.string().valid('date', 'bookmark').empty('').allow(null).default(null),
-				first: number('the first page', 9999),
-				last: number('the last page', 9999),
-				aDay: number('pages a day', 200),
+				first: wholeNumber('the first page', 9999),
+				last: wholeNumber('the last page', 9999),
+				aDay: wholeNumber('pages a day', 200),
 				since: optionalDay,
 				resource: id.empty('').allow(null).default(null)
 			}),

@@ -1,11 +1,11 @@
 import Joi from 'joi';
-import { addDays, isDay, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { ShelfWeek } from '$core/setout/index.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
-import { checkbox, day, id, ids, title } from '$lib/server/schemas/fields.ts';
+import { checkbox, day, dayAsked, id, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { baseOf, listSensory } from '$lib/server/services/setout/sensory.ts';
@@ -17,15 +17,14 @@ import {
 	shelfView,
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
-import { dayAhead } from '$lib/server/services/week/day.ts';
+import { dayAhead } from '$lib/server/services/week/week.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const { snapshot } = now;
-	const asked = url.searchParams.get('of') ?? '';
-	const of: Day = isDay(asked) && asked > '2000-01-01' && asked < '2100-01-01' ? asked : dayAhead(now);
+	const of = dayAsked(url.searchParams.get('of'), dayAhead(now));
 	const week = startOfWeek(of, snapshot.household.week_start);
 	const { input, weeks } = shelfQuestion(now);
 	const setOut = setOutOf(now);
@@ -80,7 +79,6 @@ type TrayForm = {
 	high: string;
 	skill: string;
 	lesson: number | null;
-	children: number[];
 	pieces: number | null;
 	dangerous: boolean;
 	loved: boolean;
@@ -92,19 +90,6 @@ type TrayForm = {
 	keeps: number | null;
 };
 const words = (most: number) => Joi.string().trim().max(most).allow('').default('');
-const maybe = (what: string, most: number) =>
-	Joi.number()
-		.integer()
-		.min(1)
-		.max(most)
-		.empty('')
-		.allow(null)
-		.default(null)
-		.messages({
-			'number.base': `Enter ${what} as a whole number`,
-			'number.min': `Enter ${what}: 1 or more`,
-			'number.max': `Enter ${what}: at most ${most}`
-		});
 const trayForm = Joi.object<TrayForm>({
 	id: id.empty('').allow(null).default(null),
 	title: title('what the tray is'),
@@ -113,8 +98,7 @@ const trayForm = Joi.object<TrayForm>({
 	high: lengthField,
 	skill: words(60),
 	lesson: id.empty('').allow(null).default(null),
-	children: ids,
-	pieces: maybe('the pieces', 2000),
+	pieces: wholeNumber('the pieces', 2000),
 	dangerous: checkbox,
 	loved: checkbox,
 	steps: words(2000),
@@ -122,7 +106,7 @@ const trayForm = Joi.object<TrayForm>({
 	sensory: checkbox,
 	base: words(200),
 	hidden: words(500),
-	keeps: maybe('the days', 3650)
+	keeps: wholeNumber('the days', 3650)
 }).pattern(/^child\d+$/, checkbox);
 
 export const actions: Actions = {

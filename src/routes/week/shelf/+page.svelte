@@ -90,7 +90,8 @@
 				<a href="/home/places">Give length, depth, and height off the floor.</a>
 			</p>{/if}
 		{#if data.ageless.length}<p class="mt-1 text-sm">
-				{data.ageless.join(', ')}: no age yet, so no reach. <a href="/house">Say how old.</a>
+				{data.ageless.join(', ')}: no age yet, so neither reach nor danger is checked.
+				<a href="/house">Say how old.</a>
 			</p>{/if}
 
 		{#if view.boards.length}

@@ -4,7 +4,8 @@ import type { Trx } from '../../history/changes.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { Row } from '../../database/tables/index.ts';
-import { atLibraryOf, listedIn, proposalFor, wholeUnitPicks } from './book-list.ts';
+import { listedIn } from './book-list.ts';
+import { atLibraryOf, proposalFor, wholeUnitPicks } from './book-proposals.ts';
 import { matchOf } from './book-match.ts';
 import { decideBook } from './choose-book.ts';
 

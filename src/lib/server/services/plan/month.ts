@@ -1,7 +1,7 @@
 import { dayWindow } from '$core/calendar/index.ts';
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { labelOf, counted, listText } from '$core/words/index.ts';
+import { counted, labelOf, listText, monthName } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -39,20 +39,6 @@ export type MonthView = {
 	readonly competing: readonly { readonly day: string; readonly text: string }[];
 };
 
-const MONTHS = [
-	'January',
-	'February',
-	'March',
-	'April',
-	'May',
-	'June',
-	'July',
-	'August',
-	'September',
-	'October',
-	'November',
-	'December'
-];
 const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** A month of a run at a glance: its lessons, those of other units, and the extras that have a day. */
@@ -111,7 +97,7 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 		.map(([day, rows]) => ({ day: dayText(day), text: listText(rows.map((row) => row.title)) }));
 	return {
 		sentence: sentenceOf(weeks, pool.length, competing.length),
-		title: `${MONTHS[number - 1]} ${year}`,
+		title: `${monthName(month)} ${year}`,
 		before,
 		after,
 		weekdays: Array.from({ length: 7 }, (_, i) => NAMES[(week_start - 1 + i) % 7]),

@@ -1,11 +1,9 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { cautionsFor, yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
-import { lengthText, type System } from '$core/measure/index.ts';
 import {
 	brokenRules,
 	GAP,
-	inDangerAt,
 	shelfChild,
 	widthOf,
 	type Board,
@@ -26,6 +24,7 @@ import { placePath } from '../house/place-paths.ts';
 import { reachers } from '../house/reach.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { brokenText, whyOf } from './shelf-words.ts';
 
 const USUAL: SetOut = {
 	shelf: null,
@@ -275,65 +274,6 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 		unmeasured,
 		hasShelf: setOutOf(now).shelf !== null
 	};
-}
-
-/** A height as one says it: whole centimeters, or inches to the eighth. */
-const heightText = (mm: number, measures: System): string =>
-	lengthText(measures === 'metric' ? Math.round(mm / 10) * 10 : mm, measures);
-
-/** A broken rule as a sentence. */
-export function brokenText(now: Situation, { boards, children, trays }: ShelfInput, one: Broken): string {
-	const { measures } = now.snapshot.household;
-	const mm = (length: number) => heightText(length, measures);
-	const board = 'board' in one ? boards.find((other) => other.id === one.board) : undefined;
-	const tray = 'tray' in one ? trays.find((other) => other.id === one.tray) : undefined;
-	const child = 'child' in one ? children.find((other) => other.id === one.child) : undefined;
-	switch (one.rule) {
-		case 'danger':
-			return `${tray!.title} is at ${mm(one.high)}, and ${child!.name} gets at ${mm(child!.most)}: not for a child under three.`;
-		case 'too deep':
-			return `${tray!.title} is deeper than the board ${board!.name}.`;
-		case 'too tall':
-			return `${tray!.title} is too tall for the board ${board!.name}.`;
-		case 'no room':
-			return `${board!.name} is too full by ${mm(one.over)}.`;
-		case 'out of reach':
-			return `${tray!.title} is at ${mm(one.high)}; ${child!.name} reaches ${mm(child!.easy)} with ease.`;
-		case 'nothing for':
-			return `Nothing here for ${child!.name}, at a height ${child!.name} reaches with ease.`;
-	}
-}
-
-/** Why a tray is on its board, or not out in this week. */
-function whyOf(now: Situation, input: ShelfInput, tray: Tray, at: string | null, week: number): string {
-	const { measures } = now.snapshot.household;
-	const { boards, children } = input;
-	const mm = (length: number) => heightText(length, measures);
-	const board = boards.find((one) => one.id === at);
-	if (board) {
-		const small = children.filter((one) => one.isUnderThree);
-		if (inDangerAt(board, children).length && tray.isDangerous) return '';
-		if (tray.isDangerous && small.length)
-			return `at ${mm(board.high)}, out of reach of ${listText(small.map((one) => `${one.name} (${mm(one.most)})`))}`;
-		const own = children.filter((one) => one.uses && tray.children.includes(one.id));
-		const reached = own.filter((one) => one.easy >= board.high);
-		const fits = tray.weeks?.includes(week) ? 'for this week’s lesson; ' : '';
-		return reached.length
-			? `${fits}at ${mm(board.high)}, which ${listText(reached.map((one) => one.name))} can reach`
-			: `${fits}at ${mm(board.high)}, handed down`;
-	}
-	if (tray.weeks && !tray.weeks.includes(week)) return 'for the lessons of another week';
-	const fitting = boards.filter(
-		(one) =>
-			tray.deep <= one.deep && tray.along <= one.along && (one.clear === null || tray.high <= one.clear)
-	);
-	if (fitting.length === 0) return 'too large for every board';
-	const endangered = [
-		...new Set(fitting.flatMap((one) => inDangerAt(one, children).map((child) => child.name)))
-	];
-	if (tray.isDangerous && fitting.every((one) => inDangerAt(one, children).length > 0))
-		return `nothing for a child under three, and no board is out of ${listText(endangered)}’s reach: only while you watch, or on a day without ${listText(endangered)}`;
-	return 'others go first this week';
 }
 
 /** Takes a plan over, week by week. @throws Refusal where trays or boards changed since */

@@ -1,8 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { tickDay } from '../../stores/setout/trays.ts';
-import { mapsHouse } from '../../tests/household.ts';
+import { undo } from '../../history/changes.ts';
+import { mergeLessons } from '../../stores/plan/lessons.ts';
+import { moveTray } from '../setout/shelf.ts';
+import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { updateTray } from '../../stores/setout/trays.ts';
-import { awaySet, childDay, dayAhead, dayView, readyFor, weekView } from './day.ts';
+import { awaySet, dayAhead, readyFor, weekView } from './week.ts';
+import { childDay } from './child-day.ts';
+import { checkOff, dayView } from './day.ts';
 
 const group = (view: ReturnType<typeof dayView>, name: string) =>
 	view.groups.find((one) => one.name === name)?.entries ?? [];
@@ -102,5 +107,53 @@ describe('a day', () => {
 				'2027-01-26'
 			).entries.find((one) => one.text === sand.title)!.detail;
 		expect([taskFor('Perrin'), taskFor('Tamsin')]).toEqual(['dig out six', 'find the fish']);
+	});
+	it('what is started in the evening and checked off is started for its lesson, too; undone, neither', async () => {
+		const { store, now, does } = await mapsHouse();
+		const { situation } = await now();
+		const setting = situation.whole.find(
+			(one) => one.need.stream === 'setting' && one.step?.kind === 'begin'
+		)!;
+		const day = setting.days!.actBy! < situation.today ? situation.today : setting.days!.actBy!;
+		const key = `setting-${setting.need.key}`;
+		expect(group(dayView(situation, day), 'This evening').map((one) => one.key)).toContain(key);
+		const before = await allRows(store);
+		const said = await does((trx, at) =>
+			checkOff(trx, at.situation, { day, key, done: true, what: setting.title })
+		);
+		expect(said).toBe(`${setting.title}: started`);
+		const after = (await now()).situation.whole.find((one) => one.need.key === setting.need.key)!;
+		expect(after.need.state).toBe('arranged');
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('a tray that was moved into a toddler’s reach is said first on every day of its week', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		const sewing = situation.snapshot.trays.find((one) => one.title === 'Sew a coastline')!;
+		const low = situation.snapshot.places.find((one) => one.name === 'second board')!;
+		await does((trx, at) => moveTray(trx, at.situation, '2027-01-18', sewing.id, low.id, 0));
+		const after = (await now()).situation;
+		for (const day of ['2027-01-18', '2027-01-22', '2027-01-24'])
+			expect(dayView(after, day).cautions[0]).toBe(
+				'Sew a coastline is at 40 cm, and Tamsin gets at 110 cm: not for a child under three.'
+			);
+		expect(dayView(after, '2027-01-26').cautions.join(' ')).not.toContain('at 40 cm');
+	});
+	it('lessons that are taught together take their words and trays along', async () => {
+		const { store, now, does } = await mapsHouse();
+		const before = await allRows(store);
+		const { situation, run } = await now();
+		const [first, second] = [run.lessons[6].lesson.id, run.lessons[7].lesson.id];
+		const words = (of: typeof situation, lesson: number) =>
+			of.snapshot.wallWords.filter((one) => one.lesson_id === lesson).map((one) => one.text);
+		const all = [...words(situation, first), ...words(situation, second)];
+		await does((trx) => mergeLessons(trx, first, second));
+		const after = (await now()).situation;
+		expect(words(after, first).toSorted()).toEqual(all.toSorted());
+		const needles = after.snapshot.trays.find((one) => one.title === 'Float a needle compass')!;
+		expect(JSON.parse(needles.lessons as unknown as string)).toEqual([first]);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
 	});
 });

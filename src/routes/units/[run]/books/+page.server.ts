@@ -11,7 +11,8 @@ import { doerOf, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, words } from '$lib/server/schemas/fields.ts';
 import { askForBooks, newsText } from '$lib/server/services/library/ask-for-books.ts';
-import { bookListView, holdsToPlace, isChosen, listedIn } from '$lib/server/services/library/book-list.ts';
+import { bookListView, holdsToPlace, listedIn } from '$lib/server/services/library/book-list.ts';
+import { isChosen } from '$lib/server/services/library/book-proposals.ts';
 import { chooseForAll } from '$lib/server/services/library/choose-all.ts';
 import {
 	decideBook,

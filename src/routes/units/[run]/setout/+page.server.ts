@@ -7,7 +7,7 @@ import { id, optionalDay } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { traysOf } from '$lib/server/services/setout/shelf.ts';
-import { dayAhead } from '$lib/server/services/week/day.ts';
+import { dayAhead } from '$lib/server/services/week/week.ts';
 import { cornerOf, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { addTray, setSetOut } from '$lib/server/stores/setout/trays.ts';

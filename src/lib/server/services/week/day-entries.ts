@@ -1,0 +1,238 @@
+import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { capital, counted, thingText } from '$core/words/index.ts';
+import { exact, isSome } from '$core/measure/index.ts';
+import { stateByKey } from '../../snapshot/lookups.ts';
+import { byId } from '../../snapshot/snapshot.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+import { placePath } from '../house/place-paths.ts';
+import { usesView } from '../library/uses.ts';
+import { pagesView } from '../plan/spines.ts';
+import type { Situation } from '../readiness/situation.ts';
+import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
+import { basketView, hasBasket } from '../setout/basket.ts';
+import { standingIn, traysOf } from '../setout/shelf.ts';
+
+/** Something of a day that is ticked off. */
+export type DayEntry = {
+	readonly key: string;
+	readonly text: string;
+	readonly detail: string;
+	readonly isDone: boolean;
+	/** Not ready, as of now. */
+	readonly isOpen: boolean;
+};
+
+export type DayGroup = { readonly name: string; readonly entries: readonly DayEntry[] };
+
+export type Make = (key: string, text: string, detail?: string, isOpen?: boolean) => DayEntry;
+
+export type LessonOn = { readonly run: RunSituation; readonly lesson: LessonSituation };
+
+/** The lessons of a day, of units in work. */
+export const lessonsOn = (
+	now: Situation,
+	day: Day,
+	run: RunSituation | null = null
+): { readonly run: RunSituation; readonly lesson: LessonSituation }[] =>
+	now.runs
+		.filter((one) => one.row.state !== 'put away' && (run === null || one === run))
+		.flatMap((one) =>
+			one.lessons
+				.filter((lesson) => !lesson.dropped && lesson.dates.includes(day))
+				.map((lesson) => ({ run: one, lesson }))
+		);
+
+/** On the first school day of a week what comes and goes; on every day what stands there for its lesson. */
+export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
+	const week = startOfWeek(day, now.snapshot.household.week_start);
+	const standing = standingIn(now, week);
+	if (standing.length === 0) return [];
+	const trays = byId(now.snapshot.trays);
+	const before = new Set(standingIn(now, addDays(week, -7)).map((one) => one.tray_id));
+	const isOut = new Set(standing.map((one) => one.tray_id));
+	if (day !== week) return [];
+	const comes = standing
+		.filter((one) => !before.has(one.tray_id))
+		.map((one) => {
+			const tray = trays.get(one.tray_id)!;
+			return entry(
+				`tray-${tray.id}`,
+				`Set out ${tray.title}`,
+				[
+					placePath(now.snapshot.places, one.place_id),
+					tray.pieces ? `count ${counted(tray.pieces, 'piece')}` : '',
+					tray.stored_place_id ? `from ${placePath(now.snapshot.places, tray.stored_place_id)}` : ''
+				]
+					.filter(Boolean)
+					.join(', ')
+			);
+		});
+	const goes = traysOf(now)
+		.filter((one) => before.has(one.id) && !isOut.has(one.id))
+		.map((one) =>
+			entry(
+				`back-${one.id}`,
+				`Put away ${one.title}`,
+				one.pieces ? `count ${counted(one.pieces, 'piece')} back in` : ''
+			)
+		);
+	return [...comes, ...goes];
+}
+
+export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
+	if (!hasBasket(now, day)) return [];
+	const { parts, chooser } = basketView(now, day);
+	return [
+		...(chooser ? [entry('chooser', `${chooser} chooses today`)] : []),
+		...parts
+			.filter((one) => one.pages !== 'not today' && one.pages !== 'read to its end')
+			.map((one) =>
+				entry(
+					`basket-${one.id}`,
+					one.title,
+					[one.pages, one.kind === 'hands' ? 'for busy hands' : `${one.minutes} min`, one.where]
+						.filter(Boolean)
+						.join(', ')
+				)
+			)
+	];
+}
+
+export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
+	const resources = byId(now.snapshot.resources);
+	const spines = pagesView(now, run, []).spines.flatMap((spine) =>
+		spine.rows
+			.filter((row) => row.lesson === lesson.lesson.id)
+			.flatMap((row) =>
+				row.flags.map((flag) =>
+					entry(`range-${flag.id}`, spine.title, [flag.pages, flag.text].filter(Boolean).join(', '))
+				)
+			)
+	);
+	const uses = usesView(now, run, true).lessons.find((one) => one.lesson === lesson.lesson.id)?.uses ?? [];
+	return [
+		...spines,
+		...uses
+			.filter((one) => !one.isRemark)
+			.map((one) => {
+				const resource = resources.get(one.resource)!;
+				const isHere = resource.owned === 1 || resource.kind === 'link';
+				const onLoan = now.snapshot.loans.some(
+					(loan) => loan.resource_id === resource.id && loan.state === 'on loan'
+				);
+				return entry(
+					`use-${one.id}`,
+					one.title,
+					[
+						one.text,
+						resource.owned === 1 && resource.place_id !== null
+							? placePath(now.snapshot.places, resource.place_id)
+							: onLoan
+								? 'on loan'
+								: ''
+					]
+						.filter(Boolean)
+						.join(', '),
+					!isHere && !onLoan
+				);
+			})
+	];
+}
+
+export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
+	const states = stateByKey(now.snapshot);
+	return printsOf(now.snapshot, run)
+		.filter((one) => one.lesson === lesson && one.judged.printed.value && one.off === null)
+		.flatMap((print) =>
+			print.copies.map(({ child, count }) => {
+				const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
+				const state = stored?.decision === 'do without' ? 'left out' : copyState(print, stored);
+				return entry(
+					`copy-${print.row.id}-${child?.id ?? 0}`,
+					[print.row.title, child ? `for ${child.name}` : '', count > 1 ? `× ${count}` : '']
+						.filter(Boolean)
+						.join(' '),
+					state,
+					state === 'to print'
+				);
+			})
+		);
+}
+
+export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
+	const { snapshot } = now;
+	return now.needs
+		.filter((one) => one.run === run && one.lesson === lesson && !one.need.doWithout && one.line.id > 0)
+		.map((one) => {
+			const lots = snapshot.lots
+				.filter((lot) => lot.item_id === one.item.id && lot.amount !== '0')
+				.toSorted(
+					(a, b) =>
+						Number(b.place_id === run.row.collecting_place_id) -
+						Number(a.place_id === run.row.collecting_place_id)
+				);
+			// What is at home counts as here, found or not: the list says where.
+			const isMissing = one.served === null ? one.problem !== null : isSome(one.served.net);
+			return entry(
+				`need-${one.need.key}`,
+				capital(thingText(exact(one.amount), one.unit, one.item.name)),
+				isMissing
+					? 'not here yet'
+					: lots.length && lots[0].place_id !== null
+						? placePath(snapshot.places, lots[0].place_id)
+						: 'at home',
+				isMissing
+			);
+		});
+}
+
+export function dueEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
+	return now.returns
+		.filter((one) => one.by === day)
+		.map((one) =>
+			entry(
+				`return-${one.loan.id}`,
+				`${one.resource.title} back to ${one.supplier?.name ?? 'its owner'}`,
+				one.why
+			)
+		);
+}
+
+/** How the key of something that is started begins. */
+export const SETTING = 'setting-';
+
+/** What is started on this evening for a later day, and the sitting of the day. */
+export function eveningEntries(now: Situation, day: Day, run: RunSituation | null, entry: Make): DayEntry[] {
+	const settings = now.whole
+		.filter(
+			(one) =>
+				one.need.stream === 'setting' &&
+				(run === null || one.run === run) &&
+				!one.need.doWithout &&
+				one.step !== null &&
+				one.days !== null &&
+				one.days.actBy !== null &&
+				(one.days.actBy === day || (day === now.today && one.days.actBy < day))
+		)
+		.map((one) =>
+			entry(
+				`${SETTING}${one.need.key}`,
+				one.step!.title,
+				one.need.useDay ? `for ${dayText(one.need.useDay)}` : '',
+				false
+			)
+		);
+	const sittings =
+		run === null
+			? now.snapshot.sittings
+					.filter((one) => one.held_on === day && one.over === 0)
+					.map((one) =>
+						entry(
+							`sitting-${one.id}`,
+							`Preparing${one.starts ? ` at ${one.starts}` : ''}`,
+							`${one.minutes} min`
+						)
+					)
+			: [];
+	return [...settings, ...sittings];
+}
