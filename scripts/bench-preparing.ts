@@ -1,7 +1,8 @@
-/** Speed of preparing and boxes; boxes against a general-purpose packing package in the same run. */
+/** Speed of preparing, boxes and the shelf; boxes against a general-purpose packing package in the same run. */
 import { pack3D } from 'binpackingjs/3d';
 import { pack, type ItemKind } from '../src/core/boxes/index.ts';
 import { addDays } from '../src/core/calendar/index.ts';
+import { planShelf, type ShelfInput } from '../src/core/setout/index.ts';
 import { prep, type PrepInput } from '../src/core/prepare/index.ts';
 
 type Sides = { readonly length: number; readonly width: number; readonly height: number };
@@ -114,5 +115,64 @@ export function preparing(report: (name: string, ms: number, wanted?: number) =>
 	const from = performance.now();
 	prep(input);
 	report('prep: 60 jobs × 12 sittings', performance.now() - from, 2000);
+	report(
+		'shelf: 60 trays × 16 places × 10 weeks × 4 children',
+		best(() => planShelf(shelf(random))),
+		3000
+	);
+	report(
+		'shelf: one week again',
+		best(() => planShelf({ ...shelf(random), weeks: 1 })),
+		300
+	);
 	return more === 0;
+}
+
+function best(work: () => unknown): number {
+	let least = Infinity;
+	for (let i = 0; i < 3; i++) {
+		const start = performance.now();
+		work();
+		least = Math.min(least, performance.now() - start);
+	}
+	return least;
+}
+
+/** A full shelf: four boards with room for four trays each. */
+function shelf(random: () => number): ShelfInput {
+	const children = [740, 940, 1100, 1290].map((easy, at) => ({
+		id: `c${at}`,
+		name: `child ${at}`,
+		uses: true,
+		easy,
+		most: Math.round(easy * 1.45),
+		isUnderThree: at === 0
+	}));
+	const week = () => Math.floor(random() * 10);
+	return {
+		boards: [150, 500, 850, 1200].map((high, at) => ({
+			id: `b${at}`,
+			name: `board ${at}`,
+			high,
+			along: 1700,
+			deep: 350,
+			clear: 300
+		})),
+		trays: Array.from({ length: 60 }, (_, at) => ({
+			id: `t${at}`,
+			title: `tray ${at}`,
+			along: 380 + Math.floor(random() * 40),
+			deep: 300,
+			high: 80,
+			skill: `skill ${at % 5}`,
+			isDangerous: random() < 0.2,
+			children: children.filter(() => random() < 0.4).map((one) => one.id),
+			weeks: random() < 0.5 ? null : [week(), week()],
+			isLoved: random() < 0.2
+		})),
+		children,
+		weeks: 10,
+		changes: 4,
+		habit: 'weekly'
+	};
 }

@@ -83,7 +83,6 @@ describe('the page of a box', () => {
 		await does((trx, at) => moveThing(trx, at.situation, `title-${book.id}`, box));
 		expect((await now()).situation.snapshot.movings).toHaveLength(1);
 		await undo(store.write, doer());
-		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
 		const crate = await does((trx) =>
 			addPlace(trx, null, {
