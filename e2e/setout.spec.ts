@@ -108,10 +108,10 @@ test('a wall fills, a board of 0 is refused in words, and a basket of two hours 
 	await expect(page.getByText('Full with lesson 12 on Thu, Feb 25: take down view.')).toBeVisible();
 	await expectAccessible(page);
 	await page.getByLabel('Board width, cm').fill('0');
-	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await page.getByRole('button', { name: 'Save the board' }).click();
 	await expect(page.getByText(/a board of 0 holds nothing/).first()).toBeVisible();
 	await page.getByLabel('Board width, cm').fill('120');
-	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await page.getByRole('button', { name: 'Save the board' }).click();
 	await expect(page.getByText('All 33 cards hang together: there is room for 40.')).toBeVisible();
 	await page.getByLabel(/^Words, with commas/).fill('Lesson 13: reveal*');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();

@@ -1,3 +1,4 @@
+import { groupBy } from '$core/group-by.ts';
 import type { Row } from '../database/tables/index.ts';
 import { once } from './remember.ts';
 import type { Snapshot } from './snapshot.ts';
@@ -13,3 +14,13 @@ export const placeByLot = once(
 	({ lots }: Snapshot): ReadonlyMap<string, number | null> =>
 		new Map(lots.map((lot) => [String(lot.id), lot.place_id]))
 );
+
+/** Uses of titles, by lesson; kept as long as the list of uses. */
+export const usesByLesson = once(
+	(uses: readonly Row<'resource_use'>[]): ReadonlyMap<number | null, readonly Row<'resource_use'>[]> =>
+		groupBy(uses, (use) => use.lesson_id)
+);
+
+/** The titles that are used in any of these lessons, by id. */
+export const usedIn = ({ uses }: Snapshot, lessons: Iterable<number>): Set<number> =>
+	new Set([...lessons].flatMap((id) => (usesByLesson(uses).get(id) ?? []).map((use) => use.resource_id)));

@@ -11,6 +11,7 @@ import { amountText, exact } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { placeOptions, placePath } from '../house/place-paths.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
@@ -251,9 +252,7 @@ function nearbyOf(now: Situation, id: number): { value: string; label: string }[
 
 function elsewhereOf({ snapshot }: Situation, run: number, id: number): { value: string; label: string }[] {
 	const lessons = new Set(snapshot.lessons.filter((one) => one.run_id === run).map((one) => one.id));
-	const used = new Set(
-		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
-	);
+	const used = usedIn(snapshot, lessons);
 	return [
 		...snapshot.boxedThings
 			.filter((one) => one.run_id === run && one.place_id !== id)

@@ -9,6 +9,7 @@ import { dayText, type Day } from '$core/calendar/index.ts';
 import { counted, listText, money } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placeOptions, placePath } from '../house/place-paths.ts';
@@ -131,9 +132,7 @@ function proposedFor(
 ): OpeningView['proposed'] {
 	const there = new Set(own.map((one) => one.resource_id));
 	const lessons = new Set(run.lessons.map((one) => one.lesson.id));
-	const used = new Set(
-		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
-	);
+	const used = usedIn(snapshot, lessons);
 	const words = run.unit.name
 		.toLowerCase()
 		.split(/[^a-z]+/)

@@ -1,4 +1,5 @@
 import { usualMeasures } from '$core/boxes/index.ts';
+import { usesByLesson } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
@@ -44,13 +45,10 @@ export function thingsOf(
 	binders: readonly BinderThing[]
 ): ThingView[] {
 	const measured = new Map(snapshot.boxedThings.map((one) => [one.resource_id, one]));
-	const numberOf = new Map(run.lessons.map((one) => [one.lesson.id, one.number]));
 	const first = new Map<number, number>();
-	for (const use of snapshot.uses) {
-		const number = numberOf.get(use.lesson_id ?? 0);
-		if (number !== undefined)
+	for (const { lesson, number } of run.lessons)
+		for (const use of usesByLesson(snapshot.uses).get(lesson.id) ?? [])
 			first.set(use.resource_id, Math.min(number, first.get(use.resource_id) ?? Infinity));
-	}
 	const whole = [
 		...snapshot.spines.filter((one) => one.run_id === run.row.id).flatMap((one) => one.resource_id ?? []),
 		...snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)

@@ -64,12 +64,23 @@ export const ratesOf = once(({ household, prepJobs }: Snapshot): Rates => {
 	return Object.fromEntries(WORK.map((work) => [work, rateOf(work, own, done)])) as Rates;
 });
 
-/** The jobs of all units in work, or of one of them, that are still to be done. */
+const jobsByRun = once((_: Situation) => new Map<RunSituation, readonly Job[]>());
+
+/** The jobs of all units in work, or of one of them, that are still to be done. Made once a situation. */
 export function jobsOf(now: Situation, only: RunSituation | null = null): Job[] {
 	return now.runs
 		.filter((run) => run.row.state !== 'put away' && (only === null || run === only))
-		.flatMap((run) => [...printJobs(now, run), ...needJobs(now, run), ...ownJobs(now, run)]);
+		.flatMap((run) => {
+			const known = jobsByRun(now);
+			const jobs = known.get(run) ?? [...printJobs(now, run), ...needJobs(now, run), ...ownJobs(now, run)];
+			known.set(run, jobs);
+			return jobs;
+		});
 }
+
+const readyByKey = once(
+	({ whole }: Situation) => new Map(whole.map((one) => [one.need.key, one.days?.readyBy ?? null]))
+);
 
 /** One kind of work on one print, as far as it is still to be done. */
 type Part = {
@@ -83,7 +94,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 	const { snapshot } = now;
 	const states = stateByKey(snapshot);
 	const rows = new Map(snapshot.prepJobs.map((row) => [row.key, row]));
-	const days = new Map(now.whole.map((one) => [one.need.key, one.days?.readyBy ?? null]));
+	const days = readyByKey(now);
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
 	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
 		const lesson = print.lesson ?? opening;

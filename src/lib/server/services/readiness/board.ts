@@ -144,13 +144,15 @@ function suppliesCell(
 	);
 }
 
+const wholeByLesson = once(({ whole }: Situation) => groupBy(whole, (one) => one.lesson));
+
 /** What a stream whose needs are one thing as a whole looks like for one lesson. */
 function wholeCell(situation: Situation, lesson: LessonSituation, stream: Stream): StreamCell {
 	return streamCell(
 		situation,
 		lesson,
-		situation.whole
-			.filter((one) => one.lesson === lesson && one.need.stream === stream)
+		(wholeByLesson(situation).get(lesson) ?? [])
+			.filter((one) => one.need.stream === stream)
 			.map((one) => ({
 				need: one.need,
 				verdict: one.verdict,

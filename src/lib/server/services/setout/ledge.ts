@@ -2,6 +2,7 @@ import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { usualMeasures } from '$core/boxes/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { setOutOf } from './shelf.ts';
@@ -44,9 +45,7 @@ export function ledgeView(now: Situation, day: Day): LedgeView {
 	);
 	const resources = byId(snapshot.resources);
 	const here = new Set(snapshot.loans.filter((one) => one.state === 'on loan').map((one) => one.resource_id));
-	const titles = [
-		...new Set(snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id))
-	]
+	const titles = [...usedIn(snapshot, lessons)]
 		.flatMap((id) => resources.get(id) ?? [])
 		.filter((one) => FIRST.includes(one.kind) && (one.owned === 1 || here.has(one.id)))
 		.toSorted((a, b) => FIRST.indexOf(a.kind) - FIRST.indexOf(b.kind) || (a.title < b.title ? -1 : 1));

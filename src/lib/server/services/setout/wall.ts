@@ -4,6 +4,7 @@ import { fullAt, layWall, wallSteps, type WallLayout } from '$core/setout/index.
 import { counted, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { WallInput, WordInput } from '../../stores/setout/wall.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import { nextLessons, type RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -181,9 +182,7 @@ export function cornerOf(
 ): { readonly title: string; readonly why: string }[] {
 	const SHOWN = 8;
 	const lessons = new Set(run.lessons.map((one) => one.lesson.id));
-	const used = new Set(
-		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
-	);
+	const used = usedIn(snapshot, lessons);
 	const words = run.unit.name
 		.toLowerCase()
 		.split(/[^a-z]+/)

@@ -3,6 +3,7 @@ import { monthsOld } from '$core/cautions/index.ts';
 import { capital, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { shelfView } from '../setout/shelf.ts';
 import type { LessonOn } from './day-entries.ts';
@@ -17,9 +18,7 @@ export function cautionsOn(now: Situation, day: Day, lessons: readonly LessonOn[
 	const under = (months: number) => young.filter((one) => monthsOld(one.born!, day) < months);
 	const names = (people: readonly Row<'person'>[]) => listText(people.map((one) => one.name));
 	const own = new Set(lessons.map((one) => one.lesson.lesson.id));
-	const used = new Set(
-		snapshot.uses.filter((one) => own.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
-	);
+	const used = usedIn(snapshot, own);
 	const said = new Set<string>();
 	for (const one of now.needs)
 		if (own.has(one.lesson.lesson.id))

@@ -1,5 +1,6 @@
 import { addDays, dayText, startOfWeek, weekdayName, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { counted } from '$core/words/index.ts';
+import { usedIn } from '../../snapshot/lookups.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -72,9 +73,7 @@ export function awaySet(now: Situation): { readonly title: string; readonly why:
 	const lessons = new Set(
 		running.flatMap((one) => one.lessons.filter((lesson) => !lesson.over).map((lesson) => lesson.lesson.id))
 	);
-	const used = new Set(
-		snapshot.uses.filter((one) => lessons.has(one.lesson_id ?? 0)).map((one) => one.resource_id)
-	);
+	const used = usedIn(snapshot, lessons);
 	const hands = snapshot.basketParts
 		.filter((one) => one.kind === 'hands')
 		.map((one) => ({ title: one.title, why: 'for busy hands' }));

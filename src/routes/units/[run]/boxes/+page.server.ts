@@ -22,6 +22,9 @@ import { thingsOf } from '$lib/server/services/boxes/things.ts';
 import { addThing, measureTitle, removeThing } from '$lib/server/stores/boxes/things.ts';
 import type { Actions, PageServerLoad } from './$types';
 
+/** More things than these are shown when they are asked for. */
+const MOST_SHOWN = 100;
+
 export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const things = thingsOf(now, run, binderThings(now, run));
@@ -30,10 +33,13 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const half = url.searchParams.get('half') === 'bulky' ? ('bulky' as const) : ('' as const);
 	const bins = openBins(now, things);
 	const packed = withoutBinned(bins, things).filter((one) => half === '' || isBulky(one));
+	const isAll = url.searchParams.has('all');
 	return {
-		things,
+		things: isAll ? things : things.slice(0, MOST_SHOWN),
+		count: things.reduce((sum, one) => sum + one.count, 0),
+		more: isAll ? 0 : Math.max(0, things.length - MOST_SHOWN),
+		guessed: things.filter((one) => !one.isMeasured).map((one) => one.id),
 		open: url.searchParams.get('thing'),
-		isAll: url.searchParams.has('all'),
 		half,
 		flat: half ? things.filter((one) => !isBulky(one)).map((one) => one.title) : [],
 		binned: bins.map(({ box, things }) => ({ box, titles: things.map((one) => one.title) })),

@@ -10,22 +10,13 @@
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
-	const guessed = $derived(data.things.filter((one) => !one.isMeasured).map((one) => one.id));
 	const sentence = $derived(
 		data.things.length === 0
 			? 'Nothing to put away yet.'
 			: data.boxes.length === 0
-				? `${counted(
-						data.things.reduce((sum, one) => sum + one.count, 0),
-						'thing'
-					)}, and no box with inside measures yet.`
-				: `${counted(
-						data.things.reduce((sum, one) => sum + one.count, 0),
-						'thing'
-					)} and ${counted(data.boxes.length, 'box', 'boxes')}.`
+				? `${counted(data.count, 'thing')}, and no box with inside measures yet.`
+				: `${counted(data.count, 'thing')} and ${counted(data.boxes.length, 'box', 'boxes')}.`
 	);
-	const MOST = 100;
-	const shown = $derived(data.isAll ? data.things : data.things.slice(0, MOST));
 </script>
 
 <svelte:head><title>Boxes · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -34,7 +25,8 @@
 <p class="mt-1 text-ink-2">
 	{#if data.things.length === 0}Your books, games, and kits for its lessons show up here by themselves, and
 		its binders. Add what else goes in below.{/if}
-	{#if guessed.length}{counted(guessed.length, 'size')} taken from kind and pages; measure those that decide.{/if}
+	{#if data.guessed.length}{counted(data.guessed.length, 'size')} taken from kind and pages; measure those that
+		decide.{/if}
 	{#if data.loose}{counted(data.loose, 'kind')} of loose supplies in the unit’s bin fill the gaps.{/if}
 </p>
 {#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
@@ -74,7 +66,7 @@
 			question={data.question}
 			boxes={data.boxes}
 			titles={data.titles}
-			{guessed}
+			guessed={data.guessed}
 			system={data.system}
 		/>
 	</div>
@@ -83,7 +75,7 @@
 <section class="mt-8" aria-labelledby="things">
 	<h2 id="things" class="border-b-2 border-ink text-lg">What goes in</h2>
 	<ul class="divide-y divide-rule">
-		{#each shown as one (one.id)}
+		{#each data.things as one (one.id)}
 			<li class="py-1.5">
 				<div class="flex min-h-9 flex-wrap items-baseline gap-x-4">
 					<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
@@ -122,6 +114,7 @@
 			</li>
 		{/each}
 	</ul>
+	{#if data.more}<p class="mt-2"><a href="?all" data-sveltekit-noscroll>Show {data.more} more</a></p>{/if}
 	<form
 		method="post"
 		action="?/add"

@@ -66,7 +66,7 @@
 				placeholder={data.unit.name}
 				{failure}
 			/>
-			<Button type="submit">Save</Button>
+			<Button type="submit">Save the board</Button>
 		</form>
 		{#if data.corner.length}
 			<section class="mt-8" aria-labelledby="corner">
@@ -120,7 +120,7 @@
 					look="!w-24"
 					{failure}
 				/>
-				<Button type="submit" size="small">Save</Button>
+				<Button type="submit" size="small">Save the ledge</Button>
 			</form>
 		</section>
 	</div>

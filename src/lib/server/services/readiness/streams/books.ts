@@ -3,6 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { isRemark } from '$core/library/index.ts';
 import { needKey, type State } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables/index.ts';
+import { usesByLesson } from '../../../snapshot/lookups.ts';
 import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { firstDay, takingPartOn, type RunSituation } from '../../calendar/runs.ts';
@@ -19,14 +20,13 @@ type Wanted = {
 	readonly previewMinutes: number | null;
 };
 
-const usesByLesson = remember<ReadonlyMap<number, readonly Row<'resource_use'>[]>>();
 const rangesByLesson = remember<ReadonlyMap<number, readonly Row<'page_range'>[]>>();
 const takenByActivity = remember<ReadonlyMap<number, readonly Row<'activity_resource'>[]>>();
 const loansByResource = remember<ReadonlyMap<number, readonly Row<'loan'>[]>>();
 
 /** What a run wants of the library, a resource and lesson each: flags of its books, other uses, what activities take. */
 export function wantedOf(snapshot: Snapshot, run: RunSituation): Wanted[] {
-	const uses = usesByLesson(snapshot.uses, [], () => groupBy(snapshot.uses, (use) => use.lesson_id));
+	const uses = usesByLesson(snapshot.uses);
 	const ranges = rangesByLesson(snapshot.ranges, [], () =>
 		groupBy(snapshot.ranges, (range) => range.lesson_id)
 	);
