@@ -25,6 +25,8 @@ type DemoTray = {
 	readonly hidden?: string;
 	readonly along?: number;
 	readonly high?: number;
+	/** Objects that each lie with a card of the same name. */
+	readonly matches?: readonly string[];
 };
 
 export const TRAYS: readonly DemoTray[] = [
@@ -41,7 +43,20 @@ export const TRAYS: readonly DemoTray[] = [
 		skill: 'language',
 		children: ['Tamsin', 'Perrin'],
 		lesson: 4,
-		pieces: 24,
+		matches: [
+			'church',
+			'bridge',
+			'tree',
+			'lighthouse',
+			'boat',
+			'train',
+			'well',
+			'tent',
+			'fence',
+			'mill',
+			'cow',
+			'flag'
+		],
 		steps: 'Lay out the objects.\nFind the card for each.\nSay its name.'
 	},
 	{
@@ -136,7 +151,7 @@ export const STANDING: Readonly<Record<string, readonly (readonly [board: string
 
 export const WALL = {
 	kind: 'whiteboard',
-	width_mm: 900,
+	width_mm: 1200,
 	height_mm: 600,
 	card_width_mm: 140,
 	card_height_mm: 108,
@@ -144,6 +159,9 @@ export const WALL = {
 	strip_mm: 0,
 	strip_text: ''
 } as const;
+
+/** A chart that hangs on the board from the lesson of this number on. */
+export const CHART = { title: 'Compass rose chart', lesson: 5, width_mm: 290, height_mm: 580 } as const;
 
 /** Words that come with each lesson; an asterisk keeps one to the end. */
 export const WORDS: readonly string[] = [

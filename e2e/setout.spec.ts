@@ -110,7 +110,7 @@ test('a wall fills, a board of 0 is refused in words, and a basket of two hours 
 	await page.getByLabel('Board width, cm').fill('0');
 	await page.getByRole('button', { name: 'Save the board' }).click();
 	await expect(page.getByText(/a board of 0 holds nothing/).first()).toBeVisible();
-	await page.getByLabel('Board width, cm').fill('120');
+	await page.getByLabel('Board width, cm').fill('150');
 	await page.getByRole('button', { name: 'Save the board' }).click();
 	await expect(page.getByText('All 33 cards hang together: there is room for 40.')).toBeVisible();
 	await page.getByLabel(/^Words, with commas/).fill('Lesson 13: reveal*');

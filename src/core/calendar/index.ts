@@ -19,6 +19,7 @@ export {
 	type DayKind,
 	type Weekday
 } from './dates.ts';
+export { clockFace, clockOf, clockText, readClock } from './clock.ts';
 export { readDay } from './read-day.ts';
 export { lastTime, nextTime, readEndDay, type YearDay } from './year-day.ts';
 export {

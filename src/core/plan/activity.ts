@@ -1,3 +1,4 @@
+import { usualDaysAhead } from './ahead.ts';
 import { namesIn } from './flag.ts';
 
 /** Kinds of things to do; those that are made by hand count as hands-on. */
@@ -70,7 +71,8 @@ const KIND_WORDS: readonly (readonly [RegExp, ActivityKind])[] = [
 
 /**
  * Reads an activity from one line: the title, then what there is to say about it between commas, in any
- * order. What is not understood stays in the title.
+ * order. What is not understood stays in the title. Unless it is said, what its name begins with says how many days
+ * ahead it is begun (`usualDaysAhead`).
  *
  *     readActivity('Salt dough island, craft, 45 min, messy, with an adult, $4, start 3 days before', [])
  *     // { title: 'Salt dough island', kind: 'craft', minutes: 45, mess: 2, adult: true, cents: 400, startDaysBefore: 3, … }
@@ -86,7 +88,7 @@ export function readActivity(text: string, names: readonly string[]): TypedActiv
 		adult: false,
 		cents: 0,
 		who: [],
-		startDaysBefore: 0,
+		startDaysBefore: usualDaysAhead(text),
 		times: 1,
 		daily: false,
 		fromAge: null,

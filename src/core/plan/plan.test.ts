@@ -12,7 +12,9 @@ import {
 	overLimits,
 	pagesLeft,
 	rangesFromStarts,
+	beginText,
 	readActivity,
+	usualDaysAhead,
 	readFlag,
 	readFrame,
 	sharePages,
@@ -112,6 +114,23 @@ describe('as one would say it', () => {
 			who: ['Odile']
 		});
 		expect(readActivity('Sextant, project, ages 8 to 11', names)).toMatchObject({ fromAge: 8, toAge: 11 });
+	});
+
+	it.each([
+		['Freeze the arctic animals', 1, 'Freeze the arctic animals'],
+		['thaw the dough, snack', 1, 'thaw the dough'],
+		['Charge the tablet', 1, 'Charge the tablet'],
+		['Sprout beans in a jar', 4, 'Sprout beans in a jar'],
+		['Grow salt crystals', 5, 'Grow salt crystals'],
+		['Overnight oats, snack', 1, 'Start Overnight oats'],
+		['Freeze tag, game, start 0 days before', 0, 'Freeze tag'],
+		['Salt dough island', 0, 'Start Salt dough island'],
+		['Dyeing with onion skins', 0, 'Start Dyeing with onion skins']
+	])('what “%s” is begun ahead, and how that is said', (text, days, begins) => {
+		const { title, startDaysBefore } = readActivity(text, []);
+		expect(startDaysBefore).toBe(days);
+		expect(beginText(title)).toBe(begins);
+		expect(usualDaysAhead(title)).toBe(text.includes('0 days') ? 1 : days);
 	});
 
 	it('a frame; a line that is none of it is named', () => {

@@ -1,4 +1,4 @@
-import type { Weekday } from '../calendar/index.ts';
+import { clockOf, type Weekday } from '../calendar/index.ts';
 import type { Bar } from './work.ts';
 
 /** A sitting as one would say it; what was not said is null or empty. */
@@ -11,14 +11,19 @@ export type SaidSitting = {
 };
 
 const DAYS: readonly RegExp[] = [
-	/\bsun(?:days?)?\b/i,
 	/\bmon(?:days?)?\b/i,
 	/\btue(?:s|sdays?)?\b/i,
 	/\bwed(?:s|nesdays?)?\b/i,
 	/\bthu(?:r|rs|rsdays?)?\b/i,
 	/\bfri(?:days?)?\b/i,
-	/\bsat(?:urdays?)?\b/i
+	/\bsat(?:urdays?)?\b/i,
+	/\bsun(?:days?)?\b/i
 ];
+const NAMES = '(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*';
+/** “Mon-Fri”, “Monday to Thursday” */
+const SPAN = new RegExp(`\\b(${NAMES})\\s*(?:-|–|to|through)\\s*(${NAMES})\\b`, 'gi');
+const WEEKDAYS = /\bweekdays?\b/i;
+const dayIn = (name: string) => DAYS.findIndex((day) => day.test(name));
 const MINUTES = /(\d{1,3})\s*(?:min(?:ute)?s?|m)\b/i;
 const HOURS = /(\d{1,2}(?:[.,]\d)?|an?|half an)\s*(?:h(?:ou)?rs?|h)\b/i;
 const CLOCK = /\b(?:(\d{1,2}):(\d{2})|(\d{1,2})(?=\s*[ap]\.?m))\s*(?:([ap])\.?m\.?)?/i;
@@ -41,22 +46,17 @@ export function readSitting(text: string): SaidSitting {
 	const clock = CLOCK.exec(text);
 	const rest = clock ? text.replace(clock[0], ' ') : text;
 	const daily = /\b(?:every ?day|daily|each day)\b/i.test(text);
+	const spans = [...rest.matchAll(SPAN)].map(([, from, to]) => [dayIn(from), dayIn(to)] as const);
+	const isSaid = (at: number) =>
+		DAYS[at].test(rest) ||
+		(at < 5 && WEEKDAYS.test(rest)) ||
+		spans.some(([from, to]) => (from <= to ? from <= at && at <= to : at >= from || at <= to));
 	return {
-		weekdays: DAYS.flatMap((day, at) => (daily || day.test(rest) ? [at as Weekday] : [])),
-		starts: clock ? clockOf(clock) : NAP.test(text) ? '13:00' : null,
+		weekdays: DAYS.flatMap((_, at) => (daily || isSaid(at) ? [(at + 1) as Weekday] : [])),
+		starts: clock ? clockOf(clock[1] ?? clock[3], clock[2], clock[4]) : NAP.test(text) ? '13:00' : null,
 		minutes: minutesIn(rest),
 		bars: BAR_WORDS.flatMap(([bar, words]) => (words.test(text) ? [bar] : []))
 	};
-}
-
-function clockOf([, hour24, minute, hour12, half]: RegExpExecArray): string | null {
-	let hour = Number(hour24 ?? hour12);
-	if (half?.toLowerCase() === 'p' && hour < 12) hour += 12;
-	if (half?.toLowerCase() === 'a' && hour === 12) hour = 0;
-	const minutes = Number(minute ?? 0);
-	return hour > 23 || minutes > 59
-		? null
-		: `${String(hour).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
 }
 
 function minutesIn(text: string): number | null {

@@ -39,10 +39,12 @@ describe('a sitting as one would say it', () => {
 	it.each([
 		['Tue and Thu 8 pm, 60 min', [2, 4], '20:00', 60, []],
 		['tuesdays 20:30 for an hour', [2], '20:30', 60, []],
-		['nap time mon-fri? Mon, Wed 45 min', [1, 3, 5], '13:00', 45, ['noise']],
+		['nap time mon-fri 45 min', [1, 2, 3, 4, 5], '13:00', 45, ['noise']],
 		['Saturday 9am 3 hours no laminator', [6], '09:00', 180, ['heat']],
-		['every day 1.5 h, small hands about', [0, 1, 2, 3, 4, 5, 6], null, 90, ['blades']],
-		['Sun 1 h 30 min, no printer', [0], null, 90, ['printer']],
+		['every day 1.5 h, small hands about', [1, 2, 3, 4, 5, 6, 7], null, 90, ['blades']],
+		['weekdays at 2 pm, 20 min', [1, 2, 3, 4, 5], '14:00', 20, []],
+		['Friday through Sunday 1 h', [5, 6, 7], null, 60, []],
+		['Sun 1 h 30 min, no printer', [7], null, 90, ['printer']],
 		['half an hour', [], null, 30, []],
 		['Tue 0 min', [2], null, 0, []],
 		['whenever', [], null, null, []]

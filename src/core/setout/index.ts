@@ -16,6 +16,7 @@ export {
 	brokenRules,
 	GAP,
 	inDangerAt,
+	onDaysWithout,
 	planShelf,
 	widthOf,
 	withoutTray,
@@ -26,4 +27,16 @@ export {
 	type Standing,
 	type Tray
 } from './shelf.ts';
-export { fullAt, layWall, wallSteps, type Wall, type WallLayout, type WallStep } from './wall.ts';
+export { timesFrom } from './times.ts';
+export {
+	fullAt,
+	hangPosters,
+	layWall,
+	wallSteps,
+	type Poster,
+	type PosterLayout,
+	type Spot,
+	type Wall,
+	type WallLayout,
+	type WallStep
+} from './wall.ts';

@@ -278,9 +278,9 @@ describe('reach', () => {
 
 describe('the wall', () => {
 	it('no layout holds more than its area, every card hangs inside and none on another, and one more row or column would not', () => {
-		const mm = (most: number) => fc.integer({ min: 20, max: most });
+		const mm = (most: number, min = 20) => fc.integer({ min, max: most });
 		fc.assert(
-			fc.property(mm(2000), mm(1500), mm(300), mm(300), fc.nat(30), (width, height, w, h, gap) => {
+			fc.property(mm(2000), mm(1500), mm(300, 40), mm(300, 40), fc.nat(30), (width, height, w, h, gap) => {
 				const { room, columns, rows, places } = layWall({
 					width,
 					height,

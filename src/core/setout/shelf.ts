@@ -110,6 +110,48 @@ export function brokenRules(
 	return broken;
 }
 
+/** Trays that come out on one day, at the table, at most (common practice). */
+const MOST_A_DAY = 2;
+
+/**
+ * What comes out only on days without the children under three, and is put away before they are back: dangerous trays
+ * that suit the week, stand on no board, and for which no board is safe. `home` says of each weekday which children
+ * are at home; those of the week’s lessons go first, then what was loved, spread over the days.
+ */
+export function onDaysWithout<W>(
+	{ boards, trays, children }: Pick<ShelfInput, 'boards' | 'trays' | 'children'>,
+	week: number,
+	standing: readonly Pick<Standing, 'tray'>[],
+	home: readonly { readonly day: W; readonly children: readonly string[] }[]
+): { readonly day: W; readonly trays: readonly string[] }[] {
+	const small = children.filter((one) => one.isUnderThree);
+	const days = home.filter((one) => !small.some((child) => one.children.includes(child.id)));
+	if (small.length === 0 || days.length === 0) return [];
+	const isOut = new Set(standing.map((one) => one.tray));
+	const waiting = trays
+		.filter(
+			(tray) =>
+				tray.isDangerous &&
+				!isOut.has(tray.id) &&
+				tray.children.some((id) => !small.some((child) => child.id === id)) &&
+				(tray.weeks === null || tray.weeks.includes(week)) &&
+				!boards.some((board) => standsOn(tray, board) && inDangerAt(board, small).length === 0)
+		)
+		.toSorted(
+			(a, b) =>
+				Number(b.weeks !== null) - Number(a.weeks !== null) ||
+				Number(b.isLoved) - Number(a.isLoved) ||
+				(a.id < b.id ? -1 : 1)
+		)
+		.slice(0, days.length * MOST_A_DAY);
+	return days
+		.map(({ day }, at) => ({
+			day,
+			trays: waiting.filter((_, index) => index % days.length === at).map((one) => one.id)
+		}))
+		.filter((one) => one.trays.length > 0);
+}
+
 /** Children who use the shelf and reach no tray on it that is right for them. */
 export function withoutTray(
 	{ boards, trays, children }: Pick<ShelfInput, 'boards' | 'trays' | 'children'>,

@@ -9,6 +9,17 @@ export type Wall = {
 	readonly gap: number;
 };
 
+/** A rectangle on a board, from its upper left corner, mm. */
+export type Spot = {
+	readonly x: number;
+	readonly y: number;
+	readonly width: number;
+	readonly height: number;
+};
+
+/** A poster, map or chart of its own size. */
+export type Poster = { readonly id: string; readonly width: number; readonly height: number };
+
 export type WallLayout = {
 	readonly columns: number;
 	readonly rows: number;
@@ -17,15 +28,38 @@ export type WallLayout = {
 	readonly places: readonly { readonly x: number; readonly y: number }[];
 };
 
+export type PosterLayout = {
+	readonly hung: readonly (Spot & { readonly id: string })[];
+	/** Posters for which no room is left. */
+	readonly left: readonly string[];
+};
+
 const NOISE = 1e-9;
+/** No board of a home has more places; with more its measures are a slip. */
+const MOST_PLACES = 2_000;
 
 /**
- * How many cards hang on a board, and where: in rows and columns, all upright, with gaps between them.
+ * How many cards hang on a board, and where: in rows and columns, all upright, with gaps between them. Places that a
+ * poster covers, or that are nearer to it than the gap, are no places.
  *
- * @throws CoreError on measures that are not above 0 and gaps below 0
+ * @throws CoreError on measures that are not above 0, gaps below 0, and more than 2,000 places
  * @example layWall({ width: 900, height: 600, cardWidth: 140, cardHeight: 108, gap: 10 }).room // 30
  */
-export function layWall({ width, height, cardWidth, cardHeight, gap }: Wall): WallLayout {
+export function layWall(wall: Wall, posters: readonly Spot[] = []): WallLayout {
+	const { cardWidth: width, cardHeight: height, gap } = wall;
+	const { columns, rows, all } = gridOf(wall);
+	const places = all.filter((place) => !posters.some((one) => isNear(one, { ...place, width, height }, gap)));
+	return { columns, rows, room: places.length, places };
+}
+
+/** Whether two rectangles overlap, or are nearer to each other than the gap. */
+const isNear = (a: Spot, b: Spot, gap: number): boolean =>
+	a.x < b.x + b.width + gap - NOISE &&
+	b.x < a.x + a.width + gap - NOISE &&
+	a.y < b.y + b.height + gap - NOISE &&
+	b.y < a.y + a.height + gap - NOISE;
+
+function gridOf({ width, height, cardWidth, cardHeight, gap }: Wall) {
 	if (![width, height].every((one) => Number.isFinite(one) && one > 0))
 		throw new CoreError('A board of 0 holds nothing: give its width and height.', 'width');
 	if (![cardWidth, cardHeight].every((one) => Number.isFinite(one) && one > 0))
@@ -33,17 +67,90 @@ export function layWall({ width, height, cardWidth, cardHeight, gap }: Wall): Wa
 	if (!(gap >= 0)) throw new CoreError('The gap is 0 or more.', 'gap');
 	const many = (room: number, card: number) => Math.max(0, Math.floor((room + gap) / (card + gap) + NOISE));
 	const [columns, rows] = [many(width, cardWidth), many(height, cardHeight)];
+	if (columns * rows > MOST_PLACES)
+		throw new CoreError('That’s more than 2,000 cards on one board. Check the measures.', 'cardWidth');
 	const left = (width - (columns * (cardWidth + gap) - gap)) / 2;
 	const top = (height - (rows * (cardHeight + gap) - gap)) / 2;
 	return {
 		columns,
 		rows,
-		room: columns * rows,
-		places: Array.from({ length: columns * rows }, (_, at) => ({
+		all: Array.from({ length: columns * rows }, (_, at) => ({
 			x: left + (at % columns) * (cardWidth + gap),
 			y: top + Math.floor(at / columns) * (cardHeight + gap)
 		}))
 	};
+}
+
+/**
+ * Where posters hang, one after another, none over another: each where it takes the fewest places from the cards, then
+ * as far up and as far right as it goes. Where one hangs does not depend on those that come after it.
+ *
+ * @throws CoreError as `layWall`, and on a poster of 0
+ * @example
+ * hangPosters({ width: 900, height: 600, cardWidth: 140, cardHeight: 108, gap: 10 },
+ *   [{ id: 'map', width: 290, height: 226 }]).hung // [{ id: 'map', x: 605, y: 10, width: 290, height: 226 }]
+ */
+export function hangPosters(wall: Wall, posters: readonly Poster[]): PosterLayout {
+	const { cardWidth, cardHeight, gap } = wall;
+	const { columns, rows, all } = gridOf(wall);
+	const cells = all.map((one) => ({ ...one, width: cardWidth, height: cardHeight }));
+	const lefts = cells.slice(0, columns).map((one) => one.x);
+	const tops = cells.filter((_, at) => at % columns === 0).map((one) => one.y);
+	const hung: (Spot & { id: string })[] = [];
+	const left: string[] = [];
+	for (const { id, width, height } of posters) {
+		if (![width, height].every((one) => Number.isFinite(one) && one > 0))
+			throw new CoreError('Each side of a poster is more than 0.', 'posterWidth');
+		const isFree = cells.map((cell) => !hung.some((one) => isNear(one, cell, gap)));
+		/** Free places above and left of a row and a column, so that those under a spot are told from four sums. */
+		const sums = Array.from({ length: rows + 1 }, () => new Array<number>(columns + 1).fill(0));
+		for (let row = 0; row < rows; row++)
+			for (let column = 0; column < columns; column++)
+				sums[row + 1][column + 1] =
+					sums[row][column + 1] +
+					sums[row + 1][column] -
+					sums[row][column] +
+					Number(isFree[row * columns + column]);
+		const takes = ({ x, y }: Spot) => {
+			const [c1, c2] = touched(lefts, cardWidth, x - gap, x + width + gap);
+			const [r1, r2] = touched(tops, cardHeight, y - gap, y + height + gap);
+			return sums[r2][c2] - sums[r1][c2] - sums[r2][c1] + sums[r1][c1];
+		};
+		// Tried at the edges of the board, of other posters, and of cards: beside these a poster costs least.
+		const xs = [
+			0,
+			wall.width - width,
+			...hung.flatMap((one) => [one.x + one.width + gap, one.x - gap - width]),
+			...lefts.flatMap((x) => [x, x + cardWidth - width])
+		];
+		const ys = [
+			0,
+			wall.height - height,
+			...hung.flatMap((one) => [one.y + one.height + gap, one.y - gap - height]),
+			...tops.flatMap((y) => [y, y + cardHeight - height])
+		];
+		let best: { spot: Spot; taken: number } | null = null;
+		for (const y of [...new Set(ys)].toSorted((a, b) => a - b))
+			for (const x of [...new Set(xs)].toSorted((a, b) => b - a)) {
+				const spot = { x, y, width, height };
+				if (x < -NOISE || y < -NOISE || x + width > wall.width + NOISE || y + height > wall.height + NOISE)
+					continue;
+				if (hung.some((one) => isNear(one, spot, gap))) continue;
+				const taken = takes(spot);
+				if (best === null || taken < best.taken) best = { spot, taken };
+			}
+		if (best) hung.push({ id, ...best.spot });
+		else left.push(id);
+	}
+	return { hung, left };
+}
+
+/** Which of several equal stretches lie between two ends at least in part: from one index, before another. */
+function touched(starts: readonly number[], size: number, from: number, to: number): [number, number] {
+	const first = starts.findIndex((one) => one + size > from + NOISE);
+	const after = starts.findIndex((one) => one >= to - NOISE);
+	const end = after < 0 ? starts.length : after;
+	return first < 0 || first > end ? [end, end] : [first, end];
 }
 
 /** What hangs after a lesson. */

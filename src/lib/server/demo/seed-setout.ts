@@ -1,9 +1,9 @@
-import { BASKET, SHELF, STANDING, TRAYS, WALL, WORDS } from '../../../../demo/setout.ts';
+import { BASKET, CHART, SHELF, STANDING, TRAYS, WALL, WORDS } from '../../../../demo/setout.ts';
 import type { Db } from '../database/open.ts';
 import { addPlace } from '../stores/house/places.ts';
 import { addBasketPart } from '../stores/setout/basket.ts';
-import { addTray, setSetOut, setWeek } from '../stores/setout/trays.ts';
-import { addWords, setWall } from '../stores/setout/wall.ts';
+import { addTray, PLAIN_TRAY, setSetOut, setWeek } from '../stores/setout/trays.ts';
+import { addPoster, addWords, setWall } from '../stores/setout/wall.ts';
 
 /** The shelf with its trays over three weeks, the board with its words, and the basket of January. */
 export async function seedSetOut(db: Db, run: number): Promise<void> {
@@ -40,6 +40,7 @@ export async function seedSetOut(db: Db, run: number): Promise<void> {
 			trays.set(
 				one.title,
 				await addTray(trx, {
+					...PLAIN_TRAY,
 					title: one.title,
 					run_id: one.lesson ? run : null,
 					along_mm: one.along ?? 420,
@@ -56,7 +57,7 @@ export async function seedSetOut(db: Db, run: number): Promise<void> {
 					kind: one.base ? 'sensory' : 'tray',
 					base: one.base ?? '',
 					hidden: one.hidden ?? '',
-					keeps_days: null
+					matches: one.matches ?? []
 				})
 			);
 		for (const [week, standing] of Object.entries(STANDING))
@@ -71,10 +72,20 @@ export async function seedSetOut(db: Db, run: number): Promise<void> {
 			{
 				shelf,
 				basketSince: '2027-01-05',
+				dayStart: '09:00',
+				ledge: 900,
 				basketSize: { length: 400, width: 300, height: 250 }
 			}
 		);
 		await setWall(trx, run, WALL);
+		await addPoster(trx, run, {
+			title: CHART.title,
+			width_mm: CHART.width_mm,
+			height_mm: CHART.height_mm,
+			lesson_id: lessons[CHART.lesson - 1].id,
+			resource_id: null,
+			hidden_until: null
+		});
 		for (const [at, words] of WORDS.entries())
 			await addWords(
 				trx,

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ACTIVITY_KINDS, type ActivityKind } from '$core/plan/index.ts';
+import { ACTIVITY_KINDS, usualDaysAhead, type ActivityKind } from '$core/plan/index.ts';
 import { json } from '../database/json.ts';
 import type { ActivityInput } from '../stores/plan/activities.ts';
 import { chosenPeople, dollars, checkbox, id, title, wholeOrNothing, words } from './fields.ts';
@@ -16,7 +16,8 @@ export type ActivityForm = {
 	toAge: number | null;
 	subjects: string;
 	weather: string;
-	startDaysBefore: number;
+	/** Null: as its name says. */
+	startDaysBefore: number | null;
 	instead: string;
 	insteadMinutes: number | null;
 	times: number;
@@ -56,7 +57,7 @@ export const activityFields = {
 	toAge: wholeOrNothing('the age', 99),
 	subjects: words(200),
 	weather: words(100),
-	startDaysBefore: whole('the days before', 0, 200, 0),
+	startDaysBefore: wholeOrNothing('the days before', 200),
 	instead: words(200),
 	insteadMinutes: wholeOrNothing('the minutes', 1440),
 	times: whole('how often', 1, 400, 1),
@@ -83,7 +84,7 @@ export function asActivity(form: ActivityForm): ActivityInput {
 		to_age: form.toAge,
 		subjects: form.subjects,
 		weather: form.weather,
-		start_days_before: form.startDaysBefore,
+		start_days_before: form.startDaysBefore ?? usualDaysAhead(form.title),
 		instead: form.instead,
 		instead_minutes: form.insteadMinutes,
 		times: form.times,

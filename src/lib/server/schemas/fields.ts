@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { dayMeant, isDay, type Day, type DayKind, type Weekday } from '$core/calendar/index.ts';
+import { dayMeant, isDay, readClock, type Day, type DayKind, type Weekday } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { MOST_AMOUNT } from '$core/measure/index.ts';
 import { UNITS } from '$core/reference/index.ts';
@@ -30,6 +30,17 @@ export const day = dayOf('plan');
 export const optionalDay = day.empty('').allow(null).default(null);
 
 export const birthDay = dayOf('birth').empty('').allow(null).default(null);
+
+/** A time of day, as “09:00”; null when nothing was typed. */
+export const timeOfDay = (what: string) =>
+	Joi.string()
+		.trim()
+		.max(20)
+		.empty('')
+		.allow(null)
+		.default(null)
+		.custom((text: string, helpers) => readClock(text) ?? helpers.error('any.invalid'))
+		.messages({ 'any.invalid': `Enter ${what} like 9:00 or 8:30 pm` });
 
 export const title = (what: string) =>
 	Joi.string()

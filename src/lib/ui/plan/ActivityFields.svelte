@@ -74,7 +74,8 @@
 		label="Start this many days ahead"
 		name="startDaysBefore"
 		inputmode="numeric"
-		value={fields.start_days_before || ''}
+		value={fields.title ? fields.start_days_before : ''}
+		placeholder="as its name says"
 		{failure}
 	/>
 </div>

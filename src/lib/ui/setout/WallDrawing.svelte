@@ -11,10 +11,27 @@
 	);
 	const size = (text: string) =>
 		Math.min(wall.card_height_mm / 3, (wall.card_width_mm - 8) / (Math.max(4, text.length) * 0.56));
+	/** A title in lines of a word or two. */
+	const wrapped = (title: string) =>
+		title.split(' ').reduce<string[]>((lines, word) => {
+			const last = lines.at(-1);
+			return last !== undefined && last.length + word.length < 12
+				? [...lines.slice(0, -1), `${last} ${word}`]
+				: [...lines, word];
+		}, []);
+	const posterLetter = (spot: { width: number; height: number }, lines: readonly string[]) =>
+		Math.min(
+			letter * 1.6,
+			(spot.width - 8) / (Math.max(4, ...lines.map((one) => one.length)) * 0.56),
+			spot.height / (lines.length * 1.3)
+		);
 	const step = $derived(view.steps[view.at]);
 	const said = $derived(
 		`Board of ${lengthText(wall.width_mm, system)} by ${lengthText(wall.height_mm, system)}: ${
-			view.hanging.map((one) => one.text).join(', ') || 'empty'
+			[
+				...view.posters.filter((one) => one.spot && one.isUp).map((one) => one.title),
+				...view.hanging.map((one) => one.text)
+			].join(', ') || 'empty'
 		}`
 	);
 </script>
@@ -47,6 +64,31 @@
 					fill="#111">{wall.strip_text}</text
 				>{/if}
 		{/if}
+		{#each view.posters as one (one.id)}
+			{#if one.spot}
+				{@const lines = wrapped(one.isHidden ? '?' : one.title)}
+				{@const size = posterLetter(one.spot, lines)}
+				<rect
+					{...one.spot}
+					data-poster={one.id}
+					class={one.isUp ? (one.at === view.at ? 'fill-tape' : 'fill-chalk') : ''}
+					fill={one.isUp ? undefined : 'none'}
+					stroke="currentColor"
+					stroke-dasharray={one.isUp ? undefined : `${letter / 3} ${letter / 3}`}
+					stroke-width={wall.width_mm / 400}
+				/>
+				{#each lines as line, row (row)}
+					<text
+						x={one.spot.x + one.spot.width / 2}
+						y={one.spot.y + one.spot.height / 2 + (row - (lines.length - 1) / 2) * size * 1.2 + size / 3}
+						font-size={size}
+						text-anchor="middle"
+						fill={one.isUp ? (one.at === view.at ? 'var(--color-chalk)' : '#111') : 'currentColor'}
+						>{line}</text
+					>
+				{/each}
+			{/if}
+		{/each}
 		{#each view.layout?.places ?? [] as place, at (at)}
 			{@const card = view.hanging[at]}
 			<rect

@@ -43,6 +43,7 @@
 							? 'bg-lined text-ink-2'
 							: 'bg-sheet'}"
 					>
+						{#if one.time}<span class="w-20 shrink-0 tabular-nums">{one.time}</span>{/if}
 						<Picture size={40} aria-hidden="true" class="shrink-0" />
 						<span class="min-w-0 flex-1"
 							>{one.text}{#if one.detail}<span class="block text-lg font-normal text-ink-2">{one.detail}</span

@@ -8,14 +8,6 @@
 
 	let { data } = $props();
 	const { view } = $derived(data);
-	/** Strips that a child reads: lessons, then the basket. */
-	const strips = $derived([
-		...view.groups.filter((one) => one.name === 'Morning basket').map((one) => one.name),
-		...view.lessons.map((one) => one.title.replace(/^\d+ /, '')),
-		...view.groups.filter((one) => one.name === 'Copies').map(() => 'My pages'),
-		'Choose a tray',
-		'Put away'
-	]);
 </script>
 
 <svelte:head><title>{view.title} · Gather Bin</title></svelte:head>
@@ -38,11 +30,13 @@
 			</p>{/each}
 		{#if data.isStrips}
 			<ol class="strips mt-5">
-				{#each strips as strip, at (at)}
+				{#each view.strips as strip, at (at)}
 					<li
 						class="flex items-center gap-4 border-2 border-dashed border-ink px-4 py-5 text-3xl font-semibold"
 					>
-						<span class="size-9 shrink-0 rounded-[3px] border-2 border-ink" aria-hidden="true"></span>{strip}
+						<span class="size-9 shrink-0 rounded-[3px] border-2 border-ink" aria-hidden="true"
+						></span>{#if strip.time}<span class="w-24 shrink-0 tabular-nums">{strip.time}</span
+							>{/if}{strip.text}
 					</li>
 				{/each}
 			</ol>

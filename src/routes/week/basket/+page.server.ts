@@ -4,7 +4,7 @@ import { Refusal } from '$core/error.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
-import { day, dayAsked, id, optionalDay, title, wholeNumber } from '$lib/server/schemas/fields.ts';
+import { day, dayAsked, id, optionalDay, timeOfDay, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { basketView } from '$lib/server/services/setout/basket.ts';
 import { setOutOf } from '$lib/server/services/setout/shelf.ts';
@@ -105,6 +105,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<Record<string, unknown>>({
 				since: optionalDay,
+				begins: timeOfDay('when the morning begins'),
 				length: lengthField,
 				width: lengthField,
 				height: lengthField
@@ -120,6 +121,7 @@ export const actions: Actions = {
 						(one): one is Weekday => form[`weekday${one}`] !== undefined
 					),
 					basketSince: (form.since as Day | null) ?? null,
+					dayStart: (form.begins as string | null) ?? null,
 					basketSize:
 						length !== null && length > 0
 							? { length, width: width ?? length, height: height ?? length }

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { dayText } from '$core/calendar/index.ts';
+	import { clockFace, dayText } from '$core/calendar/index.ts';
 	import { lengthText } from '$core/measure/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import DateField from '$lib/ui/field/DateField.svelte';
+	import BasketDrawing from '$lib/ui/setout/BasketDrawing.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
@@ -44,6 +45,9 @@
 			</p>{/if}
 		{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
+		{#if data.setOut.basketSize && view.books.length}
+			<BasketDrawing books={view.books} size={data.setOut.basketSize} system={data.system} />
+		{/if}
 		{#each groups as group (group.value)}
 			<section class="mt-5" aria-label={group.label}>
 				<h2 class="border-b-2 border-ink text-lg first-letter:uppercase">{group.label}</h2>
@@ -152,6 +156,14 @@
 					label="The first child chooses on"
 					name="since"
 					value={data.setOut.basketSince ?? ''}
+					{failure}
+				/>
+				<TextField
+					label="The morning begins at"
+					name="begins"
+					placeholder="9:00"
+					value={data.setOut.dayStart ? clockFace(data.setOut.dayStart, data.system) : ''}
+					look="!w-24"
 					{failure}
 				/>
 				<TextField

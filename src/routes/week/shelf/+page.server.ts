@@ -8,7 +8,7 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox, day, dayAsked, id, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { placeOptions } from '$lib/server/services/house/place-paths.ts';
-import { baseOf, listSensory } from '$lib/server/services/setout/sensory.ts';
+import { baseOf, listFilling } from '$lib/server/services/setout/filling.ts';
 import {
 	acceptShelf,
 	moveTray,
@@ -17,6 +17,7 @@ import {
 	shelfView,
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
+import { matchesOf, piecesOf } from '$lib/server/services/setout/trays.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -46,6 +47,9 @@ export const load: PageServerLoad = async ({ url }) => {
 		children: snapshot.people
 			.filter((one) => one.kind !== 'adult')
 			.map((one) => ({ id: one.id, name: one.name })),
+		small: input.children
+			.filter((one) => one.isUnderThree)
+			.map((one) => ({ id: Number(one.id), name: one.name })),
 		users: input.children.filter((one) => one.uses).map((one) => Number(one.id)),
 		ageless: snapshot.people
 			.filter((one) => one.kind === 'child' && one.born === null)
@@ -65,6 +69,8 @@ export const load: PageServerLoad = async ({ url }) => {
 		tray: row && {
 			...row,
 			fills: baseOf(row),
+			matches: matchesOf(now, row),
+			counts: piecesOf(row),
 			children: row.children ? parsed(row.children) : null,
 			lessons: row.lessons ? parsed(row.lessons) : null
 		}
@@ -88,6 +94,7 @@ type TrayForm = {
 	base: string;
 	hidden: string;
 	keeps: number | null;
+	matches: string;
 };
 const words = (most: number) => Joi.string().trim().max(most).allow('').default('');
 const trayForm = Joi.object<TrayForm>({
@@ -106,7 +113,8 @@ const trayForm = Joi.object<TrayForm>({
 	sensory: checkbox,
 	base: words(200),
 	hidden: words(500),
-	keeps: wholeNumber('the days', 3650)
+	keeps: wholeNumber('the days', 3650),
+	matches: words(1000)
 }).pattern(/^child\d+$/, checkbox);
 
 export const actions: Actions = {
@@ -144,7 +152,11 @@ export const actions: Actions = {
 					kind: form.sensory ? ('sensory' as const) : ('tray' as const),
 					base: form.base,
 					hidden: form.hidden,
-					keeps_days: form.keeps
+					keeps_days: form.keeps,
+					matches: form.matches
+						.split(/[,\n;]/)
+						.map((one) => one.trim())
+						.filter((one, at, all) => one !== '' && all.indexOf(one) === at)
 				};
 				if (form.id === null) await addTray(trx, input);
 				else await updateTray(trx, form.id, input);
@@ -160,7 +172,7 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ id: number }>({ id: id.required() }),
 			(text: string) => text,
-			({ trx, now }, form) => listSensory(trx, now, form.id)
+			({ trx, now }, form) => listFilling(trx, now, form.id)
 		),
 	loved: (event) =>
 		handleForm(
@@ -198,13 +210,20 @@ export const actions: Actions = {
 					'number.min': 'Enter 0 or more'
 				}),
 				habit: Joi.string().valid('weekly', 'unit').required()
-			}).pattern(/^user\d+$/, checkbox),
+			}).pattern(/^(?:user|away)\d+(?:-[1-7])?$/, checkbox),
 			'Shelf saved',
 			async ({ trx, now }, { shelf, changes, habit, ...rest }) => {
-				const users = now.snapshot.people
-					.filter((one) => (rest as Record<string, unknown>)[`user${one.id}`] === true)
-					.map((one) => one.id);
-				await setSetOut(trx, parsed(now.snapshot.household.set_out), { shelf, changes, habit, users });
+				const isChecked = (name: string) => (rest as Record<string, unknown>)[name] === true;
+				const away = Object.fromEntries(
+					now.snapshot.people
+						.filter((one) => one.kind !== 'adult')
+						.map((one) => [
+							one.id,
+							([1, 2, 3, 4, 5, 6, 7] as const).filter((day) => isChecked(`away${one.id}-${day}`))
+						])
+				);
+				const users = now.snapshot.people.filter((one) => isChecked(`user${one.id}`)).map((one) => one.id);
+				await setSetOut(trx, parsed(now.snapshot.household.set_out), { shelf, changes, habit, users, away });
 			}
 		)
 };

@@ -3,7 +3,9 @@
 	import { tick } from 'svelte';
 	import { dragHandleZone, dragHandle, TRIGGERS } from 'svelte-dnd-action';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
+	import { weekdayName } from '$core/calendar/index.ts';
 	import { lengthText } from '$core/measure/index.ts';
+	import { counted, listText } from '$core/words/index.ts';
 	import type { TrayView } from '$lib/server/services/setout/shelf.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
@@ -26,6 +28,8 @@
 	let zones = $derived(
 		Object.fromEntries(view.boards.map((one) => [one.id, view.trays.filter((tray) => tray.board === one.id)]))
 	);
+	const here = $derived(tray?.matches.filter((one) => one.where !== null) ?? []);
+	const lacking = $derived(tray?.matches.filter((one) => one.where === null) ?? []);
 	const away = $derived(view.trays.filter((one) => one.board === null));
 	let moveForm = $state<HTMLFormElement>();
 	let move = $state({ tray: 0, board: '', index: 0 });
@@ -37,6 +41,7 @@
 	const inMeasure = (mm: number | undefined) =>
 		mm === undefined ? '' : lengthText(mm, data.system).replace(/ (?:in|cm)$/, '');
 	const unit = $derived(data.system === 'us' ? 'in' : 'cm');
+	const WEEKDAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 	const SKILLS = [
 		'fine motor',
 		'counting',
@@ -281,6 +286,30 @@
 						><span class="text-sm font-semibold">Steps, one per line</span>
 						<textarea name="steps" rows="3" class="typed">{tray?.steps ?? ''}</textarea></label
 					>
+					<details open={tray !== null && tray.matches.length > 0}>
+						<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
+							>Objects that match cards</summary
+						>
+						<TextField
+							label="Objects, with commas"
+							name="matches"
+							placeholder="anchor, lighthouse, boat"
+							value={tray?.matches.map((one) => one.name).join(', ') ?? ''}
+							{failure}
+						/>
+						<p class="mt-1 text-sm text-ink-2">
+							Each gets a card with its name, printed with the tray’s own card.
+						</p>
+						{#if tray?.matches.length}
+							<p class="text-sm">
+								{counted(tray.counts ?? 0, 'piece')} to count.
+								{#if here.length}Here: {listText(here.map((one) => `${one.name} (${one.where})`))}.{/if}
+								{#if lacking.length}<strong
+										>Not on our shelves: {listText(lacking.map((one) => one.name))}.</strong
+									>{/if}
+							</p>
+						{/if}
+					</details>
 					<details open={tray?.kind === 'sensory'}>
 						<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold">Of a sensory bin</summary>
 						{#if tray?.kind === 'sensory'}<p class="text-sm text-ink-2">
@@ -317,8 +346,10 @@
 						<Button type="submit" look="main">{tray ? 'Save' : 'Add the tray'}</Button>
 						{#if tray}
 							<Button href="/week/shelf/cards.pdf?tray={tray.id}" look="quiet">Its card (PDF)</Button>
-							{#if tray.kind === 'sensory'}<Button type="submit" look="quiet" formaction="?/list"
-									>Put its filling on the supply list</Button
+							{#if tray.kind === 'sensory' || tray.matches.length}<Button
+									type="submit"
+									look="quiet"
+									formaction="?/list">Put what’s in it on the supply list</Button
 								>{/if}
 							<Button type="submit" look="quiet" formaction="?/remove">Remove</Button>
 							<Button href="?of={view.week}" look="quiet">A new one</Button>
@@ -374,6 +405,23 @@
 						>
 					{/each}
 				</fieldset>
+				{#each data.small as child (child.id)}
+					<fieldset class="flex w-full flex-wrap items-center gap-x-4">
+						<legend class="text-sm font-semibold"
+							>Mornings without {child.name}: what isn’t for a child under three can come out then</legend
+						>
+						{#each WEEKDAYS as weekday (weekday)}
+							<label class="flex min-h-11 items-center gap-2"
+								><input
+									type="checkbox"
+									class="size-5"
+									name="away{child.id}-{weekday}"
+									checked={data.setOut.away[child.id]?.includes(weekday) ?? false}
+								/>{weekdayName(weekday)}</label
+							>
+						{/each}
+					</fieldset>
+				{/each}
 				<Button type="submit">Save</Button>
 			</form>
 		</details>

@@ -21,6 +21,7 @@ import { binders } from './0019-binders.ts';
 import { boxes } from './0020-boxes.ts';
 import { boxPlaces } from './0021-box-places.ts';
 import { setOut } from './0022-set-out.ts';
+import { posters } from './0023-posters.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -45,5 +46,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0019-binders': binders,
 	'0020-boxes': boxes,
 	'0021-box-places': boxPlaces,
-	'0022-set-out': setOut
+	'0022-set-out': setOut,
+	'0023-posters': posters
 };

@@ -74,6 +74,7 @@ import type {
 	DayTickTable,
 	TrayStandingTable,
 	TrayTable,
+	WallPosterTable,
 	WallTable,
 	WallWordTable
 } from './setout.ts';
@@ -137,6 +138,7 @@ export interface Database {
 	tray_standing: TrayStandingTable;
 	wall: WallTable;
 	wall_word: WallWordTable;
+	wall_poster: WallPosterTable;
 	basket_part: BasketPartTable;
 	day_tick: DayTickTable;
 	quiet: QuietTable;
@@ -186,6 +188,7 @@ export const KEPT = {
 	tray_standing: { list: 'trayStandings', order: ['week_on', 'position', 'id'] },
 	wall: { list: 'walls', order: ['id'] },
 	wall_word: { list: 'wallWords', order: ['position', 'id'] },
+	wall_poster: { list: 'wallPosters', order: ['id'] },
 	basket_part: { list: 'basketParts', order: ['id'] },
 	day_tick: { list: 'dayTicks', order: ['id'] },
 	quiet: { list: 'quiet', order: ['from_on', 'id'] },

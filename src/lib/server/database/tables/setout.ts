@@ -16,9 +16,15 @@ export type SetOut = {
 	/** Days of the morning basket, and the first day of those who choose. */
 	readonly basketDays: readonly Weekday[];
 	readonly basketSince: Day | null;
-	/** Inner measures of the basket, mm. */
 	/** How long the book ledge is, mm. */
 	readonly ledge: number | null;
+	/** The place whose cushions the books of the week go to that find no room on the ledge. */
+	readonly corner: number | null;
+	/** When the morning begins, “09:00”; null: the day plan has no times. */
+	readonly dayStart: string | null;
+	/** Weekdays on which somebody is not at home in the morning, by the person’s id. */
+	readonly away: Readonly<Record<string, readonly Weekday[]>>;
+	/** Inner measures of the basket, mm. */
 	readonly basketSize: { readonly length: number; readonly width: number; readonly height: number } | null;
 };
 
@@ -48,6 +54,8 @@ export interface TrayTable {
 	base: Generated<string>;
 	hidden: Generated<string>;
 	keeps_days: number | null;
+	/** Objects that each lie with a card of the same name. */
+	matches: Generated<Json<readonly string[]>>;
 }
 
 /** A tray on a board in a week, from the left. */
@@ -85,6 +93,21 @@ export interface WallWordTable {
 	text: string;
 	/** It stays to the end. */
 	kept: Generated<Bit>;
+	/** Nobody sees it before that day. */
+	hidden_until: Day | null;
+}
+
+/** A poster, map or chart that hangs from a lesson on. */
+export interface WallPosterTable {
+	id: Generated<number>;
+	run_id: number;
+	/** Null: from the first day on. */
+	lesson_id: number | null;
+	/** Where it is in the library. */
+	resource_id: number | null;
+	title: string;
+	width_mm: number;
+	height_mm: number;
 	/** Nobody sees it before that day. */
 	hidden_until: Day | null;
 }

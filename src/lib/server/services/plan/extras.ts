@@ -2,7 +2,7 @@ import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
-import { forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
+import { beginText, forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
 import { labelOf, listText, money, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -116,7 +116,7 @@ function sentenceOf(
 		.find(({ day }) => day >= situation.today);
 	const parts = [
 		next ? `Next: ${next.activity.title} on ${dayText(next.date!)}.` : 'No extras are scheduled.',
-		begins ? `Start ${begins.activity.title} on ${dayText(begins.day)}.` : '',
+		begins ? `${beginText(begins.activity.title)} on ${dayText(begins.day)}.` : '',
 		inPool === 0 ? 'No other ideas.' : `${inPool === 1 ? '1 idea has' : `${inPool} ideas have`} no date.`
 	];
 	return parts.filter(Boolean).join(' ');

@@ -1,4 +1,4 @@
-import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { clockText, addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	BAR_TEXT,
@@ -193,7 +193,12 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 	return {
 		id: sitting.id,
 		day: dayText(sitting.held_on),
-		about: [sitting.starts, durationText(sitting.minutes)].filter(Boolean).join(', '),
+		about: [
+			sitting.starts && clockText(sitting.starts, now.snapshot.household.measures),
+			durationText(sitting.minutes)
+		]
+			.filter(Boolean)
+			.join(', '),
 		bars: parsed(sitting.bars).map((bar) => BAR_TEXT[bar]),
 		minutes: sitting.minutes,
 		taken: minutesTogether(own),

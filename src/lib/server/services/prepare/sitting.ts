@@ -1,4 +1,4 @@
-import { dayText } from '$core/calendar/index.ts';
+import { clockText, dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { ABOUT_WORK, SET_UP_MINUTES } from '$core/prepare/index.ts';
 import { counted, durationText, listText } from '$core/words/index.ts';
@@ -61,7 +61,9 @@ export function sittingPage(now: Situation, id: number): SittingPage {
 	const minutes = Math.round(minutesTogether(jobs));
 	return {
 		id,
-		title: [dayText(row.held_on), row.starts].filter(Boolean).join(', '),
+		title: [dayText(row.held_on), row.starts && clockText(row.starts, now.snapshot.household.measures)]
+			.filter(Boolean)
+			.join(', '),
 		sentence:
 			row.over === 1
 				? 'This sitting is over.'

@@ -40,11 +40,22 @@ export type BasketView = {
 	/** How thick and heavy its books are, against the basket. */
 	readonly size: string;
 	readonly isFull: boolean;
+	/** Its books on their edges, one behind the other: where each begins, how thick and how high it is, mm. */
+	readonly books: readonly {
+		readonly id: number;
+		readonly title: string;
+		readonly x: number;
+		readonly thick: number;
+		readonly height: number;
+	}[];
 	/** For next month: ours, by topic of what is taught then, that it has not. */
 	readonly proposed: readonly { readonly id: number; readonly title: string; readonly why: string }[];
 	readonly nextMonth: string;
 	readonly nextName: string;
 };
+
+/** How high a book is on its edge of which nothing is known, mm (common practice). */
+const USUAL_HEIGHT = 200;
 
 /** Days on which there is a basket: the family's weekdays, without the days off of every unit. */
 export function basketDays(now: Situation): BasketDays {
@@ -114,27 +125,27 @@ export function basketView(now: Situation, day: Day): BasketView {
 					day
 				);
 	const owned = rows.flatMap((row) => resources.get(row.resource_id ?? 0) ?? []);
-	const thick = owned.reduce(
-		(sum, one) =>
-			sum +
-			spineWidth({
-				pages: one.pages,
-				hardcover: one.hardcover === 1,
-				widthMm: one.width_mm
-			}),
-		0
-	);
-	const kg = owned.reduce(
-		(sum, one) =>
-			sum +
-			(usualMeasures({
-				kind: one.kind,
-				pages: one.pages,
-				hardcover: one.hardcover === 1,
-				widthMm: one.width_mm
-			})?.kg ?? 0),
-		0
-	);
+	let thick = 0;
+	let kg = 0;
+	const books = owned.map((one) => {
+		const shape = {
+			kind: one.kind,
+			pages: one.pages,
+			hardcover: one.hardcover === 1,
+			widthMm: one.width_mm
+		};
+		const usual = usualMeasures(shape);
+		const book = {
+			id: one.id,
+			title: one.title,
+			x: thick,
+			thick: spineWidth(shape),
+			height: usual ? Math.min(usual.length, usual.width) : USUAL_HEIGHT
+		};
+		thick += book.thick;
+		kg += usual?.kg ?? 0;
+		return book;
+	});
 	const isFull = basketSize !== null && thick > basketSize.length;
 	const isLong = minutes > TOO_LONG_MINUTES;
 	const nextMonth = addDays(`${month}-28`, 7).slice(0, 7);
@@ -158,6 +169,7 @@ export function basketView(now: Situation, day: Day): BasketView {
 				? ''
 				: `From your shelves: ${counted(owned.length, 'title')}, which take ${lengthText(Math.round(thick), measures)} and weigh about ${weightText(kg, measures)}${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
 		isFull,
+		books,
 		proposed: proposedFor(now, nextMonth),
 		nextMonth,
 		nextName: monthName(nextMonth)

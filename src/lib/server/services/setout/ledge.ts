@@ -4,6 +4,7 @@ import { lengthText } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
 import { usedIn } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
+import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { setOutOf } from './shelf.ts';
 
@@ -21,6 +22,11 @@ export type LedgeView = {
 	readonly books: readonly OnLedge[];
 	/** Books of the week for which no room is left. */
 	readonly left: readonly string[];
+	/** The reading corner: what found no room on the ledge, with where to get it; null where the family has none. */
+	readonly corner: {
+		readonly name: string;
+		readonly books: readonly { readonly title: string; readonly where: string }[];
+	} | null;
 };
 
 /** Between covers, mm (common practice). */
@@ -31,7 +37,8 @@ const FIRST = ['picture book', 'book', 'magazine'];
 /** The book ledge for the week of a day: covers to the front, as many as its length holds. */
 export function ledgeView(now: Situation, day: Day): LedgeView {
 	const { snapshot } = now;
-	const { ledge } = setOutOf(now);
+	const { ledge, corner } = setOutOf(now);
+	const place = snapshot.places.find((one) => one.id === corner) ?? null;
 	const week = startOfWeek(day, snapshot.household.week_start);
 	const end = addDays(week, 6);
 	const lessons = new Set(
@@ -51,7 +58,7 @@ export function ledgeView(now: Situation, day: Day): LedgeView {
 		.toSorted((a, b) => FIRST.indexOf(a.kind) - FIRST.indexOf(b.kind) || (a.title < b.title ? -1 : 1));
 	const measured = new Map(snapshot.boxedThings.map((one) => [one.resource_id, one]));
 	const books: OnLedge[] = [];
-	const left: string[] = [];
+	const left: typeof titles = [];
 	let x = 0;
 	for (const one of titles) {
 		const own = measured.get(one.id);
@@ -63,7 +70,7 @@ export function ledgeView(now: Situation, day: Day): LedgeView {
 		})!;
 		// Measures are those of a book that lies: its shorter side is its cover's width.
 		const [width, height] = [own?.width_mm ?? usual.width, own?.length_mm ?? usual.length];
-		if (ledge !== null && x + width > ledge) left.push(one.title);
+		if (ledge !== null && x + width > ledge) left.push(one);
 		else {
 			books.push({ title: one.title, x, width, height });
 			x += width + GAP;
@@ -77,10 +84,17 @@ export function ledgeView(now: Situation, day: Day): LedgeView {
 				: ledge === null
 					? `${counted(titles.length, 'book')} of the week, covers to the front, take ${lengthText(taken, snapshot.household.measures)}.`
 					: left.length
-						? `${counted(books.length, 'book')} stand on the ledge; no room for ${left.join(', ')}.`
+						? `${counted(books.length, 'book')} stand on the ledge; ${place ? 'the others go to the reading corner' : `no room for ${left.map((one) => one.title).join(', ')}`}.`
 						: `All ${titles.length} of the week’s books stand on the ledge.`,
 		length: ledge,
 		books,
-		left
+		left: left.map((one) => one.title),
+		corner: place && {
+			name: place.name,
+			books: (ledge === null ? titles : left).map((one) => ({
+				title: one.title,
+				where: here.has(one.id) ? 'on loan' : placePath(snapshot.places, one.place_id)
+			}))
+		}
 	};
 }

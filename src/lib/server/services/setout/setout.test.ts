@@ -8,7 +8,7 @@ import { addWords, setWall } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { basketView } from './basket.ts';
 import { ledgeView } from './ledge.ts';
-import { baseOf, listSensory } from './sensory.ts';
+import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
 import { wallView, wordsTyped } from './wall.ts';
@@ -117,13 +117,13 @@ describe('the activity shelf', () => {
 		// By hand: 56 × 32 × 16 cm are 28.7 liters, of which 0.4 are 11.5 liters, or 48 cups of 237 ml.
 		expect(baseOf(bin)).toEqual({ liters: 11.5, cups: 48 });
 		const before = await allRows(store);
-		const said = await does((trx, at) => listSensory(trx, at.situation, bin.id));
+		const said = await does((trx, at) => listFilling(trx, at.situation, bin.id));
 		expect(said).toBe('3 things on the supply list of lesson 6');
 		const { situation } = await now();
 		const lines = situation.snapshot.lines.filter((one) => one.note === 'for Treasure in the sand');
 		expect(lines.map((one) => [one.use, one.per])).toEqual(lines.map(() => ['kept', 'family']));
 		expect(lines).toHaveLength(3);
-		await expect(does((trx, at) => listSensory(trx, at.situation, bin.id))).rejects.toThrow('already');
+		await expect(does((trx, at) => listFilling(trx, at.situation, bin.id))).rejects.toThrow('already');
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
 	});

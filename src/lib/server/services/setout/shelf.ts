@@ -1,9 +1,10 @@
-import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
-import { cautionsFor, yearsOld } from '$core/cautions/index.ts';
+import { addDays, dayText, startOfWeek, weekdayName, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	brokenRules,
 	GAP,
+	onDaysWithout,
 	shelfChild,
 	widthOf,
 	type Board,
@@ -17,14 +18,15 @@ import { counted, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row, SetOut } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { once } from '../../snapshot/remember.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { setWeek, type OnBoard } from '../../stores/setout/trays.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
 import { reachers } from '../house/reach.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { brokenText, whyOf } from './shelf-words.ts';
+import { isDangerous, traysOf } from './trays.ts';
 
 const USUAL: SetOut = {
 	shelf: null,
@@ -34,6 +36,9 @@ const USUAL: SetOut = {
 	basketDays: [1, 2, 3, 4, 5],
 	basketSince: null,
 	ledge: null,
+	corner: null,
+	dayStart: null,
+	away: {},
 	basketSize: null
 };
 
@@ -106,63 +111,76 @@ type LessonOf = { readonly run: RunSituation; readonly lesson: LessonSituation }
 const lessonsById = (now: Situation): ReadonlyMap<number, LessonOf> =>
 	new Map(now.runs.flatMap((run) => run.lessons.map((lesson) => [lesson.lesson.id, { run, lesson }])));
 
-/** Trays that can be set out: those of units in work, and those of no unit. */
-export function traysOf(now: Situation): Row<'tray'>[] {
-	const away = new Set(now.runs.filter((one) => one.row.state === 'put away').map((one) => one.row.id));
-	return now.snapshot.trays.filter((one) => one.run_id === null || !away.has(one.run_id));
-}
-
-/** Whether a tray is nothing for a child under three: somebody said so, or its words name such a thing. */
-export function isDangerous(row: Pick<Row<'tray'>, 'dangerous' | 'title' | 'hidden' | 'base'>, today: Day) {
-	if (row.dangerous === 1) return true;
-	const toddler = [{ name: 'a toddler', born: addDays(today, -600), allergies: [] }];
-	return [row.title, row.hidden, row.base].some(
-		(text) =>
-			text !== '' &&
-			text.split(',').some((word) => cautionsFor(word.trim(), today, toddler).some((one) => one.who.length))
-	);
-}
-
-/** What the planner takes, with the first day of each of its weeks. */
-export function shelfQuestion(now: Situation): {
-	readonly input: ShelfInput;
-	readonly weeks: readonly Day[];
-} {
-	const { changes, habit } = setOutOf(now);
-	const weeks = weeksAhead(now);
-	const lessons = lessonsById(now);
-	const children = shelfChildren(now);
-	const users = children.filter((one) => one.uses).map((one) => one.id);
-	const weekStart = now.snapshot.household.week_start;
-	const trays = traysOf(now).map((row): Tray => {
-		const own = row.lessons && parsed(row.lessons);
-		const days = own?.flatMap((id) => lessons.get(id)?.lesson.dates ?? []) ?? [];
-		const chosen = row.children && parsed(row.children).map(String);
+/** What the planner takes, with the first day of each of its weeks. Made once a situation. */
+export const shelfQuestion = once(
+	(
+		now: Situation
+	): {
+		readonly input: ShelfInput;
+		readonly weeks: readonly Day[];
+	} => {
+		const { changes, habit } = setOutOf(now);
+		const weeks = weeksAhead(now);
+		const lessons = lessonsById(now);
+		const children = shelfChildren(now);
+		const users = children.filter((one) => one.uses).map((one) => one.id);
+		const weekStart = now.snapshot.household.week_start;
+		const trays = traysOf(now).map((row): Tray => {
+			const own = row.lessons && parsed(row.lessons);
+			const days = own?.flatMap((id) => lessons.get(id)?.lesson.dates ?? []) ?? [];
+			const chosen = row.children && parsed(row.children).map(String);
+			return {
+				id: String(row.id),
+				title: row.title,
+				along: row.along_mm,
+				deep: row.deep_mm,
+				high: row.high_mm,
+				skill: row.skill,
+				isDangerous: isDangerous(row, now.today),
+				children: chosen ?? users,
+				// A tray of lessons without days waits for them, unless it stands for the whole unit.
+				weeks: own && [...new Set(days.map((day) => weeks.indexOf(startOfWeek(day, weekStart))))],
+				isLoved: row.loved === 1
+			};
+		});
 		return {
-			id: String(row.id),
-			title: row.title,
-			along: row.along_mm,
-			deep: row.deep_mm,
-			high: row.high_mm,
-			skill: row.skill,
-			isDangerous: isDangerous(row, now.today),
-			children: chosen ?? users,
-			// A tray of lessons without days waits for them, unless it stands for the whole unit.
-			weeks: own && [...new Set(days.map((day) => weeks.indexOf(startOfWeek(day, weekStart))))],
-			isLoved: row.loved === 1
+			input: { boards: boardsOf(now).boards, trays, children, weeks: weeks.length, changes, habit },
+			weeks
 		};
-	});
-	return {
-		input: { boards: boardsOf(now).boards, trays, children, weeks: weeks.length, changes, habit },
-		weeks
-	};
-}
+	}
+);
 
 /** What stands where in a week, board by board. */
 export const standingIn = ({ snapshot }: Situation, week: Day): Row<'tray_standing'>[] =>
 	snapshot.trayStandings.filter((one) => one.week_on === week);
 
-/** A tray as the shelf's page shows it. */
+/** What comes out on some days of a week only, while no child under three is at home. */
+export type DayOnly = { readonly day: Day; readonly trays: readonly Row<'tray'>[]; readonly without: string };
+
+/** Trays of a week that come out on a day without the children they endanger. */
+export function daysOnly(now: Situation, week: Day): DayOnly[] {
+	const { away } = setOutOf(now);
+	if (Object.values(away).every((days) => days.length === 0)) return [];
+	const { input, weeks } = shelfQuestion(now);
+	const small = input.children.filter((one) => one.isUnderThree);
+	const rows = byId(now.snapshot.trays);
+	const home = Array.from({ length: 7 }, (_, at) => addDays(week, at))
+		.filter((day) =>
+			now.runs.some((run) => run.lessons.some((one) => !one.dropped && one.dates.includes(day)))
+		)
+		.map((day) => ({
+			day,
+			children: small.filter((one) => !away[one.id]?.includes(weekdayOf(day))).map((one) => one.id)
+		}));
+	const standing = standingIn(now, week).map((one) => ({ tray: String(one.tray_id) }));
+	return onDaysWithout(input, weeks.indexOf(week), standing, home).map(({ day, trays }) => ({
+		day,
+		trays: trays.map((id) => rows.get(Number(id))!),
+		without: listText(small.map((one) => one.name))
+	}));
+}
+
+/** A tray as the shelf’s page shows it. */
 export type TrayView = {
 	readonly id: number;
 	readonly title: string;
@@ -220,6 +238,14 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 			return [one.tray, { board: one.board, x: from }];
 		})
 	);
+	const only = new Map(
+		daysOnly(now, week).flatMap(({ day, trays, without }) =>
+			trays.map((row) => [
+				row.id,
+				`out on ${weekdayName(weekdayOf(day), 'long')} only, while ${without} is away; put it away before then`
+			])
+		)
+	);
 	const views = rows.map((row): TrayView => {
 		const tray = trayOf.get(String(row.id))!;
 		const place = places.get(tray.id) ?? null;
@@ -234,7 +260,7 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 			along: row.along_mm,
 			high: row.high_mm,
 			isDangerous: tray.isDangerous,
-			why: whyOf(now, input, tray, place?.board ?? null, at),
+			why: only.get(row.id) ?? whyOf(now, input, tray, place?.board ?? null, at),
 			broken: broken.filter((one) => 'tray' in one && one.tray === tray.id).map(say),
 			dangers: broken.filter((one) => one.rule === 'danger' && one.tray === tray.id).map(say),
 			state: place ? (before.has(tray.id) ? 'stays' : 'comes') : before.has(tray.id) ? 'out' : 'away'
@@ -339,7 +365,3 @@ export async function moveTray(
 			? `${row.title} put away`
 			: `${row.title} moved`;
 }
-
-/** Where a tray is kept when it is not out. */
-export const storedAt = ({ snapshot }: Situation, row: Row<'tray'>): string =>
-	row.stored_place_id === null ? '' : placePath(snapshot.places, row.stored_place_id);

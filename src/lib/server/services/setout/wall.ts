@@ -1,11 +1,13 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
-import { fullAt, layWall, wallSteps, type WallLayout } from '$core/setout/index.ts';
+import { fullAt, hangPosters, layWall, wallSteps, type Spot, type WallLayout } from '$core/setout/index.ts';
 import { counted, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { WallInput, WordInput } from '../../stores/setout/wall.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import { nextLessons, type RunSituation } from '../calendar/runs.ts';
+import { lengthText } from '$core/measure/index.ts';
+import { usedIn, usesByLesson } from '../../snapshot/lookups.ts';
+import { byId as rowsById } from '../../snapshot/snapshot.ts';
+import { nextLessons, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 
@@ -26,11 +28,34 @@ export const WALL_TEXT: Readonly<Record<WallInput['kind'], string>> = {
 	door: 'door'
 };
 
+/** A poster as the page and the drawing show it. */
+export type PosterView = {
+	readonly id: number;
+	readonly title: string;
+	/** “610 × 910”, in the measures of the house. */
+	readonly size: string;
+	/** Where it hangs; null where no room is left. */
+	readonly spot: Spot | null;
+	/** The lesson it comes with, by its place in the list. */
+	readonly at: number;
+	readonly lesson: number;
+	readonly day: string;
+	readonly date: Day | null;
+	readonly hiddenUntil: Day | null;
+	/** Whether it hangs with the lesson looked at, and is turned to the wall then. */
+	readonly isUp: boolean;
+	readonly isHidden: boolean;
+	readonly where: string;
+};
+
 export type WallView = {
 	readonly sentence: string;
 	readonly detail: string;
 	readonly wall: WallInput;
 	readonly layout: WallLayout | null;
+	readonly posters: readonly PosterView[];
+	/** Posters of the unit’s lessons that do not hang yet. */
+	readonly toHang: readonly { readonly resource: number; readonly title: string; readonly lesson: number }[];
 	readonly problem: string;
 	/** The lesson that is looked at, by its place in the list. */
 	readonly at: number;
@@ -59,12 +84,25 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const wall = snapshot.walls.find((one) => one.run_id === run.row.id) ?? USUAL;
 	const lessons = run.lessons.filter((one) => !one.dropped);
 	const own = snapshot.wallWords.filter((one) => one.run_id === run.row.id);
-	const isHidden = (word: Row<'wall_word'>, on: Day | null) =>
+	const isHidden = (word: Pick<Row<'wall_word'>, 'hidden_until'>, on: Day | null) =>
 		word.hidden_until !== null && (on === null || on < word.hidden_until);
 	const wordsOf = lessons.map((one, at) =>
 		own.filter((word) => word.lesson_id === one.lesson.id || (word.lesson_id === null && at === 0))
 	);
-	const { layout, problem } = laid(wall);
+	const posters = snapshot.wallPosters
+		.filter((one) => one.run_id === run.row.id)
+		.map((row) => ({
+			row,
+			at: Math.max(
+				0,
+				lessons.findIndex((one) => one.lesson.id === row.lesson_id)
+			)
+		}))
+		.toSorted((a, b) => a.at - b.at || a.row.id - b.row.id);
+	const { layout, spots, problem } = laid(
+		wall,
+		posters.map((one) => one.row)
+	);
 	const kept = new Set(own.filter((word) => word.kept === 1).map((word) => String(word.id)));
 	const steps = wallSteps(
 		lessons.map(({ lesson }, at) => ({
@@ -81,24 +119,50 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 		lessons.findIndex((one) => one === next)
 	);
 	const at = Math.min(Math.max(0, asked ?? nextAt), Math.max(0, lessons.length - 1));
-	const byId = new Map(own.map((word) => [String(word.id), word]));
-	const textOf = (id: string) => byId.get(id)!.text;
+	const wordOf = new Map(own.map((word) => [String(word.id), word]));
+	const textOf = (id: string) => wordOf.get(id)!.text;
 	const total = own.length;
 	const room = layout?.room ?? 0;
+	const resources = rowsById(snapshot.resources);
+	const homeless = problem ? [] : posters.filter((one) => !spots.has(String(one.row.id)));
 	return {
 		sentence: problem
 			? problem
-			: total === 0
-				? `Room for ${counted(room, 'card')}. No words yet.`
-				: full === null
-					? `All ${total} cards hang together: there is room for ${room}.`
-					: `Full with lesson ${lessons[full].number}${lessons[full].dates[0] ? ` on ${dayText(lessons[full].dates[0])}` : ''}: take down ${listText(steps[full].down.map(textOf).slice(0, 6)) || 'some'}${steps[full].left.length ? `; ${counted(steps[full].left.length, 'card')} find no place` : ''}.`,
+			: homeless.length
+				? `No room for ${listText(homeless.map((one) => one.row.title).slice(0, 3))}. Hang it elsewhere, or take a larger board.`
+				: total === 0
+					? posters.length
+						? `${counted(posters.length, 'poster')}, and room for ${counted(room, 'card')}.`
+						: `Room for ${counted(room, 'card')}. No words yet.`
+					: full === null
+						? `All ${total} cards hang together: there is room for ${room}.`
+						: `Full with lesson ${lessons[full].number}${lessons[full].dates[0] ? ` on ${dayText(lessons[full].dates[0])}` : ''}: take down ${listText(steps[full].down.map(textOf).slice(0, 6)) || 'some'}${steps[full].left.length ? `; ${counted(steps[full].left.length, 'card')} find no place` : ''}.`,
 		detail:
 			total && !problem
 				? `${steps[at]?.up.length ?? 0} of ${room} places taken with lesson ${lessons[at]?.number ?? 1}.`
 				: '',
 		wall,
 		layout,
+		posters: posters.map(({ row, at: comes }): PosterView => {
+			const day = lessons[comes]?.dates[0] ?? null;
+			return {
+				id: row.id,
+				title: row.title,
+				size: [row.width_mm, row.height_mm]
+					.map((mm) => lengthText(mm, snapshot.household.measures))
+					.join(' × '),
+				spot: spots.get(String(row.id)) ?? null,
+				at: comes,
+				lesson: lessons[comes]?.number ?? 1,
+				day: day ? dayText(day) : '',
+				date: day,
+				hiddenUntil: row.hidden_until,
+				isUp: comes <= at,
+				isHidden: isHidden(row, lessons[at]?.dates[0] ?? null),
+				where: placePath(snapshot.places, resources.get(row.resource_id ?? 0)?.place_id ?? null)
+			};
+		}),
+		toHang: postersOf(now, run),
 		problem,
 		at,
 		steps: lessons.map((one, index) => ({
@@ -119,35 +183,113 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 		hanging: (steps[at]?.up ?? []).map((id) => ({
 			text: textOf(id),
 			isNew: steps[at].comes.includes(id),
-			isHidden: isHidden(byId.get(id)!, lessons[at].dates[0] ?? null)
+			isHidden: isHidden(wordOf.get(id)!, lessons[at].dates[0] ?? null)
 		}))
 	};
 }
 
-function laid(wall: WallInput): { layout: WallLayout | null; problem: string } {
+type Laid = {
+	readonly layout: WallLayout | null;
+	/** Where each poster hangs, by its id. */
+	readonly spots: ReadonlyMap<string, Spot>;
+	readonly problem: string;
+};
+
+/** A board below its strip: posters hold their places from the first day on, cards have what is left. */
+function laid(wall: WallInput, posters: readonly Row<'wall_poster'>[]): Laid {
+	const none = (problem: string): Laid => ({ layout: null, spots: new Map(), problem });
+	if (wall.strip_mm > 0 && wall.strip_mm >= wall.height_mm)
+		return none('The strip is as high as the board: no card fits below it.');
+	const below = <T extends { readonly y: number }>(one: T): T => ({ ...one, y: one.y + wall.strip_mm });
 	try {
-		if (wall.strip_mm > 0 && wall.strip_mm >= wall.height_mm)
-			return { layout: null, problem: 'The strip is as high as the board: no card fits below it.' };
-		const layout = layWall({
+		const board = {
 			width: wall.width_mm,
 			height: wall.height_mm - wall.strip_mm,
 			cardWidth: wall.card_width_mm,
 			cardHeight: wall.card_height_mm,
 			gap: wall.gap_mm
-		});
-		return layout.room === 0
-			? { layout: null, problem: 'Not one card fits: the board is smaller than a card.' }
-			: {
-					layout: {
-						...layout,
-						places: layout.places.map((one) => ({ ...one, y: one.y + wall.strip_mm }))
-					},
-					problem: ''
-				};
+		};
+		const { hung } = hangPosters(
+			board,
+			posters.map((one) => ({ id: String(one.id), width: one.width_mm, height: one.height_mm }))
+		);
+		const layout = layWall(board, hung);
+		if (layout.room === 0 && hung.length === 0)
+			return none('Not one card fits: the board is smaller than a card.');
+		return {
+			layout: { ...layout, places: layout.places.map(below) },
+			spots: new Map(hung.map((one) => [one.id, below(one)])),
+			problem: ''
+		};
 	} catch (error) {
 		if (!(error instanceof CoreError)) throw error;
-		return { layout: null, problem: error.message };
+		return none(error.message);
 	}
+}
+
+/** A usual poster, upright, mm: 24 by 36 inches (common practice). */
+export const USUAL_POSTER = { width: 610, height: 914 };
+
+/** Posters and maps that are used in the unit's lessons and do not hang yet. */
+function postersOf({ snapshot }: Situation, run: RunSituation): WallView['toHang'] {
+	const hung = new Set(
+		snapshot.wallPosters.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
+	);
+	const resources = rowsById(snapshot.resources);
+	const seen = new Set<number>();
+	return run.lessons
+		.filter((one) => !one.dropped)
+		.flatMap(({ lesson }) =>
+			(usesByLesson(snapshot.uses).get(lesson.id) ?? []).flatMap((use) => {
+				const resource = resources.get(use.resource_id);
+				if (!resource || resource.kind !== 'poster' || hung.has(resource.id) || seen.has(resource.id))
+					return [];
+				seen.add(resource.id);
+				return [{ resource: resource.id, title: resource.title, lesson: lesson.id }];
+			})
+		);
+}
+
+/** What is done at the wall before a day with a first session: what comes down, goes up, and is shown. */
+export function wallOn(
+	now: Situation,
+	run: RunSituation,
+	lesson: LessonSituation,
+	day: Day
+): { readonly key: string; readonly text: string; readonly detail: string }[] {
+	const { wallWords, wallPosters } = now.snapshot;
+	if (lesson.dates[0] !== day || ![...wallWords, ...wallPosters].some((one) => one.run_id === run.row.id))
+		return [];
+	const at = run.lessons.filter((one) => !one.dropped).indexOf(lesson);
+	const { steps, posters, problem } = wallView(now, run, at);
+	if (problem || !steps[at]) return [];
+	const { words, down } = steps[at];
+	const texts = (those: typeof words) => listText(those.map((one) => one.text));
+	const up = words.filter((one) => one.hiddenUntil === null || one.hiddenUntil > day);
+	const shown = steps.flatMap((one) => one.words.filter((word) => word.hiddenUntil === day));
+	const hung = posters.filter((one) => one.spot !== null);
+	const { id } = lesson.lesson;
+	return [
+		down.length ? { key: `down-${id}`, text: `Take down ${listText(down)}`, detail: '' } : null,
+		up.length
+			? {
+					key: `up-${id}`,
+					text: `Put up ${texts(up)}`,
+					detail: up.some((one) => one.hiddenUntil !== null) ? 'hidden ones face the wall' : ''
+				}
+			: null,
+		...hung
+			.filter((one) => one.at === at)
+			.map((one) => ({ key: `poster-${one.id}`, text: `Hang ${one.title}`, detail: one.where })),
+		shown.length ? { key: `show-${id}`, text: `Show ${texts(shown)}`, detail: 'hidden until today' } : null,
+		...hung
+			.filter((one) => one.hiddenUntil === day)
+			.map((one) => ({
+				key: `show-poster-${one.id}`,
+				text: `Show ${one.title}`,
+				detail: 'hidden until today'
+			}))
+	].filter((one) => one !== null);
 }
 
 /** Words as they were typed: with commas or a line each, “Lesson 3: legend, scale”, an asterisk for those that stay. */

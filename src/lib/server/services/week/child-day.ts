@@ -6,14 +6,19 @@ import { byId } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { printsOf } from '../readiness/streams/prints.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { isDangerous, standingIn } from '../setout/shelf.ts';
-import { type DayEntry, lessonsOn } from './day-entries.ts';
+import { standingIn } from '../setout/shelf.ts';
+import { isDangerous } from '../setout/trays.ts';
+import { type DayEntry, lessonsOn, minutesOf, timesOn } from './day-entries.ts';
 
 /** A child's own day: big, read-only but for ticks. */
 export type ChildDay = {
 	readonly name: string;
 	readonly title: string;
-	readonly entries: readonly (DayEntry & { readonly picture: string })[];
+	readonly entries: readonly (DayEntry & {
+		readonly picture: string;
+		/** When it begins, where the family has said when the morning does: “9:20”. */
+		readonly time: string;
+	})[];
 };
 
 /** What is there for one child on a day: trays within reach, the child's copies and tasks. */
@@ -21,7 +26,8 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 	const { snapshot } = now;
 	const ticks = new Set(snapshot.dayTicks.filter((one) => one.on_day === day).map((one) => one.key));
 	const own = `child-${person.id}-`;
-	const entry = (key: string, text: string, detail: string, picture: string) => ({
+	const entry = (key: string, text: string, detail: string, picture: string, minutes = 0) => ({
+		minutes,
 		key: own + key,
 		text,
 		detail,
@@ -53,7 +59,9 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 		.filter(
 			(one) => one.person_id === person.id && lessons.some(({ lesson }) => lesson.lesson.id === one.lesson_id)
 		)
-		.map((one) => entry(`task-${one.id}`, one.text, one.minutes ? `${one.minutes} min` : '', 'task'));
+		.map((one) =>
+			entry(`task-${one.id}`, one.text, one.minutes ? `${one.minutes} min` : '', 'task', one.minutes ?? 0)
+		);
 	const copies = lessons.flatMap(({ run, lesson }) =>
 		printsOf(snapshot, run)
 			.filter((one) => one.lesson === lesson && one.judged.printed.value && one.off === null)
@@ -61,25 +69,36 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 			.map((one) => entry(`copy-${one.row.id}`, one.row.title, 'your page', 'page'))
 	);
 	const basket = hasBasket(now, day) ? basketView(now, day) : null;
+	const entries = [
+		...(basket
+			? [
+					entry(
+						'basket',
+						'Morning basket',
+						basket.chooser === person.name ? 'You choose today!' : '',
+						'basket',
+						basket.minutes
+					)
+				]
+			: []),
+		...lessons.map(({ lesson }) =>
+			entry(`lesson-${lesson.lesson.id}`, lesson.lesson.title, '', 'lesson', minutesOf(lesson))
+		),
+		...tasks,
+		...copies,
+		...shelf
+	];
+	const times = timesOn(
+		now,
+		entries.map((one) => one.minutes)
+	);
 	return {
 		name: person.name,
 		title: dayText(day),
-		entries: [
-			...(basket
-				? [
-						entry(
-							'basket',
-							'Morning basket',
-							basket.chooser === person.name ? 'You choose today!' : '',
-							'basket'
-						)
-					]
-				: []),
-			...lessons.map(({ lesson }) => entry(`lesson-${lesson.lesson.id}`, lesson.lesson.title, '', 'lesson')),
-			...tasks,
-			...copies,
-			...shelf
-		]
+		entries: entries.map(({ minutes: _, ...one }, at) => ({
+			...one,
+			time: times[at]
+		}))
 	};
 }
 

@@ -1,6 +1,7 @@
-import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted, thingText } from '$core/words/index.ts';
 import { exact, isSome } from '$core/measure/index.ts';
+import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
@@ -10,7 +11,10 @@ import { pagesView } from '../plan/spines.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { standingIn, traysOf } from '../setout/shelf.ts';
+import { ledgeView } from '../setout/ledge.ts';
+import { daysOnly, setOutOf, standingIn } from '../setout/shelf.ts';
+import { piecesOf, traysOf } from '../setout/trays.ts';
+import { wallOn } from '../setout/wall.ts';
 
 /** Something of a day that is ticked off. */
 export type DayEntry = {
@@ -42,15 +46,40 @@ export const lessonsOn = (
 				.map((lesson) => ({ run: one, lesson }))
 		);
 
+/** A lesson of which nothing else is said takes so long, minutes (common practice). */
+const LESSON_MINUTES = 40;
+
+export const minutesOf = ({ lesson }: LessonSituation): number => lesson.minutes ?? LESSON_MINUTES;
+
+/** When each of several things begins, one after another; no times where the family has not said when the morning does. */
+export function timesOn(now: Situation, minutes: readonly number[]): string[] {
+	const { dayStart } = setOutOf(now);
+	if (dayStart === null) return minutes.map(() => '');
+	return timesFrom(dayStart, minutes).map((time) =>
+		time === null ? '' : clockFace(time, now.snapshot.household.measures)
+	);
+}
+
 /** On the first school day of a week what comes and goes; on every day what stands there for its lesson. */
 export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 	const week = startOfWeek(day, now.snapshot.household.week_start);
+	const only = daysOnly(now, week)
+		.filter((one) => one.day === day)
+		.flatMap(({ trays, without }) =>
+			trays.map((tray) =>
+				entry(
+					`only-${tray.id}`,
+					`At the table, while ${without} is away: ${tray.title}`,
+					[piecesText(tray), `put it away before ${without} is back`].filter(Boolean).join(', ')
+				)
+			)
+		);
 	const standing = standingIn(now, week);
-	if (standing.length === 0) return [];
+	if (standing.length === 0) return only;
 	const trays = byId(now.snapshot.trays);
 	const before = new Set(standingIn(now, addDays(week, -7)).map((one) => one.tray_id));
 	const isOut = new Set(standing.map((one) => one.tray_id));
-	if (day !== week) return [];
+	if (day !== week) return only;
 	const comes = standing
 		.filter((one) => !before.has(one.tray_id))
 		.map((one) => {
@@ -60,7 +89,7 @@ export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] 
 				`Set out ${tray.title}`,
 				[
 					placePath(now.snapshot.places, one.place_id),
-					tray.pieces ? `count ${counted(tray.pieces, 'piece')}` : '',
+					piecesText(tray),
 					tray.stored_place_id ? `from ${placePath(now.snapshot.places, tray.stored_place_id)}` : ''
 				]
 					.filter(Boolean)
@@ -73,10 +102,43 @@ export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] 
 			entry(
 				`back-${one.id}`,
 				`Put away ${one.title}`,
-				one.pieces ? `count ${counted(one.pieces, 'piece')} back in` : ''
+				piecesOf(one) ? `count ${counted(piecesOf(one)!, 'piece')} back in` : ''
 			)
 		);
-	return [...comes, ...goes];
+	return [...comes, ...goes, ...only];
+}
+
+const piecesText = (tray: Parameters<typeof piecesOf>[0]) =>
+	piecesOf(tray) ? `count ${counted(piecesOf(tray)!, 'piece')}` : '';
+
+/** At the wall before a lesson’s first session. */
+export const wallEntries = (now: Situation, { run, lesson }: LessonOn, day: Day, entry: Make): DayEntry[] =>
+	wallOn(now, run, lesson, day).map(({ key, text, detail }) => entry(key, text, detail));
+
+/** On the first day of a week: which books stand on the ledge, and which go to the reading corner. */
+export function bookEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
+	if (day !== startOfWeek(day, now.snapshot.household.week_start)) return [];
+	const { length, books, corner } = ledgeView(now, day);
+	return [
+		...(length === null || books.length === 0
+			? []
+			: [
+					entry(
+						`ledge-${day}`,
+						`Book ledge: ${counted(books.length, 'book')}`,
+						books.map((one) => one.title).join(', ')
+					)
+				]),
+		...(corner === null || corner.books.length === 0
+			? []
+			: [
+					entry(
+						`corner-${day}`,
+						`${corner.name}: ${counted(corner.books.length, 'book')}`,
+						corner.books.map((one) => one.title).join(', ')
+					)
+				])
+	];
 }
 
 export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
@@ -229,7 +291,7 @@ export function eveningEntries(now: Situation, day: Day, run: RunSituation | nul
 					.map((one) =>
 						entry(
 							`sitting-${one.id}`,
-							`Preparing${one.starts ? ` at ${one.starts}` : ''}`,
+							`Preparing${one.starts ? ` at ${clockText(one.starts, now.snapshot.household.measures)}` : ''}`,
 							`${one.minutes} min`
 						)
 					)

@@ -1,4 +1,4 @@
-import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -6,16 +6,22 @@ import { tickDay } from '../../stores/setout/trays.ts';
 import { takeStep } from '../readiness/steps.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
+import { standingIn } from '../setout/shelf.ts';
 import {
 	type DayEntry,
 	type DayGroup,
+	type LessonOn,
 	type Make,
 	SETTING,
+	minutesOf,
+	timesOn,
 	lessonsOn,
 	shelfEntries,
 	basketEntries,
 	pageEntries,
+	bookEntries,
 	copyEntries,
+	wallEntries,
 	supplyEntries,
 	dueEntries,
 	eveningEntries
@@ -33,7 +39,8 @@ export type DayView = {
 	/** What of the last day with ticks was not done. */
 	readonly left: readonly (DayEntry & { readonly day: Day })[];
 	readonly isShort: boolean;
-	readonly minutes: number;
+	/** What a child reads, one after another, with its time where the family has said when the morning begins. */
+	readonly strips: readonly { readonly text: string; readonly time: string }[];
 };
 
 const SHORT = 'short';
@@ -53,6 +60,8 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 	const shown = isShort ? [] : lessons;
 	const groups: DayGroup[] = [
 		{ name: 'Shelf', entries: run === null && !isShort ? shelfEntries(now, day, entry) : [] },
+		{ name: 'Wall', entries: shown.flatMap((one) => wallEntries(now, one, day, entry)) },
+		{ name: 'Books to set out', entries: run === null && !isShort ? bookEntries(now, day, entry) : [] },
 		{ name: 'Morning basket', entries: run === null ? basketEntries(now, day, entry) : [] },
 		{ name: 'Pages to open', entries: shown.flatMap((one) => pageEntries(now, one, entry)) },
 		{ name: 'Copies', entries: shown.flatMap((one) => copyEntries(now, one, entry)) },
@@ -91,8 +100,31 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		cautions: isShort ? [] : cautionsOn(now, day, shown),
 		left: leftBefore(now, day, run),
 		isShort,
-		minutes: hasBasket(now, day) ? basketView(now, day).minutes : 0
+		strips: stripsOf(now, day, shown, groups)
 	};
+}
+
+/** Strips that a child reads: the basket, the lessons, then what is always there. */
+function stripsOf(
+	now: Situation,
+	day: Day,
+	lessons: readonly LessonOn[],
+	groups: readonly DayGroup[]
+): DayView['strips'] {
+	const strips = [
+		...(hasBasket(now, day) ? [{ text: 'Morning basket', minutes: basketView(now, day).minutes }] : []),
+		...lessons.map(({ lesson }) => ({ text: lesson.lesson.title, minutes: minutesOf(lesson) })),
+		...(groups.some((one) => one.name === 'Copies') ? [{ text: 'My pages', minutes: 0 }] : []),
+		...(standingIn(now, startOfWeek(day, now.snapshot.household.week_start)).length
+			? [{ text: 'Choose a tray', minutes: 0 }]
+			: []),
+		{ text: 'Put away', minutes: 0 }
+	];
+	const times = timesOn(
+		now,
+		strips.map((one) => one.minutes)
+	);
+	return strips.map(({ text }, at) => ({ text, time: times[at] }));
 }
 
 /** What was not done on the last day before, within a week, on which anything was ticked. */

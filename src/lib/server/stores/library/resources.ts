@@ -41,7 +41,7 @@ export async function removeResource(trx: Trx, id: number): Promise<void> {
 	if (printed)
 		throw new Refusal(`You print from it for ${printed.name}. Take it out there, under Print, first.`);
 	await trx.deleteFrom('resource_use').where('resource_id', '=', id).execute();
-	for (const table of ['opening_thing', 'basket_part'] as const)
+	for (const table of ['opening_thing', 'basket_part', 'wall_poster'] as const)
 		await trx.updateTable(table).set({ resource_id: null }).where('resource_id', '=', id).execute();
 	for (const table of ['loan', 'activity_resource', 'lent_piece', 'moving', 'boxed_thing'] as const)
 		await trx.deleteFrom(table).where('resource_id', '=', id).execute();

@@ -80,7 +80,8 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('listed_book').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
-	await trx.updateTable('wall_word').set({ lesson_id: null }).where('lesson_id', '=', id).execute();
+	for (const table of ['wall_word', 'wall_poster'] as const)
+		await trx.updateTable(table).set({ lesson_id: null }).where('lesson_id', '=', id).execute();
 	// Its pages wait to be sorted again.
 	const prints = await trx.selectFrom('print').select('id').where('lesson_id', '=', id).execute();
 	await dropPrints(
@@ -152,7 +153,8 @@ export async function mergeLessons(trx: Trx, first: number, second: number): Pro
 		'listed_book',
 		'print',
 		'task',
-		'wall_word'
+		'wall_word',
+		'wall_poster'
 	] as const)
 		await trx.updateTable(table).set({ lesson_id: first }).where('lesson_id', '=', second).execute();
 	const trays = await trx.selectFrom('tray').select(['id', 'lessons']).execute();

@@ -4,24 +4,52 @@ import { json } from '../../database/json.ts';
 import type { Row, SetOut } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
-export type TrayInput = Omit<Row<'tray'>, 'id' | 'children' | 'lessons'> & {
+export type TrayInput = Omit<Row<'tray'>, 'id' | 'children' | 'lessons' | 'matches'> & {
 	readonly children: readonly number[] | null;
 	readonly lessons: readonly number[] | null;
+	readonly matches: readonly string[];
 };
 
-const columns = ({ children, lessons, ...rest }: Partial<TrayInput>) => ({
+/** A tray from the kitchen, of which nothing more is known: its size is a usual one (common practice). */
+export const PLAIN_TRAY: Omit<TrayInput, 'title'> = {
+	run_id: null,
+	along_mm: 400,
+	deep_mm: 300,
+	high_mm: 80,
+	skill: 'other',
+	lessons: null,
+	children: null,
+	pieces: null,
+	dangerous: 0,
+	loved: 0,
+	steps: '',
+	stored_place_id: null,
+	kind: 'tray',
+	base: '',
+	hidden: '',
+	keeps_days: null,
+	matches: []
+};
+
+const columns = ({ children, lessons, matches, ...rest }: Partial<TrayInput>) => ({
 	...rest,
 	...(children === undefined ? {} : { children: children && json(children) }),
-	...(lessons === undefined ? {} : { lessons: lessons && json(lessons) })
+	...(lessons === undefined ? {} : { lessons: lessons && json(lessons) }),
+	...(matches === undefined ? {} : { matches: json(matches) })
 });
 
 const GONE = 'That tray is gone already. Reload the page.';
 
 export async function addTray(trx: Trx, input: TrayInput): Promise<number> {
-	const { children, lessons, ...rest } = input;
+	const { children, lessons, matches, ...rest } = input;
 	const { id } = await trx
 		.insertInto('tray')
-		.values({ ...rest, children: children && json(children), lessons: lessons && json(lessons) })
+		.values({
+			...rest,
+			children: children && json(children),
+			lessons: lessons && json(lessons),
+			matches: json(matches)
+		})
 		.returning('id')
 		.executeTakeFirstOrThrow();
 	return id;

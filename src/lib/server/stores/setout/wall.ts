@@ -1,3 +1,4 @@
+import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -39,6 +40,30 @@ export async function updateWord(
 		.where('run_id', '=', run)
 		.executeTakeFirst();
 	if (numUpdatedRows === 0n) throw new Refusal('That card is gone already. Reload the page.');
+}
+
+export type PosterInput = Omit<Row<'wall_poster'>, 'id' | 'run_id'>;
+
+export async function addPoster(trx: Trx, run: number, input: PosterInput): Promise<void> {
+	await trx
+		.insertInto('wall_poster')
+		.values({ ...input, run_id: run })
+		.execute();
+}
+
+/** Says from which day on a poster is seen; null from its lesson on. */
+export async function hidePoster(trx: Trx, run: number, id: number, until: Day | null): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('wall_poster')
+		.set({ hidden_until: until })
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new Refusal('That poster is gone already. Reload the page.');
+}
+
+export async function removePoster(trx: Trx, run: number, id: number): Promise<void> {
+	await trx.deleteFrom('wall_poster').where('id', '=', id).where('run_id', '=', run).execute();
 }
 
 export async function removeWord(trx: Trx, run: number, id: number): Promise<void> {

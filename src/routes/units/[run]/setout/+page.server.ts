@@ -3,15 +3,25 @@ import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { id, optionalDay } from '$lib/server/schemas/fields.ts';
+import { id, optionalDay, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
+import { placeOptions } from '$lib/server/services/house/place-paths.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
-import { traysOf } from '$lib/server/services/setout/shelf.ts';
+import { setOutOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
-import { cornerOf, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
+import { cornerOf, USUAL_POSTER, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$lib/server/database/json.ts';
-import { addTray, setSetOut } from '$lib/server/stores/setout/trays.ts';
-import { addWords, removeWord, setWall, updateWord, type WallInput } from '$lib/server/stores/setout/wall.ts';
+import { addTray, PLAIN_TRAY, setSetOut } from '$lib/server/stores/setout/trays.ts';
+import {
+	addPoster,
+	addWords,
+	hidePoster,
+	removePoster,
+	removeWord,
+	setWall,
+	updateWord,
+	type WallInput
+} from '$lib/server/stores/setout/wall.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
@@ -25,14 +35,10 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			.map((one) => ({ value: String(one.lesson.id), label: `${one.number} ${one.lesson.title}` })),
 		ledge: ledgeView(now, dayAhead(now)),
 		corner: cornerOf(now, run),
+		cornerPlace: setOutOf(now).corner,
+		places: [{ value: '', label: 'none' }, ...placeOptions(now)],
 		system: now.snapshot.household.measures,
-		trays: traysOf(now)
-			.filter((one) => one.run_id === run.row.id)
-			.map((one) => {
-				const own = one.lessons ? parsed(one.lessons) : [];
-				const lesson = run.lessons.find((other) => own.includes(other.lesson.id));
-				return { id: one.id, title: one.title, lesson: lesson?.number ?? null };
-			}),
+		usualPoster: USUAL_POSTER,
 		activities: run.activities
 			.filter((one) => one.lesson !== null && one.activity.kind === 'project')
 			.map((one) => ({ id: one.activity.id, title: one.activity.title, number: one.lesson!.number }))
@@ -85,12 +91,15 @@ export const actions: Actions = {
 	ledge: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ ledge: string }>({ ledge: lengthField }),
+			Joi.object<{ ledge: string; corner: number | null }>({
+				ledge: lengthField,
+				corner: id.empty('').allow(null).default(null)
+			}),
 			'Ledge saved',
 			async ({ trx, now }, form) => {
 				const mm = typedLength(form.ledge, now.snapshot.household.measures, 'ledge');
 				if (mm !== null && mm <= 0) throw new Refusal('A ledge of 0 holds no book.', 'ledge');
-				await setSetOut(trx, parsed(now.snapshot.household.set_out), { ledge: mm });
+				await setSetOut(trx, parsed(now.snapshot.household.set_out), { ledge: mm, corner: form.corner });
 			}
 		),
 	words: (event) =>
@@ -123,6 +132,67 @@ export const actions: Actions = {
 				return form.hidden !== null;
 			}
 		),
+	poster: (event) =>
+		handleForm(
+			event,
+			Joi.object<{
+				title: string;
+				posterWidth: string;
+				posterHeight: string;
+				lesson: number | null;
+				resource: number | null;
+			}>({
+				title: title('what the poster is'),
+				posterWidth: lengthField,
+				posterHeight: lengthField,
+				lesson: id.empty('').allow(null).default(null),
+				resource: id.empty('').allow(null).default(null)
+			}),
+			(what: string) => `On the wall: ${what}`,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const { measures } = now.snapshot.household;
+				const side = (path: 'posterWidth' | 'posterHeight', usual: number) => {
+					const mm = typedLength(form[path], measures, path);
+					if (mm !== null && mm <= 0) throw new Refusal('Each side of a poster is more than 0.', path);
+					return mm ?? usual;
+				};
+				if (form.lesson !== null && !run.lessons.some((one) => one.lesson.id === form.lesson))
+					throw new Refusal('That lesson is no longer in the plan. Reload the page.', 'lesson');
+				if (form.resource !== null && !now.snapshot.resources.some((one) => one.id === form.resource))
+					throw new Refusal('That’s no longer in your home library. Reload the page.');
+				await addPoster(trx, run.row.id, {
+					title: form.title,
+					width_mm: side('posterWidth', USUAL_POSTER.width),
+					height_mm: side('posterHeight', USUAL_POSTER.height),
+					lesson_id: form.lesson,
+					resource_id: form.resource,
+					hidden_until: null
+				});
+				return form.title;
+			}
+		),
+	hidePoster: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number; hidden: Day | null }>({ id: id.required(), hidden: optionalDay }),
+			(isHidden: boolean) => (isHidden ? 'Hidden until its day' : 'Shown again'),
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await hidePoster(trx, run.row.id, form.id, form.hidden);
+				return form.hidden !== null;
+			}
+		),
+	removePoster: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Off the wall',
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await removePoster(trx, run.row.id, form.id);
+			}
+		),
 	removeWord: (event) =>
 		handleForm(
 			event,
@@ -142,27 +212,16 @@ export const actions: Actions = {
 				const { run } = await runOf({ run: event.params.run! });
 				const one = run.activities.find(({ activity }) => activity.id === form.activity);
 				if (!one) throw new Refusal('That project is gone. Reload the page.');
-				const { title, participants, note } = one.activity;
+				const { participants, note } = one.activity;
 				await addTray(trx, {
-					title,
+					...PLAIN_TRAY,
+					title: one.activity.title,
 					run_id: run.row.id,
-					along_mm: 400,
-					deep_mm: 300,
-					high_mm: 80,
-					skill: one.activity.subjects.split(',')[0].trim() || 'other',
-					lessons: null,
+					skill: one.activity.subjects.split(',')[0].trim() || PLAIN_TRAY.skill,
 					children: participants ? parsed(participants) : null,
-					pieces: null,
-					dangerous: 0,
-					loved: 0,
-					steps: note,
-					stored_place_id: null,
-					kind: 'tray',
-					base: '',
-					hidden: '',
-					keeps_days: null
+					steps: note
 				});
-				return title;
+				return one.activity.title;
 			}
 		)
 };

@@ -68,6 +68,89 @@
 			/>
 			<Button type="submit">Save the board</Button>
 		</form>
+		<section class="mt-6" aria-labelledby="posters">
+			<h2 id="posters" class="text-lg">Posters, maps, and charts</h2>
+			<ul class="divide-y divide-rule border-y border-rule">
+				{#each view.posters as one (one.id)}
+					<li class="flex min-h-11 flex-wrap items-center gap-x-3 py-1">
+						<span class="font-semibold">{one.title}</span>
+						<span class="flex-1 text-sm text-ink-2"
+							>{one.size}, from lesson {one.lesson}{one.day ? `, ${one.day}` : ''}{one.hiddenUntil
+								? ', hidden until its day'
+								: ''}</span
+						>
+						{#if !one.spot}<span class="text-sm font-semibold text-late">no room</span>{/if}
+						{#if one.date !== null}
+							<form method="post" action="?/hidePoster" use:enhance={saves()}>
+								<input type="hidden" name="id" value={one.id} />
+								<input type="hidden" name="hidden" value={one.hiddenUntil === null ? one.date : ''} />
+								<Button
+									type="submit"
+									look="quiet"
+									size="small"
+									aria-label="{one.hiddenUntil === null ? 'Hide until its day' : 'Show'}: {one.title}"
+									>{one.hiddenUntil === null ? 'Hide' : 'Show'}</Button
+								>
+							</form>
+						{/if}
+						<form method="post" action="?/removePoster" use:enhance={saves()}>
+							<input type="hidden" name="id" value={one.id} />
+							<Button type="submit" look="quiet" size="small" aria-label="Take {one.title} off the wall"
+								>Remove</Button
+							>
+						</form>
+					</li>
+				{/each}
+				{#each view.toHang as one (one.resource)}
+					<li class="flex min-h-11 flex-wrap items-center gap-x-3 py-1">
+						<span class="flex-1">{one.title} <span class="text-sm text-ink-2">used in a lesson</span></span>
+						<form method="post" action="?/poster" use:enhance={saves()}>
+							<input type="hidden" name="title" value={one.title} />
+							<input type="hidden" name="resource" value={one.resource} />
+							<input type="hidden" name="lesson" value={one.lesson} />
+							<Button type="submit" size="small" aria-label="Hang {one.title}">Hang it</Button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+			<form
+				method="post"
+				action="?/poster"
+				use:enhance={saves({ reset: true })}
+				class="mt-2 flex flex-wrap items-end gap-3"
+			>
+				<TextField
+					label="Poster or map"
+					name="title"
+					placeholder="World map"
+					value={failure?.typed?.title ?? ''}
+					{failure}
+					class="min-w-40 flex-1"
+				/>
+				<TextField
+					label="Poster width, {unit}"
+					name="posterWidth"
+					placeholder={inMeasure(data.usualPoster.width)}
+					look="!w-20"
+					{failure}
+				/>
+				<TextField
+					label="Poster height, {unit}"
+					name="posterHeight"
+					placeholder={inMeasure(data.usualPoster.height)}
+					look="!w-20"
+					{failure}
+				/>
+				<SelectField
+					label="Comes with"
+					name="lesson"
+					options={[{ value: '', label: 'the first lesson' }, ...data.lessons]}
+					value=""
+					{failure}
+				/>
+				<Button type="submit">Hang it</Button>
+			</form>
+		</section>
 		{#if data.corner.length}
 			<section class="mt-8" aria-labelledby="corner">
 				<h2 id="corner" class="text-lg">For a display corner, from your shelves</h2>
@@ -120,8 +203,23 @@
 					look="!w-24"
 					{failure}
 				/>
+				<SelectField
+					label="Reading corner"
+					name="corner"
+					class="min-w-40"
+					options={data.places}
+					value={String(data.cornerPlace ?? '')}
+					{failure}
+				/>
 				<Button type="submit" size="small">Save the ledge</Button>
 			</form>
+			{#if data.ledge.corner?.books.length}
+				<p class="mt-2">
+					To the reading corner, {data.ledge.corner.name}: {listText(
+						data.ledge.corner.books.map((one) => (one.where ? `${one.title} (${one.where})` : one.title))
+					)}.
+				</p>
+			{/if}
 		</section>
 	</div>
 	<section aria-labelledby="words">

@@ -1,4 +1,5 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
+import { beginText } from '$core/plan/index.ts';
 import { needKey, type Stream } from '$core/readiness/index.ts';
 import type { Row } from '../../../database/tables/index.ts';
 import type { Snapshot } from '../../../snapshot/snapshot.ts';
@@ -66,7 +67,7 @@ function stepOf(activity: Row<'activity'>, state: keyof typeof STANDS): Step | n
 		const days = activity.start_days_before;
 		return {
 			kind: 'begin',
-			title: `Start ${activity.title}`,
+			title: beginText(activity.title),
 			short: 'start it',
 			detail: `start ${counted(days, 'day')} ahead`
 		};

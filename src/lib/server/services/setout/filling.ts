@@ -23,10 +23,10 @@ export function baseOf(tray: Pick<Row<'tray'>, 'along_mm' | 'deep_mm' | 'high_mm
 }
 
 /**
- * Puts what fills a sensory bin, and what is hidden in it, on the supply list: of its lesson, else of the next one.
- * Both are kept, so they are counted back. Answers it in words. @throws Refusal where there is nothing, or no lesson
+ * Puts what a tray holds on the supply list: what fills a sensory bin, what is hidden in it, the objects that are
+ * matched with cards; of its lesson, else of the next one. All are kept, so they are counted back. Answers it in words. @throws Refusal where there is nothing, or no lesson
  */
-export async function listSensory(trx: Trx, now: Situation, id: number): Promise<string> {
+export async function listFilling(trx: Trx, now: Situation, id: number): Promise<string> {
 	const tray = byId(now.snapshot.trays).get(id);
 	if (!tray) throw new Refusal('That tray is gone already. Reload the page.');
 	const { cups, liters } = baseOf(tray);
@@ -36,9 +36,11 @@ export async function listSensory(trx: Trx, now: Situation, id: number): Promise
 		...tray.hidden
 			.split(',')
 			.map((one) => one.trim())
-			.filter(Boolean)
+			.filter(Boolean),
+		...parsed(tray.matches)
 	];
-	if (texts.length === 0) throw new Refusal('Say what fills it, or what is hidden in it, first.', 'base');
+	if (texts.length === 0)
+		throw new Refusal('Say first what fills it, what’s hidden in it, or which objects are on it.', 'base');
 	const own = tray.lessons ? parsed(tray.lessons) : [];
 	const running = now.runs.filter((one) => one.row.state !== 'put away');
 	const lesson =

@@ -1,0 +1,50 @@
+import { addDays, type Day } from '$core/calendar/index.ts';
+import { cautionsFor } from '$core/cautions/index.ts';
+import { groupBy } from '$core/group-by.ts';
+import { parsed } from '../../database/json.ts';
+import type { Row } from '../../database/tables/index.ts';
+import { placePath } from '../house/place-paths.ts';
+import type { Situation } from '../readiness/situation.ts';
+
+/** Trays that can be set out: those of units in work, and those of no unit. */
+export function traysOf(now: Situation): Row<'tray'>[] {
+	const away = new Set(now.runs.filter((one) => one.row.state === 'put away').map((one) => one.row.id));
+	return now.snapshot.trays.filter((one) => one.run_id === null || !away.has(one.run_id));
+}
+
+/** Whether a tray is nothing for a child under three: somebody said so, or its words name such a thing. */
+export function isDangerous(row: Pick<Row<'tray'>, 'dangerous' | 'title' | 'hidden' | 'base'>, today: Day) {
+	if (row.dangerous === 1) return true;
+	const toddler = [{ name: 'a toddler', born: addDays(today, -600), allergies: [] }];
+	return [row.title, row.hidden, row.base].some(
+		(text) =>
+			text !== '' &&
+			text.split(',').some((word) => cautionsFor(word.trim(), today, toddler).some((one) => one.who.length))
+	);
+}
+
+/** Pieces to count when a tray is put back: as many as somebody said, else an object and a card of each pair. */
+export const piecesOf = (row: Pick<Row<'tray'>, 'pieces' | 'matches'>): number | null =>
+	row.pieces ?? (parsed(row.matches).length * 2 || null);
+
+/** Objects of a tray that lie with a card: those the house has, with their place, and those it lacks. */
+export function matchesOf(
+	{ snapshot }: Situation,
+	row: Row<'tray'>
+): { readonly name: string; readonly where: string | null }[] {
+	const lots = groupBy(
+		snapshot.lots.filter((one) => one.amount !== '0'),
+		(one) => one.item_id
+	);
+	const items = new Map(snapshot.items.map((one) => [one.name.toLowerCase(), one.id]));
+	const idOf = (name: string) =>
+		items.get(name) ?? items.get(name.replace(/s$/, '')) ?? items.get(`${name}s`);
+	return parsed(row.matches).map((name) => {
+		const lot = lots.get(idOf(name.toLowerCase()) ?? -1)?.[0];
+		return { name, where: lot ? placePath(snapshot.places, lot.place_id) || 'at home' : null };
+	});
+}
+
+/** Where a tray is kept when it is not out. */
+export const storedAt = ({ snapshot }: Situation, row: Row<'tray'>): string =>
+	row.stored_place_id === null ? '' : placePath(snapshot.places, row.stored_place_id);
