@@ -180,7 +180,21 @@ export const WORDS: readonly string[] = [
 	'atlas, index'
 ];
 
-export const BASKET = [
+type DemoPart = {
+	readonly title: string;
+	readonly kind: 'stays' | 'month' | 'hands';
+	readonly minutes: number;
+	readonly month?: string;
+	/** It is a title of the home library. */
+	readonly fromLibrary?: boolean;
+	readonly page_by?: 'date' | 'bookmark';
+	readonly first_page?: number;
+	readonly last_page?: number;
+	readonly a_day?: number;
+	readonly since?: string;
+};
+
+export const BASKET: readonly DemoPart[] = [
 	{ title: 'A poem', kind: 'stays', minutes: 3 },
 	{ title: 'A song', kind: 'stays', minutes: 3 },
 	{
@@ -194,16 +208,17 @@ export const BASKET = [
 		since: '2027-01-01'
 	},
 	{
-		title: 'Winter Tales by the Window',
+		title: 'Picture Atlas of Small Places',
+		fromLibrary: true,
 		kind: 'month',
 		month: '2027-01',
 		minutes: 8,
 		page_by: 'bookmark',
-		first_page: 41,
-		last_page: 96,
+		first_page: 1,
+		last_page: 56,
 		a_day: 4,
 		since: '2027-01-11'
 	},
 	{ title: 'Felt map with pieces', kind: 'hands', minutes: 0 },
 	{ title: 'Beeswax to knead', kind: 'hands', minutes: 0 }
-] as const;
+];

@@ -13,7 +13,7 @@ test('sittings are planned, one is held with its clock and broken off, and the r
 	await expectAccessible(page);
 
 	await page.getByRole('link', { name: 'Open the next sitting' }).click();
-	await expect(page.getByRole('heading', { name: 'Tue, Jan 26, 8:00 pm' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Tue, Jan 26, 20:00' })).toBeVisible();
 	await expectAccessible(page);
 	await expect(page.getByText(/^On the table: .*trimmer/)).toBeVisible();
 	await expect(page.getByText(/rollers are hot/)).toBeVisible();

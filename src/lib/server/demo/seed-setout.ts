@@ -97,9 +97,17 @@ export async function seedSetOut(db: Db, run: number): Promise<void> {
 					hidden_until: null
 				}))
 			);
-		for (const part of BASKET)
+		for (const { fromLibrary, ...part } of BASKET)
 			await addBasketPart(trx, {
-				resource_id: null,
+				resource_id: fromLibrary
+					? (
+							await trx
+								.selectFrom('resource')
+								.select('id')
+								.where('title', '=', part.title)
+								.executeTakeFirstOrThrow()
+						).id
+					: null,
 				month: null,
 				page_by: null,
 				first_page: null,

@@ -10,7 +10,7 @@
 
 <!-- What a day needs, group by group, each with its box to tick. -->
 {#each groups as group (group.name)}
-	<section class="mt-5 break-inside-avoid print:mt-2" aria-label={group.name}>
+	<section class="break-inside-avoid pt-5 print:pt-2" aria-label={group.name}>
 		<h2 class="border-b-2 border-ink text-lg print:text-sm">{group.name}</h2>
 		<ul class="divide-y divide-rule">
 			{#each group.entries as entry (entry.key)}

@@ -35,7 +35,7 @@
 						class="flex items-center gap-4 border-2 border-dashed border-ink px-4 py-5 text-3xl font-semibold"
 					>
 						<span class="size-9 shrink-0 rounded-[3px] border-2 border-ink" aria-hidden="true"
-						></span>{#if strip.time}<span class="w-24 shrink-0 tabular-nums">{strip.time}</span
+						></span>{#if strip.time}<span class="w-20 shrink-0 tabular-nums">{strip.time}</span
 							>{/if}{strip.text}
 					</li>
 				{/each}

@@ -92,7 +92,7 @@
 			method="post"
 			action="?/add"
 			use:enhance={saves({ reset: true })}
-			class="mt-6 flex flex-wrap items-end gap-3"
+			class="mt-6 mb-5 flex flex-wrap items-end gap-x-3 gap-y-5"
 		>
 			<TextField
 				label="Into the basket"
@@ -118,7 +118,7 @@
 			<TextField label="First page" name="first" inputmode="numeric" look="!w-20" {failure} />
 			<TextField label="Last page" name="last" inputmode="numeric" look="!w-20" {failure} />
 			<TextField label="A day" name="aDay" inputmode="numeric" value="1" look="!w-16" {failure} />
-			<DateField label="First page on" name="since" value="" {failure} />
+			<DateField label="First page on" name="since" value="" class="-mb-5.5" {failure} />
 			<Button type="submit" look="main">Add</Button>
 		</form>
 
@@ -149,13 +149,14 @@
 				method="post"
 				action="?/settings"
 				use:enhance={saves()}
-				class="mt-2 flex flex-wrap items-end gap-4"
+				class="mt-2 mb-5 flex flex-wrap items-end gap-x-4 gap-y-6"
 			>
 				<Weekdays legend="Basket days" chosen={data.setOut.basketDays} />
 				<DateField
 					label="The first child chooses on"
 					name="since"
 					value={data.setOut.basketSince ?? ''}
+					class="-mb-5.5"
 					{failure}
 				/>
 				<TextField

@@ -4,14 +4,16 @@ import { planShelf } from '$core/setout/index.ts';
 import { undo } from '../../history/changes.ts';
 import { addPlace } from '../../stores/house/places.ts';
 import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
-import { addWords, setWall } from '../../stores/setout/wall.ts';
+import { mergeLessons } from '../../stores/plan/lessons.ts';
+import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { basketView } from './basket.ts';
 import { ledgeView } from './ledge.ts';
 import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
-import { wallView, wordsTyped } from './wall.ts';
+import { matchesOf, piecesOf } from './trays.ts';
+import { wallOn, wallView, wordsTyped } from './wall.ts';
 
 const WEEK = '2027-01-18';
 
@@ -153,7 +155,8 @@ describe('the wall', () => {
 		const { now } = await mapsHouse();
 		const { situation, run } = await now();
 		const view = wallView(situation, run, null);
-		// By hand: 90 × 60 cm hold six by five cards of 14 × 10.8 cm; the words of lesson 12 make 31.
+		// By hand: 120 × 60 cm hold eight by five cards of 14 × 10.8 cm, of which the chart takes two by five; the words
+		// of lesson 12 make 31.
 		expect(view.layout!.room).toBe(30);
 		expect(view.sentence).toBe('Full with lesson 12 on Thu, Feb 25: take down view.');
 		expect(wallView(situation, run, 12).hanging.map((one) => one.text)).toEqual(
@@ -210,6 +213,87 @@ describe('the wall', () => {
 	});
 });
 
+describe('posters on the wall', () => {
+	const poster = { title: 'World map', lesson_id: null, resource_id: null, hidden_until: null };
+	it('hold their places, leave the cards the rest, and are named where there is no room', async () => {
+		const { store, now, does } = await mapsHouse();
+		const before = await allRows(store);
+		await does((trx, at) => addPoster(trx, at.run.row.id, { ...poster, width_mm: 430, height_mm: 226 }));
+		const { situation, run } = await now();
+		const view = wallView(situation, run, 0);
+		// Three columns by two rows more: 24 of 40 places are left to the cards.
+		expect(view.layout!.room).toBe(24);
+		const [map, chart] = view.posters;
+		expect(map).toMatchObject({ title: 'World map', lesson: 1, isUp: true });
+		// The chart of lesson 5 does not hang with lesson 1 yet, but its place is kept.
+		expect(chart).toMatchObject({ title: 'Compass rose chart', lesson: 5, isUp: false });
+		expect(wallView(situation, run, 4).posters[1].isUp).toBe(true);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+		await does((trx, at) =>
+			addPoster(trx, at.run.row.id, { ...poster, title: 'Long river', width_mm: 1300, height_mm: 100 })
+		);
+		const after = await now();
+		expect(wallView(after.situation, after.run, 0).sentence).toBe(
+			'No room for Long river. Hang it elsewhere, or take a larger board.'
+		);
+	});
+	it('what is done at the wall before a lesson, on the day of its first session only', async () => {
+		const { now, does } = await mapsHouse();
+		await does(async (trx, { situation, run }) => {
+			const globe = situation.snapshot.wallWords.find((one) => one.text === 'globe')!;
+			await updateWord(trx, run.row.id, globe.id, { hidden_until: '2027-01-26' });
+			await addPoster(trx, run.row.id, {
+				...poster,
+				lesson_id: run.lessons[5].lesson.id,
+				width_mm: 140,
+				height_mm: 108
+			});
+		});
+		const { situation, run } = await now();
+		const said = wallOn(situation, run, run.lessons[5], '2027-01-26').map((one) => one.text);
+		expect(said).toEqual(['Put up hemisphere and projection', 'Hang World map', 'Show globe']);
+		expect(wallOn(situation, run, run.lessons[5], '2027-01-27')).toEqual([]);
+		// With lesson 12 the oldest card makes room, as the page says.
+		const twelve = run.lessons[11];
+		expect(wallOn(situation, run, twelve, twelve.dates[0])[0].text).toMatch(/^Take down view/);
+	});
+	it('go with their lesson when two are taught together, and stay when theirs is gone', async () => {
+		const { now, does } = await mapsHouse();
+		const { run } = await now();
+		const [first, second] = [run.lessons[3].lesson.id, run.lessons[4].lesson.id];
+		await does((trx) => mergeLessons(trx, first, second));
+		expect((await now()).situation.snapshot.wallPosters[0].lesson_id).toBe(first);
+	});
+});
+
+describe('objects that match cards', () => {
+	it('make the pieces to count, say what the house has, print a card each, and go onto the supply list once', async () => {
+		const { now, does } = await mapsHouse();
+		const { situation } = await now();
+		const tray = situation.snapshot.trays.find((one) => one.title === 'Land and water sort')!;
+		await does((trx) => updateTray(trx, tray.id, { matches: ['globe', 'glass pebble'], pieces: null }));
+		const after = (await now()).situation;
+		const row = after.snapshot.trays.find((one) => one.id === tray.id)!;
+		expect(piecesOf(row)).toBe(4);
+		expect(piecesOf({ ...row, pieces: 20 })).toBe(20);
+		expect(matchesOf(after, row)).toEqual([
+			{ name: 'globe', where: 'School room › window shelf' },
+			{ name: 'glass pebble', where: null }
+		]);
+		const words = trayCards(after, [tray.id]).sheets.flatMap((sheet) =>
+			JSON.stringify(sheet).match(/globe|glass pebble|Count 4 pieces back in/g)
+		);
+		expect(new Set(words)).toEqual(new Set(['globe', 'glass pebble', 'Count 4 pieces back in']));
+		expect(await does((trx, at) => listFilling(trx, at.situation, tray.id))).toMatch(
+			/^2 things on the supply list/
+		);
+		await expect(does((trx, at) => listFilling(trx, at.situation, tray.id))).rejects.toThrow(
+			'on the supply list already'
+		);
+	});
+});
+
 describe('the morning basket', () => {
 	it('of January: minutes, pages and whose turn it is, worked by hand', async () => {
 		const { now } = await mapsHouse();
@@ -217,11 +301,11 @@ describe('the morning basket', () => {
 		const view = basketView(situation, '2027-01-22');
 		expect(view.sentence).toBe('17 minutes in 6 parts.');
 		expect(view.parts.find((one) => one.title === 'A Place for Every Day')!.pages).toBe('page 22');
-		// From Jan 11 four pages each basket day; Jan 14 and 18 are off, so Jan 22 is the eighth: 41 + 7 × 4 = 69.
-		expect(view.parts.find((one) => one.title.startsWith('Winter'))!.pages).toBe('pages 69 to 72');
+		// From Jan 11 four pages each basket day; Jan 14 and 18 are off, so Jan 22 is the eighth: 1 + 7 × 4 = 29.
+		expect(view.parts.find((one) => one.title.startsWith('Picture'))!.pages).toBe('pages 29 to 32');
 		// Turns from Jan 5 on: eleven basket days before Jan 22, so the third of three.
 		expect(view.chooser).toBe('Tamsin');
-		expect(basketView(situation, '2027-02-02').parts.some((one) => one.title.startsWith('Winter'))).toBe(
+		expect(basketView(situation, '2027-02-02').parts.some((one) => one.title.startsWith('Picture'))).toBe(
 			false
 		);
 	});

@@ -6,7 +6,7 @@ import { byId } from '../../snapshot/snapshot.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { printsOf } from '../readiness/streams/prints.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { standingIn } from '../setout/shelf.ts';
+import { daysOnly, standingIn } from '../setout/shelf.ts';
 import { isDangerous } from '../setout/trays.ts';
 import { type DayEntry, lessonsOn, minutesOf, timesOn } from './day-entries.ts';
 
@@ -55,6 +55,15 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 				]
 			: [];
 	});
+	const only = daysOnly(now, week)
+		.filter((one) => one.day === day)
+		.flatMap((one) => one.trays)
+		.filter(
+			(tray) =>
+				(tray.children === null || parsed(tray.children).includes(person.id)) &&
+				!isDangerousFor(now, tray, person, day)
+		)
+		.map((tray) => entry(`tray-${tray.id}`, tray.title, taskOf(tray, person) ?? 'at the table', 'tray'));
 	const tasks = snapshot.tasks
 		.filter(
 			(one) => one.person_id === person.id && lessons.some(({ lesson }) => lesson.lesson.id === one.lesson_id)
@@ -86,7 +95,8 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 		),
 		...tasks,
 		...copies,
-		...shelf
+		...shelf,
+		...only
 	];
 	const times = timesOn(
 		now,

@@ -55,9 +55,11 @@ export const minutesOf = ({ lesson }: LessonSituation): number => lesson.minutes
 export function timesOn(now: Situation, minutes: readonly number[]): string[] {
 	const { dayStart } = setOutOf(now);
 	if (dayStart === null) return minutes.map(() => '');
-	return timesFrom(dayStart, minutes).map((time) =>
-		time === null ? '' : clockFace(time, now.snapshot.household.measures)
-	);
+	// Children read times in steps of five minutes.
+	return timesFrom(
+		dayStart,
+		minutes.map((one) => Math.ceil(one / 5) * 5)
+	).map((time) => (time === null ? '' : clockFace(time, now.snapshot.household.measures)));
 }
 
 /** On the first school day of a week what comes and goes; on every day what stands there for its lesson. */

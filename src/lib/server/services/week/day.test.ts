@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { undo } from '../../history/changes.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
-import { moveTray } from '../setout/shelf.ts';
+import { ledgeView } from '../setout/ledge.ts';
+import { daysOnly, moveTray, shelfView } from '../setout/shelf.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
-import { updateTray } from '../../stores/setout/trays.ts';
+import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { awaySet, dayAhead, readyFor, weekView } from './week.ts';
 import { childDay } from './child-day.ts';
 import { checkOff, dayView } from './day.ts';
@@ -155,5 +156,68 @@ describe('a day', () => {
 		expect(JSON.parse(needles.lessons as unknown as string)).toEqual([first]);
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+});
+
+describe('mornings without a toddler', () => {
+	it('what is safe on no board comes out on those days, on the sheet and on the page of who it is for', async () => {
+		const { now, does } = await mapsHouse();
+		await does(async (trx, { situation }) => {
+			const { snapshot } = situation;
+			const idOf = (name: string) => snapshot.people.find((one) => one.name === name)!.id;
+			const sewing = snapshot.trays.find((one) => one.title === 'Sew a coastline')!;
+			// Higher than the top board leaves free, so that no board out of reach takes it.
+			await updateTray(trx, sewing.id, { high_mm: 390, children: [idOf('Perrin')] });
+			await setWeek(trx, '2027-01-25', []);
+			await setSetOut(trx, JSON.parse(snapshot.household.set_out as unknown as string), {
+				away: { [idOf('Tamsin')]: [4] }
+			});
+		});
+		const { situation } = await now();
+		const only = daysOnly(situation, '2027-01-25');
+		expect(only.map((one) => [one.day, one.trays.map((tray) => tray.title), one.without])).toEqual([
+			['2027-01-28', ['Sew a coastline'], 'Tamsin']
+		]);
+		expect(shelfView(situation, '2027-01-25').trays.find((one) => one.title === 'Sew a coastline')!.why).toBe(
+			'out on Thursday only, while Tamsin is away; put it away before then'
+		);
+		const sheet = (day: string) =>
+			dayView(situation, day)
+				.groups.flatMap((one) => one.entries)
+				.map((one) => one.text);
+		expect(sheet('2027-01-28')).toContain('At the table, while Tamsin is away: Sew a coastline');
+		expect(sheet('2027-01-26').join()).not.toContain('Sew a coastline');
+		const dayOf = (name: string) =>
+			childDay(
+				situation,
+				situation.snapshot.people.find((one) => one.name === name)!,
+				'2027-01-28'
+			).entries.map((one) => one.text);
+		expect(dayOf('Perrin')).toContain('Sew a coastline');
+		expect(dayOf('Tamsin')).not.toContain('Sew a coastline');
+	});
+});
+
+describe('the book ledge and the reading corner', () => {
+	it('what finds no room on the ledge goes to the corner, with where to get it', async () => {
+		const { now, does } = await mapsHouse();
+		const all = ledgeView((await now()).situation, '2027-01-26');
+		expect(all.left).toEqual([]);
+		expect(all.corner).toBeNull();
+		await does(async (trx, { situation }) => {
+			const corner = situation.snapshot.places.find((one) => one.name === 'window shelf')!;
+			await setSetOut(trx, JSON.parse(situation.snapshot.household.set_out as unknown as string), {
+				ledge: all.books[0].width + 1,
+				corner: corner.id
+			});
+		});
+		const { situation } = await now();
+		const view = ledgeView(situation, '2027-01-26');
+		expect(view.books.map((one) => one.title)).toEqual([all.books[0].title]);
+		expect(view.corner!.name).toBe('window shelf');
+		expect(view.corner!.books.map((one) => one.title)).toEqual(all.books.slice(1).map((one) => one.title));
+		expect(view.sentence).toMatch(/go to the reading corner/);
+		const sheet = dayView(situation, '2027-01-25').groups.find((one) => one.name === 'Books to set out')!;
+		expect(sheet.entries.map((one) => one.text)).toEqual(['Book ledge: 1 book', 'window shelf: 1 book']);
 	});
 });
