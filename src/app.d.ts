@@ -1,5 +1,11 @@
+import type { IncomingMessage } from 'node:http';
+
 declare global {
 	namespace App {
+		/** What the server that runs it adds to a request; there is none while it is developed. */
+		interface Platform {
+			req: IncomingMessage;
+		}
 		interface Error {
 			message: string;
 			/** What to tell when asking for help. */

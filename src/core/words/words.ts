@@ -3,9 +3,16 @@ import { dimensionOf, numberText, unitText, type Exact, type Unit } from '../mea
 import { nameForCount } from '../naming/index.ts';
 import type { Verdict } from '../readiness/index.ts';
 
+/** What is one, though its name says two. */
+const PAIRS = /\b(?:scissors|tweezers|tongs|pliers|goggles|binoculars|headphones|shears|clippers)$/;
+
 /** "6 oranges", "375 g flour", "2 rolls of masking tape": an amount of a thing as one would say it. */
 export function thingText(amount: Exact, unit: Unit, name: string): string {
-	if (unit === 'each') return `${numberText(amount)} ${nameForCount(name, amount.valueOf())}`;
+	if (unit === 'each') {
+		if (PAIRS.test(name))
+			return `${numberText(amount)} ${amount.compare(1) > 0 ? 'pairs' : 'pair'} of ${name}`;
+		return `${numberText(amount)} ${nameForCount(name, amount.valueOf())}`;
+	}
 	const of =
 		/^(sheet|roll|pack|box|bag|bottle|can|jar|tube|stick|ball|spool|bunch|pinch|drop|handful|pair|dozen)$/.test(
 			unit

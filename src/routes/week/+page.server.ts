@@ -4,6 +4,7 @@ import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { FOR_GOOD } from '$lib/server/history/changes.ts';
+import { houseAddress } from '$lib/server/requests/own-address.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { checkbox, day, dayAsked, id } from '$lib/server/schemas/fields.ts';
@@ -12,7 +13,8 @@ import { awaySet, dayAhead, weekView } from '$lib/server/services/week/week.ts';
 import { setChildLinks, tickDay } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ url }) => {
+export const load: PageServerLoad = async (event) => {
+	const { url } = event;
 	const now = await situation();
 	const links = parsed(now.snapshot.household.child_links);
 	const unit = now.runs.find((one) => String(one.row.id) === url.searchParams.get('unit')) ?? null;
@@ -30,7 +32,7 @@ export const load: PageServerLoad = async ({ url }) => {
 			.map((one) => ({
 				id: one.id,
 				name: one.name,
-				href: links[one.id] ? `${url.origin}/for/${links[one.id]}` : null
+				href: links[one.id] ? `${houseAddress(event)}/for/${links[one.id]}` : null
 			}))
 	};
 };

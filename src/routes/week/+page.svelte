@@ -26,6 +26,9 @@
 			</p>
 		</div>
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">{week.sentence}</p>
+		{#if week.hint}<p class="mt-2">
+				<Button href={week.hint.href} look="main">{week.hint.text}</Button>
+			</p>{/if}
 		{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 		{#if data.units.length > 1}
 			<p class="no-print mt-2 flex flex-wrap gap-x-4 text-sm">

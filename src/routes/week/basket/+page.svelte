@@ -103,7 +103,7 @@
 				class="min-w-56 flex-1"
 			/>
 			<SelectField label="It" name="kind" options={KINDS} value="stays" {failure} />
-			<TextField label="Minutes" name="minutes" inputmode="numeric" value="3" look="!w-20" {failure} />
+			<TextField label="Minutes" name="minutes" inputmode="numeric" placeholder="3" look="!w-20" {failure} />
 			<SelectField
 				label="Pages"
 				name="by"
@@ -117,7 +117,7 @@
 			/>
 			<TextField label="First page" name="first" inputmode="numeric" look="!w-20" {failure} />
 			<TextField label="Last page" name="last" inputmode="numeric" look="!w-20" {failure} />
-			<TextField label="A day" name="aDay" inputmode="numeric" value="1" look="!w-16" {failure} />
+			<TextField label="A day" name="aDay" inputmode="numeric" placeholder="1" look="!w-16" {failure} />
 			<DateField label="First page on" name="since" value="" class="-mb-5.5" {failure} />
 			<Button type="submit" look="main">Add</Button>
 		</form>

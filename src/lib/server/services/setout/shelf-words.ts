@@ -45,6 +45,9 @@ export function whyOf(
 	if (board) {
 		const small = children.filter((one) => one.isUnderThree);
 		if (inDangerAt(board, children).length && tray.isDangerous) return '';
+		const isForSmall = tray.children.every((id) => small.some((one) => one.id === id));
+		if (tray.isDangerous && small.length && isForSmall && tray.children.length)
+			return `handed down, with you beside ${listText(small.filter((one) => tray.children.includes(one.id)).map((one) => one.name))}; at ${mm(board.high)}, out of reach`;
 		if (tray.isDangerous && small.length)
 			return `at ${mm(board.high)}, out of reach of ${listText(small.map((one) => `${one.name} (${mm(one.most)})`))}`;
 		const own = children.filter((one) => one.uses && tray.children.includes(one.id));

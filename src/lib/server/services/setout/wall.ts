@@ -124,6 +124,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const total = own.length;
 	const room = layout?.room ?? 0;
 	const resources = rowsById(snapshot.resources);
+	const placed = (id: number | null) => (id === null ? '' : placePath(snapshot.places, id));
 	const homeless = problem ? [] : posters.filter((one) => !spots.has(String(one.row.id)));
 	return {
 		sentence: problem
@@ -159,7 +160,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 				hiddenUntil: row.hidden_until,
 				isUp: comes <= at,
 				isHidden: isHidden(row, lessons[at]?.dates[0] ?? null),
-				where: placePath(snapshot.places, resources.get(row.resource_id ?? 0)?.place_id ?? null)
+				where: placed(resources.get(row.resource_id ?? 0)?.place_id ?? null)
 			};
 		}),
 		toHang: postersOf(now, run),

@@ -62,7 +62,16 @@ export function timesOn(now: Situation, minutes: readonly number[]): string[] {
 	).map((time) => (time === null ? '' : clockFace(time, now.snapshot.household.measures)));
 }
 
-/** On the first school day of a week what comes and goes; on every day what stands there for its lesson. */
+/** The first day of a week that has a lesson or a basket; in a week without one its first day. */
+function firstDayOf(now: Situation, week: Day): Day {
+	for (let at = 0; at < 7; at++) {
+		const day = addDays(week, at);
+		if (lessonsOn(now, day).length > 0 || hasBasket(now, day)) return day;
+	}
+	return week;
+}
+
+/** On the first school day of a week what comes and goes; on any day what comes out for that day alone. */
 export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 	const week = startOfWeek(day, now.snapshot.household.week_start);
 	const only = daysOnly(now, week)
@@ -81,7 +90,7 @@ export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] 
 	const trays = byId(now.snapshot.trays);
 	const before = new Set(standingIn(now, addDays(week, -7)).map((one) => one.tray_id));
 	const isOut = new Set(standing.map((one) => one.tray_id));
-	if (day !== week) return only;
+	if (day !== firstDayOf(now, week)) return only;
 	const comes = standing
 		.filter((one) => !before.has(one.tray_id))
 		.map((one) => {
@@ -119,7 +128,7 @@ export const wallEntries = (now: Situation, { run, lesson }: LessonOn, day: Day,
 
 /** On the first day of a week: which books stand on the ledge, and which go to the reading corner. */
 export function bookEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
-	if (day !== startOfWeek(day, now.snapshot.household.week_start)) return [];
+	if (day !== firstDayOf(now, startOfWeek(day, now.snapshot.household.week_start))) return [];
 	const { length, books, corner } = ledgeView(now, day);
 	return [
 		...(length === null || books.length === 0

@@ -13,6 +13,8 @@ export type WeekView = {
 	readonly week: Day;
 	readonly title: string;
 	readonly sentence: string;
+	/** Where a house without days for its lessons goes on. */
+	readonly hint: { readonly text: string; readonly href: string } | null;
 	readonly before: Day;
 	readonly after: Day;
 	readonly days: readonly DayView[];
@@ -32,10 +34,20 @@ export function weekView(now: Situation, day: Day, run: RunSituation | null = nu
 		sentence: lessons
 			? `${counted(lessons, 'lesson')} this week.${open ? ` ${weekdayName(weekdayOf(open.day), 'long')}: ${open.sentence.charAt(0).toLowerCase()}${open.sentence.slice(1)}` : ' All of it is ready.'}`
 			: 'No lessons this week.',
+		hint: lessons ? null : hintFor(now, run),
 		before: addDays(week, -7),
 		after: addDays(week, 7),
 		days
 	};
+}
+
+function hintFor(now: Situation, run: RunSituation | null): WeekView['hint'] {
+	const runs = run ? [run] : now.runs.filter((one) => one.row.state !== 'put away');
+	if (runs.length === 0) return { text: 'Start with a unit and its lessons', href: '/units' };
+	const isDated = runs.some((one) => one.lessons.some((lesson) => lesson.dates.length > 0));
+	return isDated
+		? null
+		: { text: `Give ${runs[0].unit.name} its days`, href: `/units/${runs[0].row.id}/plan` };
 }
 
 /** The day from which one looks ahead: today, or the next week's first day where this week holds nothing more. */
