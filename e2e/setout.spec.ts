@@ -87,6 +87,7 @@ test('a child’s page shows its own things, is checked off, and ends with its l
 	await page.getByRole('button', { name: 'Make a page for Perrin' }).click();
 	const link = page.getByRole('link', { name: /\/for\// });
 	const address = (await link.getAttribute('href'))!;
+	expect(address).toMatch(/^http:/);
 	await open(page, new URL(address).pathname);
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Perrin');
 	await expectAccessible(page);

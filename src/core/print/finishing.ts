@@ -33,6 +33,8 @@ export type Finishing = {
 };
 
 /** Seconds as minutes, rounded up to a half. */
+export type FilmOrder = 'laminate first' | 'cut first';
+
 const minutesOf = (seconds: number) => Math.ceil(seconds / 30) / 2;
 
 /**
@@ -40,7 +42,7 @@ const minutesOf = (seconds: number) => Math.ceil(seconds / 30) / 2;
  * go under the trimmer at once, but each piece wants a sealed edge of film, so that more pouches are needed and each
  * is cut once more.
  */
-export function finishing(print: ToFinish, order: 'laminate first' | 'cut first'): Finishing {
+export function finishing(print: ToFinish, order: FilmOrder): Finishing {
 	const { sheets, rows, columns } = print;
 	const pieces = rows * columns;
 	const isLaminated = print.finish === 'pouch';

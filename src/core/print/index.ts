@@ -13,7 +13,7 @@ export {
 	type PrintRunInput,
 	type ShopPrices
 } from './cost.ts';
-export { finishing, type Finishing, type ToFinish } from './finishing.ts';
+export { finishing, type FilmOrder, type Finishing, type ToFinish } from './finishing.ts';
 export { booklet, cards, type Flip } from './imposition.ts';
 export {
 	CHOICES,

@@ -1,5 +1,6 @@
 import type { Stock } from '../reference/index.ts';
 import type { HomePrices, ShopPrices } from './cost.ts';
+import type { FilmOrder } from './finishing.ts';
 import type { Flip } from './imposition.ts';
 import { USUAL_PRINT_HABITS, type PrintHabits } from './judge.ts';
 
@@ -13,6 +14,8 @@ export type Printing = PrintHabits & {
 	/** What stays white along each edge, mm. */
 	readonly edge: number;
 	readonly slips: boolean;
+	/** What is laminated and cut: whole sheets first, or the pieces, with film sealed around each. */
+	readonly film: FilmOrder;
 	/** The largest file that is taken, MB. */
 	readonly most: number;
 	readonly home: HomePrices;
@@ -36,6 +39,7 @@ export const USUAL_PRINTING: Printing = {
 	reversed: true,
 	edge: 6,
 	slips: true,
+	film: 'laminate first',
 	most: 300,
 	home: { paper: PAPER_CENTS, colourSide: 9, greySide: 2.5, pouch: 14 },
 	shop: { colourSide: 18, greySide: 9, stockExtra: { cover65: 15 }, pouch: 190 }

@@ -23,7 +23,7 @@ const cents = Joi.number().min(0).max(100_000).empty('').allow(null).default(nul
 	'number.max': 'That price looks too big. Enter cents'
 });
 
-type PrintingForm = Pick<Printing, 'laminating' | 'copying' | 'guide' | 'duplex' | 'flip'> & {
+type PrintingForm = Pick<Printing, 'laminating' | 'film' | 'copying' | 'guide' | 'duplex' | 'flip'> & {
 	reversed: boolean;
 	slips: boolean;
 	edge: number;
@@ -38,6 +38,7 @@ type PrintingForm = Pick<Printing, 'laminating' | 'copying' | 'guide' | 'duplex'
 
 const schema = Joi.object<PrintingForm>({
 	laminating: Joi.string().valid('handled', 'nearly all').required(),
+	film: Joi.string().valid('laminate first', 'cut first').required(),
 	copying: Joi.string().valid('ahead', 'from the master').required(),
 	guide: Joi.string().valid('screen', 'bound').required(),
 	duplex: Joi.string().valid('itself', 'by hand').required(),
@@ -78,6 +79,7 @@ export const actions: Actions = {
 		handleForm(event, schema, 'Printing changed', async ({ trx }, form) => {
 			await setPrinting(trx, {
 				laminating: form.laminating,
+				film: form.film,
 				copying: form.copying,
 				guide: form.guide,
 				duplex: form.duplex,

@@ -125,6 +125,16 @@
 						hint="the first is usual: it costs less and can still be recycled"
 					/>
 					<SelectField
+						label="Cards with film"
+						name="film"
+						options={[
+							{ value: 'laminate first', label: 'laminate the sheet, then cut' },
+							{ value: 'cut first', label: 'cut first, film sealed around each card' }
+						]}
+						value={printing.film}
+						hint="the first is usual: fewer pouches and minutes; the second keeps out spills"
+					/>
+					<SelectField
 						label="Copies"
 						name="copying"
 						options={[

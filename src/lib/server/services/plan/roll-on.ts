@@ -33,9 +33,9 @@ export function missedPreview(situation: Situation, run: number, day: Day): Move
 	return blockedPreview(situation, [{ run, from: day, to: day }])[0] ?? null;
 }
 
-/** Blocks the missed day: its lesson and all that follow roll on. Answers the day in words. */
-export async function rollOn(trx: Trx, run: number, day: Day): Promise<string> {
-	await addBlocked(trx, run, day, day, 'missed');
+/** Blocks a day that was missed, or will be: its lesson and all that follow roll on. Answers the day in words. */
+export async function rollOn(trx: Trx, run: number, day: Day, reason = 'missed'): Promise<string> {
+	await addBlocked(trx, run, day, day, reason);
 	return dayText(day);
 }
 

@@ -11,6 +11,7 @@ import {
 	type Rate,
 	type Work
 } from '$core/prepare/index.ts';
+import { printingOf } from '$core/print/index.ts';
 import { capital, counted, listText, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -140,6 +141,11 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 	return [...byLesson].flatMap(([lesson, own]) => jobsOfLesson(snapshot, run, lesson, own));
 }
 
+/** Work in its order where pieces are cut before they are laminated. */
+const CUT_FIRST: readonly Work[] = WORK.flatMap((work) =>
+	work === 'laminate' ? (['cut', 'laminate'] as const) : work === 'cut' ? [] : [work]
+);
+
 function jobsOfLesson(
 	snapshot: Snapshot,
 	run: RunSituation,
@@ -148,7 +154,9 @@ function jobsOfLesson(
 ): Job[] {
 	const rates = ratesOf(snapshot);
 	const done: string[] = [];
-	return WORK.flatMap((work): Job[] => {
+	const { film } = printingOf(parsed(snapshot.household.printing));
+	const order = film === 'cut first' ? CUT_FIRST : WORK;
+	return order.flatMap((work): Job[] => {
 		const own = parts.filter((part) => part.work === work);
 		if (own.length === 0) return [];
 		const id = `${run.row.id}/${lesson?.lesson.id ?? 'unit'}/${work}`;

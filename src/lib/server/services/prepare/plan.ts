@@ -1,4 +1,5 @@
-import { clockText, addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { addDays, clockText, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	BAR_TEXT,
@@ -93,6 +94,8 @@ export type JobView = {
 	readonly own: number | null;
 	/** Late, and could be left without its film. */
 	readonly canBare: boolean;
+	/** Late: the lesson that could begin a lesson day later, and its day now. */
+	readonly later: { readonly lesson: number; readonly run: number; readonly day: Day } | null;
 };
 
 export type SittingView = {
@@ -134,13 +137,19 @@ export function jobView(now: Situation, job: Job): JobView {
 		isLate,
 		instead: isLate ? insteadOf(now, job) : [],
 		own: job.id.startsWith('own-') ? Number(job.id.slice(4)) : null,
-		canBare: isLate && job.work === 'laminate'
+		canBare: isLate && job.work === 'laminate',
+		later: isLate ? laterOf(now, job) : null
 	};
+}
+
+function laterOf({ today }: Situation, { lesson, run }: Job): JobView['later'] {
+	const day = lesson?.dates[0];
+	return lesson && day && day >= today ? { lesson: lesson.number, run: run.row.id, day } : null;
 }
 
 /** What a parent can do about a job that would be late. */
 function insteadOf(now: Situation, job: Job): string[] {
-	const helper = job.run.participants.find((one) => one.born !== null && yearsOn(one.born, now.today) >= 9);
+	const helper = job.run.participants.find((one) => (yearsOld(one.born, now.today) ?? 0) >= 9);
 	const ready = now.snapshot.printSources.some(
 		(one) => one.run_id === job.run.row.id && one.ready_cents !== null
 	);
@@ -149,13 +158,9 @@ function insteadOf(now: Situation, job: Job): string[] {
 		job.work === 'cut' && helper ? `${helper.name} can cut with scissors` : '',
 		job.work === 'print' || job.work === 'print color' ? 'have it printed at the copy store' : '',
 		ready && job.prints.length ? 'buy the set ready-made' : '',
-		'a free evening today',
-		job.lesson ? `start lesson ${job.lesson.number} a lesson day later` : ''
+		'a free evening today'
 	].filter(Boolean);
 }
-
-const yearsOn = (born: Day, today: Day) =>
-	Number(today.slice(0, 4)) - Number(born.slice(0, 4)) - (today.slice(5) < born.slice(5) ? 1 : 0);
 
 /** Whole minutes of jobs with what is set up for them, as they are done at one sitting. */
 export function minutesTogether(jobs: readonly Job[]): number {

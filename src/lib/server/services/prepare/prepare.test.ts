@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { prep } from '$core/prepare/index.ts';
 import { undo } from '../../history/changes.ts';
+import { setPrinting } from '../../stores/house/household.ts';
 import { addOwnJob } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
@@ -8,10 +9,12 @@ import { moveCopies } from '../print/copies.ts';
 import { icalOf } from '../plan/calendar-file.ts';
 import { copyState, printKey } from '../readiness/streams/prints.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
-import { jobsOf, ratesOf } from './jobs.ts';
+import { rollOn } from '../plan/roll-on.ts';
+import { jobsOf, ratesOf, type Job } from './jobs.ts';
 import {
 	acceptPlan,
 	freeEvening,
+	jobView,
 	longDayFor,
 	minutesTogether,
 	openSittings,
@@ -211,6 +214,46 @@ describe('preparing', () => {
 			).toBe(false);
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+	it('with cards cut before they are laminated, cutting comes first, and takes other cuts', async () => {
+		const { store, does, now } = await house();
+		const before = await allRows(store);
+		const cuts = (jobs: readonly Job[]) =>
+			jobs.filter((job) => job.work === 'cut').reduce((sum, job) => sum + job.count, 0);
+		const first = jobsOf((await now()).situation);
+		await does((trx) => setPrinting(trx, { film: 'cut first' }));
+		const after = jobsOf((await now()).situation);
+		expect(cuts(after)).not.toBe(cuts(first));
+		const both = after.filter(
+			(job) =>
+				job.work === 'laminate' &&
+				after.some((other) => other.work === 'cut' && other.run === job.run && other.lesson === job.lesson)
+		);
+		expect(both.length).toBeGreaterThan(0);
+		for (const job of both) {
+			const cut = after.find(
+				(other) => other.work === 'cut' && other.run === job.run && other.lesson === job.lesson
+			)!;
+			expect(job.after).toContain(cut.id);
+			expect(cut.after).not.toContain(job.id);
+		}
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+	});
+	it('a late job’s lesson can begin a lesson day later: then it has its time', async () => {
+		const { does, now } = await house();
+		// The evening before, what lesson 8 takes is late: it was to be ready on Sunday.
+		const { situation } = await now();
+		const on = { ...situation, today: '2027-02-01' };
+		const late = jobsOf(on).find((job) => jobView(on, job).later !== null)!;
+		const { later } = jobView(on, late);
+		expect(later).toEqual({ lesson: late.lesson!.number, run: late.run.row.id, day: late.lesson!.dates[0] });
+		await does((trx) => rollOn(trx, later!.run, later!.day, 'not ready yet'));
+		const after = (await now()).situation;
+		const lesson = after.runs
+			.find((one) => one.row.id === later!.run)!
+			.lessons.find((one) => one.number === later!.lesson)!;
+		expect(lesson.dates[0] > later!.day).toBe(true);
 	});
 	it('a long day is the Saturday before the busiest month, as long as it takes; none where one is planned', async () => {
 		const { does, now } = await house();

@@ -5,6 +5,7 @@ import {
 	pageNumbersText,
 	ROLE_TEXT,
 	runText,
+	type FilmOrder,
 	type Judged,
 	type Role
 } from '$core/print/index.ts';
@@ -233,7 +234,7 @@ function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => 
 		fromBook: row.from_book === 1,
 		optional: row.optional === 1,
 		note: row.note,
-		finishing: finishingText(print),
+		finishing: finishingText(print, printingIn(now.snapshot).film),
 		copies: print.copies.map(({ child }) => {
 			const key = printKey(print, child?.id ?? null);
 			const state = stateOf(key);
@@ -247,7 +248,12 @@ function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => 
 	};
 }
 
-function finishingText({ finish, sealed }: PrintSituation): string[] {
+const IN_ORDER: Readonly<Record<FilmOrder, string>> = {
+	'laminate first': 'laminate, then cut',
+	'cut first': 'cut, then laminate, so that each edge is sealed'
+};
+
+function finishingText({ finish, otherwise }: PrintSituation, film: FilmOrder): string[] {
 	if (finish.minutes === 0) return [];
 	const said = ({ pouches, cuts, minutes }: PrintSituation['finish']) =>
 		[
@@ -259,8 +265,8 @@ function finishingText({ finish, sealed }: PrintSituation): string[] {
 			.join(', ');
 	if (finish.pouches === 0 || finish.cuts === 0) return [said(finish)];
 	return [
-		`laminate, then cut: ${said(finish)}`,
-		`cut, then laminate, so that each edge is sealed: ${said(sealed)}`
+		`${IN_ORDER[film]}: ${said(finish)}`,
+		`or ${IN_ORDER[film === 'cut first' ? 'laminate first' : 'cut first']}: ${said(otherwise)}`
 	];
 }
 

@@ -6,7 +6,8 @@ import { counted } from '$core/words/index.ts';
 import { parsed } from '$lib/server/database/json.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { id, optionalDay, title, words } from '$lib/server/schemas/fields.ts';
+import { day, id, optionalDay, title, words } from '$lib/server/schemas/fields.ts';
+import { rollOn } from '$lib/server/services/plan/roll-on.ts';
 import { ratesOf } from '$lib/server/services/prepare/jobs.ts';
 import { acceptPlan, freeEvening, planQuestion, prepareView } from '$lib/server/services/prepare/plan.ts';
 import { finishJob, leaveBare, moveJob } from '$lib/server/services/prepare/sitting.ts';
@@ -162,6 +163,13 @@ export const actions: Actions = {
 			Joi.object<{ job: string }>({ job: Joi.string().required() }),
 			(text: string) => text,
 			({ trx, now }, form) => leaveBare(trx, now, form.job)
+		),
+	later: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ run: number; day: Day }>({ run: id.required(), day: day.required() }),
+			(when: string) => `Lessons moved; none on ${when}`,
+			({ trx }, form) => rollOn(trx, form.run, form.day, 'not ready yet')
 		),
 	own: (event) =>
 		handleForm(

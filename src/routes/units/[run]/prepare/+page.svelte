@@ -120,6 +120,18 @@
 							>
 						</form>
 					{/if}
+					{#if job.later}
+						<form method="post" action="?/later" use:enhance={saves()}>
+							<input type="hidden" name="run" value={job.later.run} />
+							<input type="hidden" name="day" value={job.later.day} />
+							<Button
+								type="submit"
+								size="small"
+								aria-label="Lesson {job.later.lesson} a day later, for {job.title}"
+								>Lesson {job.later.lesson} a day later</Button
+							>
+						</form>
+					{/if}
 					{#if job.own !== null}
 						<form method="post" action="?/removeOwn" use:enhance={saves()}>
 							<input type="hidden" name="id" value={job.own} />

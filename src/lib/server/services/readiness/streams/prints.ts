@@ -44,10 +44,10 @@ export type PrintSituation = {
 	readonly sheets: number;
 	/** Coils that each copy takes: pages of one guide are bound together. */
 	readonly coils: number;
-	/** Of all copies, laminated before cutting. */
+	/** Of all copies, in the household’s order of laminating and cutting. */
 	readonly finish: Finishing;
-	/** The same, cut first, so that the film is sealed around each piece. */
-	readonly sealed: Finishing;
+	/** The same in the other order. */
+	readonly otherwise: Finishing;
 	/** Why it is not printed, in words; null where it is. */
 	readonly off: string | null;
 };
@@ -147,8 +147,8 @@ function situationOf(
 		copies,
 		sheets,
 		coils,
-		finish: finishing(toFinish, 'laminate first'),
-		sealed: finishing(toFinish, 'cut first'),
+		finish: finishing(toFinish, printing.film),
+		otherwise: finishing(toFinish, printing.film === 'cut first' ? 'laminate first' : 'cut first'),
 		off: !judged.printed.value
 			? judged.printed.why
 			: lesson?.dropped
