@@ -27,6 +27,8 @@ const POINT = 25.4 / 72;
 /** Letters are about so wide, of their size: enough to know when a line has to be set smaller. */
 const LETTER = 0.52;
 const PADDING = 2.5;
+/** What is higher is a card and no label any more, mm. */
+const CARD_HEIGHT = 110;
 
 /** A line in the size in which it fits into a width, at most `points`, at least 5. */
 function sized(text: string, width: number, points: number): number {
@@ -109,7 +111,12 @@ export function setIn(lines: readonly string[], box: Box): Side['text'] {
 	const room = box.height - 2 * PADDING;
 	// One line large and the others small, as high as the box allows.
 	const unit = room / (1.5 + (lines.length - 1));
-	const [large, small] = [Math.min(20, (unit * 1.1) / POINT), Math.min(11, (unit * 0.8) / POINT)];
+	// A card that stands in a tray is read from where one stands, a label from near.
+	const most = box.height > CARD_HEIGHT ? { large: 24, small: 15 } : { large: 20, small: 11 };
+	const [large, small] = [
+		Math.min(most.large, (unit * 1.1) / POINT),
+		Math.min(most.small, (unit * 0.8) / POINT)
+	];
 	let y = box.y + PADDING;
 	return lines.map((text, index) => {
 		const points = sized(text, width, index === 0 ? large : small);

@@ -60,6 +60,8 @@
 		</g>
 	</svg>
 	<figcaption class="mt-1 text-sm">
-		From the side, to scale. Your own titles only; whatever else is in it takes room, too.
+		From the side, to scale, from the left: {books
+			.map((one) => `${one.title} ${lengthText(one.thick, system)}`)
+			.join(', ')}. Whatever else is in it takes room, too.
 	</figcaption>
 </figure>

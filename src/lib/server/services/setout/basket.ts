@@ -167,7 +167,7 @@ export function basketView(now: Situation, day: Day): BasketView {
 		size:
 			owned.length === 0
 				? ''
-				: `From your shelves: ${counted(owned.length, 'title')}, which take ${lengthText(Math.round(thick), measures)} and weigh about ${weightText(kg, measures)}${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
+				: `From your shelves: ${counted(owned.length, 'title')}, ${lengthText(Math.round(thick), measures)} thick and about ${weightText(kg, measures)} in all${basketSize ? `; the basket has ${lengthText(basketSize.length, measures)}` : ''}.`,
 		isFull,
 		books,
 		proposed: proposedFor(now, nextMonth),

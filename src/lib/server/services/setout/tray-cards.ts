@@ -21,7 +21,9 @@ export function trayCards(
 ): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
 	const trays = traysOf(now).filter((one) => only === null || only.includes(one.id));
 	if (trays.length === 0) throw new Refusal('No trays yet, so there are no cards.');
-	const pairs = trays.flatMap((one) => parsed(one.matches).map((name): Label => ({ lines: [name] })));
+	const pairs = trays.flatMap((one) =>
+		parsed(one.matches).map((name): Label => ({ lines: [name], even: true }))
+	);
 	const { width, height } = PAPER_SIZES[now.snapshot.household.paper];
 	const { edge } = printingOf(parsed(now.snapshot.household.printing));
 	return {
