@@ -13,12 +13,12 @@ const VIEWS = [
 	{ name: 'books', path: '/home/books?view=shelf' },
 	{ name: 'trips', path: '/lists/library' },
 	{ name: 'shops', path: '/lists/shops', answer: /the lowest possible/ },
-	{ name: 'errands-phone', path: '/lists/shops', along: true, phone: true },
 	{ name: 'gather', path: '/units/1/gather', click: /^bar magnet/ },
 	{ name: 'review', path: '/units/1/gather/paste', paste: true },
 	{ name: 'walk-phone', path: '/lists/walk', phone: true },
 	{ name: 'supplies', path: '/home/supplies' },
 	{ name: 'shelf', path: '/week/shelf' },
+	{ name: 'set-out', path: '/units/1/setout' },
 	{ name: 'day-phone', path: '/week/2027-01-26', phone: true },
 	{ name: 'sort', path: '/units/1/print/sort/1', pictures: 40 },
 	{ name: 'print-run', path: '/units/1/print', makeRuns: true },
@@ -72,7 +72,6 @@ try {
 		dark,
 		click,
 		paste,
-		along,
 		answer,
 		pictures,
 		makeRuns,
@@ -92,16 +91,6 @@ try {
 			await page.getByLabel('Supply list').fill(LIST);
 			await page.getByRole('button', { name: 'Read the list' }).click();
 			await page.getByRole('button', { name: 'Save the list' }).waitFor();
-		}
-		if (along) {
-			await page.getByRole('button', { name: 'Make my shopping list' }).click();
-			await page.waitForURL('**/lists/errands');
-			await page
-				.getByRole('button', { name: /^In the cart/ })
-				.first()
-				.waitFor();
-			// The toast of the list is over by then.
-			await page.waitForTimeout(6000);
 		}
 		if (pictures) {
 			// Suggestions are there when all pages were read.
