@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
-	import { saves } from '$lib/ui/device/submit.ts';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import WeekTabs from '$lib/ui/week/WeekTabs.svelte';
 
@@ -68,15 +67,13 @@
 		</ol>
 		<div class="no-print mt-5 flex flex-wrap gap-3">
 			<Button href="/week/{data.today}" look="main">Today’s sheet</Button>
-			<form method="post" action="?/short" use:enhance={saves()}>
-				<input type="hidden" name="day" value={data.today} />
-				<input type="hidden" name="short" value={week.days.find((one) => one.isToday)?.isShort ? '' : '1'} />
-				<Button type="submit"
-					>{week.days.find((one) => one.isToday)?.isShort
-						? 'A whole day after all'
-						: 'A short day today'}</Button
-				>
-			</form>
+			<PostButton
+				action="?/short"
+				fields={{ day: data.today, short: week.days.find((one) => one.isToday)?.isShort ? '' : '1' }}
+				>{week.days.find((one) => one.isToday)?.isShort
+					? 'A whole day after all'
+					: 'A short day today'}</PostButton
+			>
 			<Button href="/week?away">Out and about</Button>
 		</div>
 		{#if data.away}
@@ -105,16 +102,13 @@
 							<span class="min-w-0 flex-1 text-sm break-all"
 								>{#if one.href}<a href={one.href}>{one.href}</a>{/if}</span
 							>
-							<form method="post" action="?/link" use:enhance={saves()}>
-								<input type="hidden" name="person" value={one.id} />
-								<input type="hidden" name="on" value={one.href ? '' : '1'} />
-								<Button
-									type="submit"
-									size="small"
-									aria-label="{one.href ? 'Turn off the page of' : 'Make a page for'} {one.name}"
-									>{one.href ? 'Turn off' : 'Make a link'}</Button
-								>
-							</form>
+							<PostButton
+								action="?/link"
+								fields={{ person: one.id, on: one.href ? '' : '1' }}
+								size="small"
+								label="{one.href ? 'Turn off the page of' : 'Make a page for'} {one.name}"
+								>{one.href ? 'Turn off' : 'Make a link'}</PostButton
+							>
 						</li>
 					{/each}
 				</ul>

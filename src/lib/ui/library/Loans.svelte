@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { ResourceView } from '$lib/server/services/library/resource-view.ts';
 	import Button from '../button/Button.svelte';
+	import PostButton from '../button/PostButton.svelte';
 	import { saves } from '../device/submit.ts';
 	import DateField from '../field/DateField.svelte';
 	import SelectField from '../field/SelectField.svelte';
@@ -46,14 +47,12 @@
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
 				<span class="min-w-48 flex-1 {loan.state === 'back' ? 'text-ink-2' : ''}">{loan.text}</span>
 				{#each STEPS[loan.state].filter(([to]) => !row.owned || to === 'back') as [to, label] (to)}
-					<form method="post" action="?/{to}" use:enhance={saves()}>
-						<input type="hidden" name="loan" value={loan.id} />
-						<Button
-							type="submit"
-							size="small"
-							look={to === 'back' && loan.state !== 'on loan' ? 'quiet' : 'plain'}>{label}</Button
-						>
-					</form>
+					<PostButton
+						action="?/{to}"
+						fields={{ loan: loan.id }}
+						size="small"
+						look={to === 'back' && loan.state !== 'on loan' ? 'quiet' : 'plain'}>{label}</PostButton
+					>
 				{/each}
 			</li>
 		{:else}<li class="py-2 text-ink-2">{row.owned ? 'Not lent.' : 'Never borrowed.'}</li>{/each}

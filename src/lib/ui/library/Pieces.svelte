@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import type { ResourceView } from '$lib/server/services/library/resource-view.ts';
 	import Button from '../button/Button.svelte';
+	import PostButton from '../button/PostButton.svelte';
 	import { saves } from '../device/submit.ts';
 	import TextField from '../field/TextField.svelte';
 	import type { Failure } from '../field/failure.ts';
@@ -17,10 +18,9 @@
 		{#each view.pieces as one (one.id)}
 			<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
 				<span class="min-w-48 flex-1">{one.text}</span>
-				<form method="post" action="?/pieceBack" use:enhance={saves()}>
-					<input type="hidden" name="id" value={one.id} />
-					<Button type="submit" size="small" aria-label="Put back: {one.text}">Put back</Button>
-				</form>
+				<PostButton action="?/pieceBack" fields={{ id: one.id }} size="small" label="Put back: {one.text}"
+					>Put back</PostButton
+				>
 			</li>
 		{:else}<li class="py-2 text-ink-2">All pieces are in the set.</li>{/each}
 	</ul>

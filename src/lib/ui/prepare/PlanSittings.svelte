@@ -1,11 +1,10 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import { counted, durationText } from '$core/words/index.ts';
 	import type { PrepPlan } from '$core/prepare/index.ts';
 	import type { Planned, PrepQuestion } from '$lib/workers/prep.worker.ts';
 	import { Aside } from '../device/aside.svelte.ts';
-	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
+	import PostButton from '../button/PostButton.svelte';
 
 	type Props = {
 		question: PrepQuestion;
@@ -65,13 +64,12 @@
 				<li class="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
 					<span class="font-semibold">{one.name}</span>
 					<span class="flex-1 tabular-nums">{said(plan)}</span>
-					<form method="post" action="?/accept" use:enhance={saves()}>
-						<input type="hidden" name="plan" value={placed(plan)} />
-						<input type="hidden" name="habit" value={one.value} />
-						<Button type="submit" look={one.value === habit ? 'main' : 'plain'} size="small"
-							>Use this plan</Button
-						>
-					</form>
+					<PostButton
+						action="?/accept"
+						fields={{ plan: placed(plan), habit: one.value }}
+						look={one.value === habit ? 'main' : 'plain'}
+						size="small">Use this plan</PostButton
+					>
 				</li>
 			{/each}
 		</ul>

@@ -18,10 +18,11 @@
 		system === 'metric' ? { length: 200, text: '20 cm' } : { length: 203.2, text: '8 in' }
 	);
 	const side = $derived(letter * 11);
-	/** A name is cut to what its tray has room for. */
-	const shown = (title: string, along: number) => {
-		const most = Math.max(3, Math.floor((along - 10) / (letter * 0.5)));
-		return title.length > most ? `${title.slice(0, most - 1)}…` : title;
+	/** A name over its tray: a little smaller where it is long, and cut where that is not enough. */
+	const named = (title: string, along: number) => {
+		const size = Math.max(letter * 0.75, Math.min(letter, (along + 10) / (title.length * 0.5)));
+		const most = Math.max(3, Math.floor((along + 10) / (size * 0.5)));
+		return { size, text: title.length > most ? `${title.slice(0, most - 1)}…` : title };
 	};
 	const said = $derived(
 		view.boards
@@ -75,12 +76,13 @@
 					stroke-width={width / 500}
 					data-along={tray.along}
 				/>
+				{@const name = named(tray.title, tray.along)}
 				<text
 					x={tray.x + tray.along / 2}
 					y={top - board.high - tray.high - letter * 0.35}
-					font-size={letter}
+					font-size={name.size}
 					text-anchor="middle"
-					fill="currentColor">{shown(tray.title, tray.along)}</text
+					fill="currentColor">{name.text}</text
 				>
 			{/each}
 		{/each}

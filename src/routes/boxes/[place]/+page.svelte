@@ -5,6 +5,7 @@
 	import BoxDrawing from '$lib/ui/boxes/BoxDrawing.svelte';
 	import ShelfDrawing from '$lib/ui/boxes/ShelfDrawing.svelte';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
@@ -102,10 +103,12 @@
 										aria-label="Move {one.title}">move</a
 									>
 									{#if !one.id.startsWith('lot-')}
-										<form method="post" action="?/out" use:enhance={saves()}>
-											<input type="hidden" name="thing" value={one.id} />
-											<Button type="submit" size="small" aria-label="Take out {one.title}">Out</Button>
-										</form>
+										<PostButton
+											action="?/out"
+											fields={{ thing: one.id }}
+											size="small"
+											label="Take out {one.title}">Out</PostButton
+										>
 									{/if}
 								</div>
 								{#if data.moving === one.id}

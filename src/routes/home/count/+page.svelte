@@ -2,6 +2,7 @@
 	import { counted } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import EmptyState from '$lib/ui/empty/EmptyState.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import Tape from '$lib/ui/tape/Tape.svelte';
@@ -31,11 +32,11 @@
 								>{row.why}</span
 							></span
 						>
-						<form method="post" action="?/count" use:enhance={saves()}>
-							<input type="hidden" name="lot" value={row.lot} />
-							<input type="hidden" name="amount" value={row.typed} />
-							<Button type="submit" aria-label="Still {row.amount}: {row.item}">Still {row.amount}</Button>
-						</form>
+						<PostButton
+							action="?/count"
+							fields={{ lot: row.lot, amount: row.typed }}
+							label="Still {row.amount}: {row.item}">Still {row.amount}</PostButton
+						>
 						<form method="post" action="?/count" use:enhance={saves()} class="flex gap-1">
 							<input type="hidden" name="lot" value={row.lot} />
 							<input

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
-	import { saves } from '$lib/ui/device/submit.ts';
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import DayEntries from '$lib/ui/week/DayEntries.svelte';
 
@@ -61,13 +60,11 @@
 			<Button href={data.isStrips ? `/week/${view.day}` : `/week/${view.day}?strips`}
 				>{data.isStrips ? 'The whole sheet' : 'Strips for children'}</Button
 			>
-			<form method="post" action="/week?/short" use:enhance={saves()}>
-				<input type="hidden" name="day" value={view.day} />
-				<input type="hidden" name="short" value={view.isShort ? '' : '1'} />
-				<Button type="submit" look="quiet"
-					>{view.isShort ? 'A whole day after all' : 'Make it a short day'}</Button
-				>
-			</form>
+			<PostButton
+				action="/week?/short"
+				fields={{ day: view.day, short: view.isShort ? '' : '1' }}
+				look="quiet">{view.isShort ? 'A whole day after all' : 'Make it a short day'}</PostButton
+			>
 		</div>
 	</main>
 </Sheet>

@@ -3,6 +3,7 @@
 	import { clockFace, dayText } from '$core/calendar/index.ts';
 	import { lengthText } from '$core/measure/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import BasketDrawing from '$lib/ui/setout/BasketDrawing.svelte';
@@ -77,11 +78,13 @@
 							<span class="w-14 text-right text-sm tabular-nums"
 								>{group.value === 'hands' ? '' : `${one.minutes} min`}</span
 							>
-							<form method="post" action="?/remove" use:enhance={saves()}>
-								<input type="hidden" name="id" value={one.id} />
-								<Button type="submit" look="quiet" size="small" aria-label="Remove {one.title}">Remove</Button
-								>
-							</form>
+							<PostButton
+								action="?/remove"
+								fields={{ id: one.id }}
+								look="quiet"
+								size="small"
+								label="Remove {one.title}">Remove</PostButton
+							>
 						</li>
 					{/each}
 				</ul>
@@ -129,13 +132,12 @@
 					{#each view.proposed as one (one.id)}
 						<li class="flex min-h-11 flex-wrap items-center gap-x-3">
 							<span class="flex-1">{one.title} <span class="text-sm text-ink-2">{one.why}</span></span>
-							<form method="post" action="?/add" use:enhance={saves()}>
-								<input type="hidden" name="title" value={one.title} />
-								<input type="hidden" name="kind" value="month" />
-								<input type="hidden" name="month" value={view.nextMonth} />
-								<input type="hidden" name="resource" value={one.id} />
-								<Button type="submit" size="small" aria-label="Add {one.title}">Add</Button>
-							</form>
+							<PostButton
+								action="?/add"
+								fields={{ title: one.title, kind: 'month', month: view.nextMonth, resource: one.id }}
+								size="small"
+								label="Add {one.title}">Add</PostButton
+							>
 						</li>
 					{/each}
 				</ul>

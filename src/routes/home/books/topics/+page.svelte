@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
-	import Button from '$lib/ui/button/Button.svelte';
-	import { saves } from '$lib/ui/device/submit.ts';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 
 	let { data } = $props();
 </script>
@@ -36,12 +34,12 @@
 				<td class="py-1 text-right">
 					{#if pile.unit}<a class="text-sm" href="/units/{pile.unit.id}">{pile.unit.name}</a>
 					{:else}
-						<form method="post" action="?/start" use:enhance={saves()}>
-							<input type="hidden" name="topic" value={pile.topic} />
-							<Button type="submit" size="small" aria-label="Start a unit on {pile.topic}"
-								>Start a unit</Button
-							>
-						</form>
+						<PostButton
+							action="?/start"
+							fields={{ topic: pile.topic }}
+							size="small"
+							label="Start a unit on {pile.topic}">Start a unit</PostButton
+						>
 					{/if}
 				</td>
 			</tr>

@@ -3,6 +3,7 @@
 	import { lengthText, weightText } from '$core/measure/index.ts';
 	import { counted, listText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import PackBoxes from '$lib/ui/boxes/PackBoxes.svelte';
 	import ThingFields from '$lib/ui/boxes/ThingFields.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
@@ -89,10 +90,13 @@
 							: ''}</span
 					>
 					{#if one.own !== null}
-						<form method="post" action="?/remove" use:enhance={saves()}>
-							<input type="hidden" name="id" value={one.own} />
-							<Button type="submit" look="quiet" size="small" aria-label="Remove {one.title}">Remove</Button>
-						</form>
+						<PostButton
+							action="?/remove"
+							fields={{ id: one.own }}
+							look="quiet"
+							size="small"
+							label="Remove {one.title}">Remove</PostButton
+						>
 					{:else}
 						<a class="text-sm" href="?thing={one.id}" data-sveltekit-noscroll aria-label="Measure {one.title}"
 							>Measure</a

@@ -3,6 +3,7 @@
 	import { dayText } from '$core/calendar/index.ts';
 	import { durationText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
@@ -66,10 +67,12 @@
 		<ol class="mt-2 divide-y divide-rule border-y border-rule" aria-label="Best done now">
 			{#each data.free.jobs as job (job.id)}
 				<JobLine {job}>
-					<form method="post" action="?/done" use:enhance={saves()}>
-						<input type="hidden" name="job" value={job.id} />
-						<Button type="submit" size="small" aria-label="Done: {job.title}, {job.of}">Done</Button>
-					</form>
+					<PostButton
+						action="?/done"
+						fields={{ job: job.id }}
+						size="small"
+						label="Done: {job.title}, {job.of}">Done</PostButton
+					>
 				</JobLine>
 			{:else}<li class="py-2">Nothing that fits into {durationText(data.free.minutes)}.</li>{/each}
 		</ol>
@@ -113,30 +116,30 @@
 						</form>
 					{/if}
 					{#if job.canBare}
-						<form method="post" action="?/bare" use:enhance={saves()}>
-							<input type="hidden" name="job" value={job.id} />
-							<Button type="submit" size="small" aria-label="Leave bare: {job.title}, {job.of}"
-								>Leave it bare</Button
-							>
-						</form>
+						<PostButton
+							action="?/bare"
+							fields={{ job: job.id }}
+							size="small"
+							label="Leave bare: {job.title}, {job.of}">Leave it bare</PostButton
+						>
 					{/if}
 					{#if job.later}
-						<form method="post" action="?/later" use:enhance={saves()}>
-							<input type="hidden" name="run" value={job.later.run} />
-							<input type="hidden" name="day" value={job.later.day} />
-							<Button
-								type="submit"
-								size="small"
-								aria-label="Lesson {job.later.lesson} a day later, for {job.title}"
-								>Lesson {job.later.lesson} a day later</Button
-							>
-						</form>
+						<PostButton
+							action="?/later"
+							fields={{ run: job.later.run, day: job.later.day }}
+							size="small"
+							label="Lesson {job.later.lesson} a day later, for {job.title}"
+							>Lesson {job.later.lesson} a day later</PostButton
+						>
 					{/if}
 					{#if job.own !== null}
-						<form method="post" action="?/removeOwn" use:enhance={saves()}>
-							<input type="hidden" name="id" value={job.own} />
-							<Button type="submit" look="quiet" size="small" aria-label="Remove {job.title}">Remove</Button>
-						</form>
+						<PostButton
+							action="?/removeOwn"
+							fields={{ id: job.own }}
+							look="quiet"
+							size="small"
+							label="Remove {job.title}">Remove</PostButton
+						>
 					{/if}
 				</JobLine>
 			{/each}

@@ -3,6 +3,7 @@
 	import { lengthText } from '$core/measure/index.ts';
 	import { listText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
@@ -81,35 +82,33 @@
 						>
 						{#if !one.spot}<span class="text-sm font-semibold text-late">no room</span>{/if}
 						{#if one.date !== null}
-							<form method="post" action="?/hidePoster" use:enhance={saves()}>
-								<input type="hidden" name="id" value={one.id} />
-								<input type="hidden" name="hidden" value={one.hiddenUntil === null ? one.date : ''} />
-								<Button
-									type="submit"
-									look="quiet"
-									size="small"
-									aria-label="{one.hiddenUntil === null ? 'Hide until its day' : 'Show'}: {one.title}"
-									>{one.hiddenUntil === null ? 'Hide' : 'Show'}</Button
-								>
-							</form>
-						{/if}
-						<form method="post" action="?/removePoster" use:enhance={saves()}>
-							<input type="hidden" name="id" value={one.id} />
-							<Button type="submit" look="quiet" size="small" aria-label="Take {one.title} off the wall"
-								>Remove</Button
+							<PostButton
+								action="?/hidePoster"
+								fields={{ id: one.id, hidden: one.hiddenUntil === null ? one.date : '' }}
+								look="quiet"
+								size="small"
+								label="{one.hiddenUntil === null ? 'Hide until its day' : 'Show'}: {one.title}"
+								>{one.hiddenUntil === null ? 'Hide' : 'Show'}</PostButton
 							>
-						</form>
+						{/if}
+						<PostButton
+							action="?/removePoster"
+							fields={{ id: one.id }}
+							look="quiet"
+							size="small"
+							label="Take {one.title} off the wall">Remove</PostButton
+						>
 					</li>
 				{/each}
 				{#each view.toHang as one (one.resource)}
 					<li class="flex min-h-11 flex-wrap items-center gap-x-3 py-1">
 						<span class="flex-1">{one.title} <span class="text-sm text-ink-2">used in a lesson</span></span>
-						<form method="post" action="?/poster" use:enhance={saves()}>
-							<input type="hidden" name="title" value={one.title} />
-							<input type="hidden" name="resource" value={one.resource} />
-							<input type="hidden" name="lesson" value={one.lesson} />
-							<Button type="submit" size="small" aria-label="Hang {one.title}">Hang it</Button>
-						</form>
+						<PostButton
+							action="?/poster"
+							fields={{ title: one.title, resource: one.resource, lesson: one.lesson }}
+							size="small"
+							label="Hang {one.title}">Hang it</PostButton
+						>
 					</li>
 				{/each}
 			</ul>
@@ -292,10 +291,12 @@
 					<li class="flex min-h-11 flex-wrap items-center gap-3">
 						<span class="flex-1">{one.title} <span class="text-sm text-ink-2">lesson {one.number}</span></span
 						>
-						<form method="post" action="?/toTray" use:enhance={saves()}>
-							<input type="hidden" name="activity" value={one.id} />
-							<Button type="submit" size="small" aria-label="Make {one.title} a tray">Make it a tray</Button>
-						</form>
+						<PostButton
+							action="?/toTray"
+							fields={{ activity: one.id }}
+							size="small"
+							label="Make {one.title} a tray">Make it a tray</PostButton
+						>
 					</li>
 				{/each}
 			</ul>

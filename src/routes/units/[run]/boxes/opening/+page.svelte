@@ -5,6 +5,7 @@
 	import { dayText } from '$core/calendar/index.ts';
 	import { listText, money } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
@@ -57,21 +58,21 @@
 								><EyeOff size={14} class="inline" aria-hidden="true" /> hidden until its day</span
 							>{/if}
 					</span>
-					<form method="post" action="?/inside" use:enhance={saves()}>
-						<input type="hidden" name="id" value={one.id} />
-						<input type="hidden" name="inside" value={one.inside ? '0' : '1'} />
-						<Button
-							type="submit"
-							size="small"
-							look={one.inside ? 'quiet' : 'plain'}
-							aria-label="{one.inside ? 'Take out' : 'Put in'} {one.title}"
-							>{one.inside ? 'In it · take out' : 'Put in'}</Button
-						>
-					</form>
-					<form method="post" action="?/remove" use:enhance={saves()}>
-						<input type="hidden" name="id" value={one.id} />
-						<Button type="submit" size="small" look="quiet" aria-label="Remove {one.title}">Remove</Button>
-					</form>
+					<PostButton
+						action="?/inside"
+						fields={{ id: one.id, inside: one.inside ? '0' : '1' }}
+						size="small"
+						look={one.inside ? 'quiet' : 'plain'}
+						label="{one.inside ? 'Take out' : 'Put in'} {one.title}"
+						>{one.inside ? 'In it · take out' : 'Put in'}</PostButton
+					>
+					<PostButton
+						action="?/remove"
+						fields={{ id: one.id }}
+						size="small"
+						look="quiet"
+						label="Remove {one.title}">Remove</PostButton
+					>
 				</li>
 			{/each}
 		</ul>
@@ -110,12 +111,12 @@
 					{#each view.proposed as one (one.id)}
 						<li class="flex min-h-11 flex-wrap items-center gap-x-3">
 							<span class="flex-1">{one.title} <span class="text-sm text-ink-2">{one.kind}</span></span>
-							<form method="post" action="?/add" use:enhance={saves()}>
-								<input type="hidden" name="title" value={one.title} />
-								<input type="hidden" name="kind" value={one.kind} />
-								<input type="hidden" name="resource" value={one.id} />
-								<Button type="submit" size="small" aria-label="Add {one.title}">Add</Button>
-							</form>
+							<PostButton
+								action="?/add"
+								fields={{ title: one.title, kind: one.kind, resource: one.id }}
+								size="small"
+								label="Add {one.title}">Add</PostButton
+							>
 						</li>
 					{/each}
 				</ul>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import Dialog from '$lib/ui/dialog/Dialog.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
@@ -71,12 +72,9 @@
 						{#if row.done >= row.times}
 							<span class="text-sm font-semibold text-good">done</span>
 						{:else}
-							<form method="post" action="?/done" use:enhance={saves()}>
-								<input type="hidden" name="id" value={row.id} />
-								<Button type="submit" size="small" aria-label="Done, {row.title}"
-									>{row.times > 1 ? 'Done once' : 'Done'}</Button
-								>
-							</form>
+							<PostButton action="?/done" fields={{ id: row.id }} size="small" label="Done, {row.title}"
+								>{row.times > 1 ? 'Done once' : 'Done'}</PostButton
+							>
 						{/if}
 					</li>
 				{:else}<li class="py-2 text-ink-2">No extras are scheduled yet.</li>{/each}
@@ -112,10 +110,9 @@
 					{#each data.extras.without as row (row.id)}
 						<li class="flex items-center gap-4 py-1.5">
 							<span class="flex-1 text-ink-2">{row.title}</span>
-							<form method="post" action="?/back" use:enhance={saves()}>
-								<input type="hidden" name="id" value={row.id} />
-								<Button type="submit" size="small" aria-label="Restore {row.title}">Restore</Button>
-							</form>
+							<PostButton action="?/back" fields={{ id: row.id }} size="small" label="Restore {row.title}"
+								>Restore</PostButton
+							>
 						</li>
 					{/each}
 				</ul>

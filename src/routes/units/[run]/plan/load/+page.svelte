@@ -2,6 +2,7 @@
 	import { dollarsTyped } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import StackChart from '$lib/ui/chart/StackChart.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
@@ -23,12 +24,12 @@
 				<li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
 					<span class="min-w-56 flex-1 font-semibold">{one.title}</span>
 					<span class="text-sm sm:w-80">{one.why}</span>
-					<form method="post" action="?/ease" use:enhance={saves()}>
-						<input type="hidden" name="activity" value={one.activity} />
-						<input type="hidden" name="way" value={one.way} />
-						<input type="hidden" name="to" value={one.to ?? ''} />
-						<Button type="submit" size="small" aria-label="{one.button}: {one.title}">{one.button}</Button>
-					</form>
+					<PostButton
+						action="?/ease"
+						fields={{ activity: one.activity, way: one.way, to: one.to ?? '' }}
+						size="small"
+						label="{one.button}: {one.title}">{one.button}</PostButton
+					>
 				</li>
 			{/each}
 		</ul>

@@ -3,6 +3,7 @@
 	import Check from '@lucide/svelte/icons/check';
 	import { counted } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
@@ -31,12 +32,12 @@
 		<p class="mt-1 text-sm text-ink-2">{view.scaled} {view.cost}</p>
 		{#each view.rights as right (right)}<p class="text-sm text-ink-2">{right}</p>{/each}
 	</div>
-	<form method="post" action="?/{isPrinted ? 'unprinted' : 'printed'}" use:enhance={saves()}>
-		<input type="hidden" name="what" value="all" />
-		<Button type="submit" look={isPrinted ? 'plain' : 'main'}
-			>{#if isPrinted}Print it again{:else}<Check size={18} aria-hidden="true" />Printed, all of it{/if}</Button
-		>
-	</form>
+	<PostButton
+		action="?/{isPrinted ? 'unprinted' : 'printed'}"
+		fields={{ what: 'all' }}
+		look={isPrinted ? 'plain' : 'main'}
+		>{#if isPrinted}Print it again{:else}<Check size={18} aria-hidden="true" />Printed, all of it{/if}</PostButton
+	>
 </div>
 {#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
