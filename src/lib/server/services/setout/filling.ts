@@ -1,3 +1,4 @@
+import { addDays, daysBetween, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readSupplyLine } from '$core/supplies/index.ts';
 import { counted } from '$core/words/index.ts';
@@ -8,6 +9,7 @@ import { byId } from '../../snapshot/snapshot.ts';
 import { addLine } from '../../stores/gathering/supply-lines.ts';
 import { nextLessons } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { standingIn } from './shelf.ts';
 
 /** So much of its tub is filled, that hands still have room (common practice). */
 const FILLED = 0.4;
@@ -64,4 +66,29 @@ export async function listFilling(trx: Trx, now: Situation, id: number): Promise
 			});
 	if (wanted.length === 0) throw new Refusal('All of it is on the supply list already.');
 	return `${counted(wanted.length, 'thing')} on the supply list of lesson ${lesson.number}`;
+}
+
+/** A sensory bin whose filling is to be changed in a week, and since when it has been out. */
+export type FillingDue = { readonly tray: Row<'tray'>; readonly since: Day };
+
+/** Weeks that are looked back for when a bin was first set out. */
+const MOST_BACK = 60;
+
+/** Sensory bins of a week whose filling has kept as long as it does: each time its days are over, counted from its first week. */
+export function fillingsDue(now: Situation, week: Day): FillingDue[] {
+	const trays = byId(now.snapshot.trays);
+	return standingIn(now, week).flatMap(({ tray_id }): FillingDue[] => {
+		const tray = trays.get(tray_id)!;
+		if (tray.kind !== 'sensory' || !tray.keeps_days) return [];
+		let since = week;
+		for (let back = 1; back <= MOST_BACK; back++) {
+			const before = addDays(week, -7 * back);
+			if (!standingIn(now, before).some((one) => one.tray_id === tray_id)) break;
+			since = before;
+		}
+		// Over within this week, and not in one before.
+		const last = Math.floor(daysBetween(since, addDays(week, 6)) / tray.keeps_days);
+		const isDue = last > 0 && addDays(since, last * tray.keeps_days) >= week;
+		return isDue ? [{ tray, since }] : [];
+	});
 }

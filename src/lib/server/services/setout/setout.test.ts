@@ -7,6 +7,7 @@ import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
+import { rollOn } from '../plan/roll-on.ts';
 import { basketView } from './basket.ts';
 import { ledgeView } from './ledge.ts';
 import { baseOf, listFilling } from './filling.ts';
@@ -254,6 +255,14 @@ describe('posters on the wall', () => {
 		const said = wallOn(situation, run, run.lessons[5], '2027-01-26').map((one) => one.text);
 		expect(said).toEqual(['Put up hemisphere and projection', 'Hang World map', 'Show globe']);
 		expect(wallOn(situation, run, run.lessons[5], '2027-01-27')).toEqual([]);
+		// The day is called off: the word is shown when its lesson comes, not on the day that was noted.
+		await does((trx, at) => rollOn(trx, at.run.row.id, '2027-01-26'));
+		const moved = await now();
+		const six = moved.run.lessons[5];
+		expect(six.dates[0]).toBe('2027-01-28');
+		expect(wallOn(moved.situation, moved.run, six, '2027-01-28').map((one) => one.text)).toContain(
+			'Show globe'
+		);
 		// With lesson 12 the oldest card makes room, as the page says.
 		const twelve = run.lessons[11];
 		expect(wallOn(situation, run, twelve, twelve.dates[0])[0].text).toMatch(/^Take down view/);

@@ -84,8 +84,14 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const wall = snapshot.walls.find((one) => one.run_id === run.row.id) ?? USUAL;
 	const lessons = run.lessons.filter((one) => !one.dropped);
 	const own = snapshot.wallWords.filter((one) => one.run_id === run.row.id);
-	const isHidden = (word: Pick<Row<'wall_word'>, 'hidden_until'>, on: Day | null) =>
-		word.hidden_until !== null && (on === null || on < word.hidden_until);
+	const dayOfLesson = new Map(lessons.map((one) => [one.lesson.id, one.dates[0] ?? null]));
+	/** What is hidden is shown on its lesson’s day, wherever that has moved since. */
+	const untilOf = ({ hidden_until, lesson_id }: Pick<Row<'wall_word'>, 'hidden_until' | 'lesson_id'>) =>
+		hidden_until && (dayOfLesson.get(lesson_id ?? 0) ?? hidden_until);
+	const isHidden = (word: Parameters<typeof untilOf>[0], on: Day | null) => {
+		const until = untilOf(word);
+		return until !== null && (on === null || on < until);
+	};
 	const wordsOf = lessons.map((one, at) =>
 		own.filter((word) => word.lesson_id === one.lesson.id || (word.lesson_id === null && at === 0))
 	);
@@ -157,7 +163,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 				lesson: lessons[comes]?.number ?? 1,
 				day: day ? dayText(day) : '',
 				date: day,
-				hiddenUntil: row.hidden_until,
+				hiddenUntil: untilOf(row),
 				isUp: comes <= at,
 				isHidden: isHidden(row, lessons[at]?.dates[0] ?? null),
 				where: placed(resources.get(row.resource_id ?? 0)?.place_id ?? null)
@@ -176,7 +182,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 				text: word.text,
 				kept: word.kept === 1,
 				hidden: isHidden(word, today),
-				hiddenUntil: word.hidden_until
+				hiddenUntil: untilOf(word)
 			})),
 			down: steps[index].down.map(textOf),
 			isFull: index === full

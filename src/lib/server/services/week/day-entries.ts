@@ -11,6 +11,7 @@ import { pagesView } from '../plan/spines.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
+import { fillingsDue } from '../setout/filling.ts';
 import { ledgeView } from '../setout/ledge.ts';
 import { daysOnly, setOutOf, standingIn } from '../setout/shelf.ts';
 import { piecesOf, traysOf } from '../setout/trays.ts';
@@ -116,7 +117,16 @@ export function shelfEntries(now: Situation, day: Day, entry: Make): DayEntry[] 
 				piecesOf(one) ? `count ${counted(piecesOf(one)!, 'piece')} back in` : ''
 			)
 		);
-	return [...comes, ...goes, ...only];
+	const filled = fillingsDue(now, week).map(({ tray, since }) =>
+		entry(
+			`fill-${tray.id}-${week}`,
+			`Change what fills ${tray.title}`,
+			[tray.base, `keeps ${counted(tray.keeps_days!, 'day')}`, `out since ${dayText(since)}`]
+				.filter(Boolean)
+				.join(', ')
+		)
+	);
+	return [...comes, ...goes, ...filled, ...only];
 }
 
 const piecesText = (tray: Parameters<typeof piecesOf>[0]) =>

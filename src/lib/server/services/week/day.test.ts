@@ -42,6 +42,24 @@ describe('a day', () => {
 		);
 		expect(shelf).toContain('Put away Match the map symbols: count 24 pieces back in');
 	});
+	it('what fills a sensory bin is changed when its days are over, counted from when it came out', async () => {
+		const { now, does } = await mapsHouse();
+		await does(async (trx, { situation }) => {
+			const sand = situation.snapshot.trays.find((one) => one.kind === 'sensory')!;
+			await updateTray(trx, sand.id, { keeps_days: 10 });
+		});
+		const { situation } = await now();
+		const due = (day: string) =>
+			group(dayView(situation, day), 'Shelf')
+				.filter((one) => one.text.startsWith('Change'))
+				.map((one) => `${one.text}: ${one.detail}`);
+		// By hand: out from Mon, Jan 11 on, ten days are over on Jan 21, twenty on Jan 31.
+		expect(due('2027-01-12')).toEqual([]);
+		expect(due('2027-01-19')).toEqual([
+			'Change what fills Treasure in the sand: sand, keeps 10 days, out since Mon, Jan 11'
+		]);
+		expect(due('2027-01-25')).toHaveLength(1);
+	});
 	it('what was checked off stays so; what was not moves on to today; a short day is the basket alone', async () => {
 		const { now, does } = await mapsHouse();
 		const { situation } = await now();
