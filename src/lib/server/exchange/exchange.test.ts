@@ -150,7 +150,8 @@ describe('bringing in', () => {
 				'resource_use',
 				'loan',
 				'activity_resource',
-				'lent_piece'
+				'lent_piece',
+				'basket_part'
 			] as const)
 				await other.write.deleteFrom(table).execute();
 			await other.write.updateTable('spine').set({ resource_id: null }).execute();

@@ -125,11 +125,11 @@
 						hint="the first is usual: it costs less and can still be recycled"
 					/>
 					<SelectField
-						label="Cards with film"
+						label="Laminated cards"
 						name="film"
 						options={[
 							{ value: 'laminate first', label: 'laminate the sheet, then cut' },
-							{ value: 'cut first', label: 'cut first, film sealed around each card' }
+							{ value: 'cut first', label: 'cut first, each card sealed all around' }
 						]}
 						value={printing.film}
 						hint="the first is usual: fewer pouches and minutes; the second keeps out spills"
