@@ -1,6 +1,6 @@
-import { dayWindow } from '$core/calendar/index.ts';
-import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, dayWindow, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
+import { beginText } from '$core/plan/index.ts';
 import { counted, labelOf, listText, monthName } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -24,6 +24,7 @@ export type MonthDay = {
 		readonly about: string;
 		readonly fixed: boolean;
 	}[];
+	/** What is begun on it for a later day: “Freeze the sea animals”. */
 	readonly begins: readonly string[];
 };
 
@@ -77,7 +78,7 @@ export function monthView(situation: Situation, run: RunSituation, month: string
 						about: `${labelOf(activity.kind)}, ${activity.minutes} min`,
 						fixed: activity.lesson_id !== null
 					})),
-					begins: (begins.get(day) ?? []).map(({ activity }) => activity.title)
+					begins: (begins.get(day) ?? []).map(({ activity }) => beginText(activity.title))
 				};
 			})
 		);

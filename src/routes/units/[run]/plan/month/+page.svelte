@@ -16,9 +16,12 @@
 	let over = $state('');
 	let mover: HTMLFormElement;
 	let moved = $state({ id: 0, day: '' });
+	/** What was moved, until the focus has gone with it. */
+	let followed = $state<{ id: number; day: string; isSaved: boolean } | null>(null);
 
 	async function move(id: number, day: string) {
 		moved = { id, day };
+		followed = { id, day, isSaved: false };
 		await tick();
 		mover.requestSubmit();
 	}
@@ -29,15 +32,23 @@
 		event.preventDefault();
 		void move(extra.id, addDays(day, by));
 	}
+	const saved = () => {
+		if (followed) followed.isSaved = true;
+	};
 	function ask(extra: Extra, day: string) {
+		followed = null;
 		moving = { extra, day };
 		open = true;
 	}
-	const keepFocus = async () => {
-		const { id } = moved;
-		await tick();
-		document.querySelector<HTMLElement>(`[data-extra="${id}"]`)?.focus();
-	};
+	// When it is saved and stands in its new place, and not before: news of the same change may load the page, too.
+	$effect(() => {
+		if (!followed?.isSaved || !data.month) return;
+		const { id, day } = followed;
+		const there = document.querySelector<HTMLElement>(`[data-day="${day}"] [data-extra="${id}"]`);
+		if (!there) return;
+		followed = null;
+		there.focus();
+	});
 	const chip =
 		'block w-full rounded-[3px] border border-edge bg-sheet px-1.5 py-1 text-left text-sm leading-tight';
 </script>
@@ -53,7 +64,7 @@
 	<span class="text-sm text-ink-2">Drag an extra to another day, or move it with the arrow keys.</span>
 </div>
 
-<form method="post" action="?/move" use:enhance={saves({ shown: keepFocus })} bind:this={mover} hidden>
+<form method="post" action="?/move" use:enhance={saves({ shown: saved })} bind:this={mover} hidden>
 	<input type="hidden" name="id" value={moved.id} />
 	<input type="hidden" name="day" value={moved.day} />
 </form>
@@ -133,7 +144,7 @@
 								{/each}
 								{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
 								{#each day.begins as begin, i (i)}<p class="text-sm leading-tight text-due">
-										start {begin}
+										{begin}
 									</p>{/each}
 							</div>
 						</td>
@@ -156,7 +167,7 @@
 							{lesson.text}
 						</p>{/each}
 					{#each day.extras as one (one.id)}{@render extra(one, day.day)}{/each}
-					{#each day.begins as begin, i (i)}<p class="text-due">start {begin}</p>{/each}
+					{#each day.begins as begin, i (i)}<p class="text-due">{begin}</p>{/each}
 				</div>
 			</li>
 		{/each}

@@ -88,7 +88,7 @@
 										{lesson.text}
 									</p>{/each}
 								{#each day.extras as one (one.id)}<p class="leading-tight">{one.title}</p>{/each}
-								{#each day.begins as start, i (i)}<p class="leading-tight italic">start {start}</p>{/each}
+								{#each day.begins as start, i (i)}<p class="leading-tight italic">{start}</p>{/each}
 							{/if}
 						</td>
 					{/each}
