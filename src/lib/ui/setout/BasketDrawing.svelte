@@ -16,7 +16,7 @@
 		system === 'metric' ? { length: 100, text: '10 cm' } : { length: 101.6, text: '4 in' }
 	);
 	const said = $derived(
-		`Basket, ${lengthText(size.length, system)} long, from the side: ${books.map((one) => `${one.title} ${lengthText(one.thick, system)}`).join(', ')}`
+		`Basket, ${lengthText(size.length, system)} long, from the side: ${books.map((one) => `${one.title} ${lengthText(Math.round(one.thick), system)}`).join(', ')}`
 	);
 </script>
 
@@ -61,7 +61,7 @@
 	</svg>
 	<figcaption class="mt-1 text-sm">
 		From the side, to scale, from the left: {books
-			.map((one) => `${one.title} ${lengthText(one.thick, system)}`)
+			.map((one) => `${one.title} ${lengthText(Math.round(one.thick), system)}`)
 			.join(', ')}. Whatever else is in it takes room, too.
 	</figcaption>
 </figure>

@@ -56,7 +56,7 @@
 					{#each group.parts as one (one.id)}
 						<li class="flex min-h-11 flex-wrap items-center gap-x-4 py-1">
 							<span class="font-semibold">{one.title}</span>
-							<span class="flex-1 text-sm text-ink-2"
+							<span class="min-w-40 flex-1 text-sm text-ink-2"
 								>{[one.pages, one.ends, one.where].filter(Boolean).join(' · ')}</span
 							>
 							{#if one.pages && one.pages !== 'read to its end'}

@@ -80,7 +80,7 @@
 			<li class="py-1.5">
 				<div class="flex min-h-9 flex-wrap items-baseline gap-x-4">
 					<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
-					<span class="flex-1 text-sm text-ink-2">{one.where}</span>
+					<span class="min-w-40 flex-1 text-sm text-ink-2">{one.where}</span>
 					<span class="text-sm tabular-nums"
 						>{one.isMeasured ? '' : 'about '}{[one.length, one.width, one.height]
 							.map((mm) => lengthText(Math.round(mm), data.system).replace(/ (?:in|cm)$/, ''))

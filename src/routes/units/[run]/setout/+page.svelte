@@ -75,7 +75,7 @@
 				{#each view.posters as one (one.id)}
 					<li class="flex min-h-11 flex-wrap items-center gap-x-3 py-1">
 						<span class="font-semibold">{one.title}</span>
-						<span class="flex-1 text-sm text-ink-2"
+						<span class="min-w-40 flex-1 text-sm text-ink-2"
 							>{one.size}, from lesson {one.lesson}{one.day ? `, ${one.day}` : ''}{one.hiddenUntil
 								? ', hidden until its day'
 								: ''}</span
