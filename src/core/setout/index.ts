@@ -12,12 +12,12 @@ export {
 	type PageADay
 } from './basket.ts';
 export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
+export { planShelf } from './plan-shelf.ts';
 export {
 	brokenRules,
 	GAP,
 	inDangerAt,
 	onDaysWithout,
-	planShelf,
 	widthOf,
 	withoutTray,
 	type Board,
@@ -26,7 +26,7 @@ export {
 	type ShelfWeek,
 	type Standing,
 	type Tray
-} from './shelf.ts';
+} from './shelf-rules.ts';
 export { timesFrom } from './times.ts';
 export {
 	fullAt,
