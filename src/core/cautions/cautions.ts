@@ -1,13 +1,8 @@
 import type { Day } from '../calendar/dates.ts';
 import { nameKey } from '../naming/naming.ts';
-import {
-	ALLERGEN_SOURCE,
-	ALLERGENS,
-	CAUTION_RULES,
-	NOT_ALLERGENS,
-	type CautionRule
-} from '../reference/caution-rules.ts';
+import { ALLERGEN_SOURCE, CAUTION_RULES, type CautionRule } from '../reference/caution-rules.ts';
 import type { Source } from '../reference/sources.ts';
+import { allergiesIn, mayHold } from './allergens.ts';
 
 /** Someone who takes part, guests and adults included. */
 export type Participant = {
@@ -56,25 +51,33 @@ export function cautionsFor(item: string, day: Day, people: readonly Participant
 		if (rule.underMonths !== null && who.length === 0) continue;
 		found.push({ rule: rule.id, who, text: rule.text, source: rule.source });
 	}
-	return [...found, ...allergyCautions(name, people)];
+	return [...found, ...allergyCautions(item, people)];
 }
 
-function allergyCautions(name: string, people: readonly Participant[]): Caution[] {
-	const allergens = new Set(
-		people.flatMap((person) => person.allergies.map((allergy) => allergy.toLowerCase()))
-	);
-	if (allergens.size === 0 || NOT_ALLERGENS.some((thing) => hasWords(name, thing))) return [];
-	return [...allergens]
-		.filter((allergen) => (ALLERGENS[allergen] ?? [allergen]).some((thing) => hasWords(name, thing)))
-		.map((allergen) => ({
-			rule: `allergy-${allergen}`,
-			who: people
-				.filter((person) => person.allergies.some((one) => one.toLowerCase() === allergen))
-				.map((person) => person.name),
-			text: `${allergen[0].toUpperCase()}${allergen.slice(1)} allergy: read the label or use something else.`,
+/** One caution for each allergen that the thing may hold, with all who have that allergy. */
+function allergyCautions(item: string, people: readonly Participant[]): Caution[] {
+	const who = new Map<string, string[]>();
+	for (const person of people)
+		for (const allergy of new Set(person.allergies.flatMap(allergiesIn).map((one) => one.name)))
+			who.set(allergy, [...(who.get(allergy) ?? []), person.name]);
+	return [...who]
+		.filter(([allergy]) => mayHold(item, allergy))
+		.map(([allergy, names]) => ({
+			rule: `${ALLERGY}${allergy}`,
+			who: names,
+			text: `${allergy[0].toUpperCase()}${allergy.slice(1)} allergy: read the label or use something else.`,
 			source: ALLERGEN_SOURCE
 		}));
 }
+
+/** How the rule of a caution about an allergy begins. */
+const ALLERGY = 'allergy-';
+
+/** Rules about what can choke somebody small. */
+const CHOKING: ReadonlySet<string> = new Set(['small-parts', 'small-ball', 'balloon', 'choking-food', 'water-beads', 'magnets']);
+
+/** Whether a caution is about an allergy or what can choke, or do worse inside: such a one is never left out of a list. */
+export const isGrave = ({ rule }: Caution): boolean => rule.startsWith(ALLERGY) || CHOKING.has(rule);
 
 const known = new Map<string, readonly CautionRule[]>();
 const keys = new Map<string, string>();

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, isDay } from '../calendar/index.ts';
-import { cautionsFor, monthsOld, yearsOld } from '../cautions/index.ts';
-import { bornAbout, isDayFirst, latestBirth, readPerson, readPlaces, type TypedPlace } from './index.ts';
+import { allergiesIn, cautionsFor, monthsOld, yearsOld } from '../cautions/index.ts';
+import { bornAbout, isDayFirst, latestBirth, readPeople, readPlaces, type TypedPlace } from './index.ts';
 
 const TODAY = '2027-01-22';
+
+const readPerson = (line: string, dayFirst: boolean, today: string) => readPeople(line, dayFirst, today)[0];
 
 const outline = (places: readonly TypedPlace[]): unknown =>
 	places.map((place) => (place.inside.length ? [place.name, outline(place.inside)] : place.name));
@@ -27,6 +29,7 @@ describe('people in a line', () => {
 			born,
 			bornWithin: 0,
 			allergies: [],
+			unknown: [],
 			unread: null
 		});
 	});
@@ -39,7 +42,7 @@ describe('people in a line', () => {
 	it('allergies get the names that labels use', () => {
 		expect(
 			readPerson('Perrin 2019-06-02, allergic to nuts, dairy and peanut', false, TODAY).allergies
-		).toEqual(['tree nuts', 'milk', 'peanuts']);
+		).toEqual(['tree nuts', 'peanuts', 'milk']);
 		expect(readPerson('Perrin, 2019-06-02, allergies: kiwi', false, TODAY).allergies).toEqual(['kiwi']);
 	});
 
@@ -96,6 +99,70 @@ describe('an age is as good as a date of birth', () => {
 			cautionsFor('bead', day, [{ name: 'Tamsin', born: latestBirth({ born, bornWithin }), allergies: [] }]);
 		expect(on(addDays(TODAY, 300)).map((one) => one.who)).toEqual([['Tamsin']]);
 		expect(on(addDays(TODAY, 370))).toEqual([]);
+	});
+});
+
+describe('several people, and allergies in every usual form', () => {
+	const said = (line: string, who: 'children' | 'adults' = 'children') =>
+		readPeople(line, false, TODAY, who)
+			.map(
+				({ name, born, allergies, unread }) =>
+					`${name} ${born ? yearsOld(born, TODAY) : '?'}${allergies.length ? `: ${allergies.join(', ')}` : ''}${unread ? ` !${unread}` : ''}`
+			)
+			.join(' · ');
+
+	it.each([
+		['Kim 7 (allergic to tree nuts)', 'Kim 7: tree nuts'],
+		['Bo, allergic to peanuts and tree nuts, 7', 'Bo 7: peanuts, tree nuts'],
+		['Ada 10, Bo 7 (peanuts) and Cleo 3', 'Ada 10 · Bo 7: peanuts · Cleo 3'],
+		['Ada (10), Bo - 7 - tree nuts, Cleo – 18 months', 'Ada 10 · Bo 7: tree nuts · Cleo 1'],
+		['Ada, 10 · Bo, 7: peanuts · Cleo, 3', 'Ada 10 · Bo 7: peanuts · Cleo 3'],
+		['kim, 7, nuts, bo, 9', 'kim 7: tree nuts, peanuts · bo 9'],
+		['Ada is 10. Bo has a nut allergy and is 7.', 'Ada 10 · Bo 7: tree nuts, peanuts'],
+		['Kim 7 peanut allergy', 'Kim 7: peanuts'],
+		['Kim [7] allergies - nuts / dairy', 'Kim 7: tree nuts, peanuts, milk'],
+		['Kim, 7 y/o, can’t have eggs or soy', 'Kim 7: egg, soybeans'],
+		['Theo (4, dairy-free)', 'Theo 4: milk'],
+		['Theo, 4, celiac', 'Theo 4: wheat'],
+		['Kim, 7, kiwi and mango allergies', 'Kim 7: kiwi, mango'],
+		['Kim 7, no allergies', 'Kim 7'],
+		['- Kim (7 yrs old) ALLERGIC TO NUTS!', 'Kim 7: tree nuts, peanuts'],
+		['Sol 4 (egg, dairy products, shellfish)', 'Sol 4: egg, milk, crustacean shellfish, mollusks'],
+		['Kim 7, vegetarian', 'Kim 7 !vegetarian'],
+		// Who has no age is asked about, never given the next one's.
+		['Ada allergic to nuts, Bo, 7', 'Ada ?: tree nuts, peanuts · Bo 7']
+	])('%s', (line, as) => expect(said(line)).toBe(as));
+
+	it('adults need no age', () => {
+		expect(said('Juno, Ferris (allergic to shellfish) and Mae', 'adults')).toBe(
+			'Juno ? · Ferris ?: crustacean shellfish, mollusks · Mae ?'
+		);
+	});
+
+	it('what is not known of an allergy is kept by its name, and said', () => {
+		expect(readPerson('Bo 7, allergic to quinoa and milk', false, TODAY)).toMatchObject({
+			allergies: ['quinoa', 'milk'],
+			unknown: ['quinoa']
+		});
+	});
+
+	it('whatever is typed of an allergy is on the list or said to be unread', () => {
+		const words = fc.constantFrom('nuts', 'milk', 'egg', 'quinoa', 'tree nuts', 'shellfish', 'red dye 40');
+		const forms = fc.constantFrom<(one: string) => string>(
+			(one) => `Kim 7 (allergic to ${one})`,
+			(one) => `Kim, allergic to ${one}, 7`,
+			(one) => `Kim - 7 - ${one} allergy`,
+			(one) => `Kim: 7 (allergies: ${one})`,
+			(one) => `Ada 9, Kim 7 (${one} allergy), Bo 3`
+		);
+		fc.assert(
+			fc.property(words, forms, (word, form) => {
+				const kim = readPeople(form(word), false, TODAY).find((one) => one.name === 'Kim')!;
+				const names = allergiesIn(word).map((one) => one.name);
+				expect(kim.unread ?? kim.allergies.join()).toBe(kim.unread ?? names.join());
+				expect(yearsOld(kim.born, TODAY)).toBe(7);
+			})
+		);
 	});
 });
 

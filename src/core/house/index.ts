@@ -3,4 +3,4 @@ export { MOST_DEEP, placeKind, readPlaces, type PlaceKind, type TypedPlace } fro
 export { levelsText, readLevels, type ReadingLevel } from './read-levels.ts';
 export { bornAbout, latestBirth, type Born } from './age.ts';
 export { isDayFirst } from './day-first.ts';
-export { readPerson, type TypedPerson } from './read-person.ts';
+export { readPeople, type TypedPerson } from './read-person.ts';

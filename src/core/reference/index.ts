@@ -2,11 +2,10 @@
  * The tables that the core computes with, as data, each row with its source, so that a screen can
  * show why a number is what it is.
  */
+export { ALLERGENS, OTHER_ALLERGENS } from './allergens.ts';
 export {
 	ALLERGEN_SOURCE,
-	ALLERGENS,
 	CAUTION_RULES,
-	NOT_ALLERGENS,
 	SMALL_BALL,
 	SMALL_PARTS_CYLINDER,
 	type CautionRule

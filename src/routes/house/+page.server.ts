@@ -2,9 +2,9 @@ import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import Joi from 'joi';
 import { randomBytes } from 'node:crypto';
 import { dayText, weekdayName, type Day } from '$core/calendar/index.ts';
-import { yearsOld } from '$core/cautions/index.ts';
+import { allergiesIn, yearsOld } from '$core/cautions/index.ts';
 import { bornAbout } from '$core/house/index.ts';
-import { ageText } from '$lib/server/services/house/ages.ts';
+import { ageText, personText } from '$lib/server/services/house/ages.ts';
 import { Refusal } from '$core/error.ts';
 import { RUNG_WORDS, rungNamed, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
@@ -144,10 +144,9 @@ function asPerson({ today, snapshot }: Moment, form: PersonForm, before?: Row<'p
 		throw new Refusal('That’s long ago. Check the birth date.', 'born');
 	if (form.kind !== 'adult' && !form.born && form.age === null)
 		throw new Refusal('Enter an age or a birth date: amounts and cautions depend on it.', 'born');
-	const allergies = form.allergies
-		.split(',')
-		.map((one) => one.trim().toLowerCase())
-		.filter(Boolean);
+	const allergies = [
+		...new Set(form.allergies.split(/[,;]| and /i).flatMap((one) => allergiesIn(one).map(({ name }) => name)))
+	];
 	return {
 		name: form.name,
 		kind: form.kind,
@@ -159,6 +158,9 @@ function asPerson({ today, snapshot }: Moment, form: PersonForm, before?: Row<'p
 		weekdays: chosenWeekdays(form)
 	};
 }
+
+const saidBack = ({ today }: Moment, person: people.PersonInput): string =>
+	personText({ ...person, born_within: person.bornWithin ?? 0 }, today);
 
 function typedLevels(text: string): ReadingLevel[] {
 	try {
@@ -210,24 +212,27 @@ function typedRungDays(text: string): Partial<Record<Rung, number>> {
 
 export const actions: Actions = {
 	addPerson: (event) =>
-		handleForm(event, Joi.object<PersonForm>(personFields), 'Person added', ({ trx, now }, form) =>
-			people.addPerson(trx, asPerson(now, form))
+		handleForm(
+			event,
+			Joi.object<PersonForm>(personFields),
+			(who: string) => `Added: ${who}`,
+			async ({ trx, now }, form) => {
+				const person = asPerson(now, form);
+				await people.addPerson(trx, person);
+				return saidBack(now, person);
+			}
 		),
 	editPerson: (event) =>
 		handleForm(
 			event,
 			Joi.object<PersonForm & { id: number }>({ id: id.required(), ...personFields }),
-			'Person saved',
-			({ trx, now }, form) =>
-				people.updatePerson(
-					trx,
-					form.id,
-					asPerson(
-						now,
-						form,
-						now.snapshot.people.find((one) => one.id === form.id)
-					)
-				)
+			(who: string) => `Saved: ${who}`,
+			async ({ trx, now }, form) => {
+				const before = now.snapshot.people.find((one) => one.id === form.id);
+				const person = asPerson(now, form, before);
+				await people.updatePerson(trx, form.id, person);
+				return saidBack(now, person);
+			}
 		),
 	removePerson: (event) =>
 		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Person removed', ({ trx }, form) =>

@@ -2,7 +2,7 @@ import { readPages, suggestRoles } from '$core/print/index.ts';
 import { describe, expect, it } from 'vitest';
 import { readBookList, readResource } from '$core/library/index.ts';
 import { readContents } from '$core/plan/index.ts';
-import { readPerson, readPlaces } from '$core/house/index.ts';
+import { readPeople, readPlaces } from '$core/house/index.ts';
 import { readSupplyList } from '$core/supplies/index.ts';
 import { isBibtex, readBibtex } from '../exchange/formats/bibtex.ts';
 import { readCsv } from '../exchange/formats/csv.ts';
@@ -16,7 +16,7 @@ const READERS: Readonly<Record<string, (text: string) => unknown>> = {
 	'a line of the library': readResource,
 	'a table of contents': readContents,
 	places: readPlaces,
-	people: (text) => text.split('\n').map((line) => readPerson(line, false, '2027-01-22')),
+	people: (text) => text.split('\n').map((line) => readPeople(line, false, '2027-01-22')),
 	'pages as typed': (text) => readPages(text, 400),
 	'a page of a guide': (text) =>
 		suggestRoles(

@@ -69,7 +69,7 @@
 					? ' · have enough'
 					: ''}
 		</p>
-		{#if row.caution}<CautionNote text={row.caution} />{/if}
+		{#each row.cautions as text (text)}<CautionNote {text} />{/each}
 	</div>
 	{#if !done && row.what === 'have'}
 		<div class="no-print flex shrink-0 flex-col justify-end gap-1.5 sm:flex-row">

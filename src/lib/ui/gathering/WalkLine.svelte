@@ -51,7 +51,7 @@
 			{row.lessons}{unit ? `, ${unit}` : ''} · {row.there}
 			there{row.lookAgain ? ` · ${row.lookAgain}` : ''}
 		</p>
-		{#if row.caution}<CautionNote text={row.caution} />{/if}
+		{#each row.cautions as text (text)}<CautionNote {text} />{/each}
 	</div>
 	{#if !done}
 		<button

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { dayText } from '$core/calendar/index.ts';
-	import { monthsOld } from '$core/cautions/index.ts';
-	import { readPerson } from '$core/house/index.ts';
+	import { hidesIn, monthsOld } from '$core/cautions/index.ts';
+	import { readPeople } from '$core/house/index.ts';
+	import { listText } from '$core/words/index.ts';
 
 	type Props = { text: string; dayFirst: boolean; today: string };
 	let { text, dayFirst, today }: Props = $props();
@@ -9,8 +10,17 @@
 		text
 			.split('\n')
 			.filter((line) => line.trim())
-			.map((line) => readPerson(line, dayFirst, today))
+			.flatMap((line) => readPeople(line, dayFirst, today))
 	);
+	/** “tree nuts (almond and 17 more foods are flagged)”: what was understood, before it is kept. */
+	const inWords = (allergy: string, isUnknown: boolean) => {
+		const foods = hidesIn(allergy).things.filter((one) => one !== allergy && `${one}s` !== allergy);
+		return isUnknown
+			? `${allergy} (we only know its name; whatever is called that is flagged)`
+			: foods.length
+				? `${allergy} (${foods[0]}${foods.length > 1 ? ` and ${foods.length - 1} more` : ''} will be flagged)`
+				: allergy;
+	};
 	const age = (born: string) => {
 		const months = monthsOld(born, today);
 		return months < 24 ? `${months} months` : `${Math.floor(months / 12)} years`;
@@ -29,7 +39,9 @@
 				>
 			{:else if one.bornWithin}<span class="text-ink-2">about {age(one.born)}</span>
 			{:else}<span class="text-ink-2">{dayText(one.born)} {one.born.slice(0, 4)}, {age(one.born)}</span>{/if}
-			{#if one.allergies.length}<span class="text-ink-2">allergic to {one.allergies.join(', ')}</span>{/if}
+			{#if one.allergies.length}<span class="text-ink-2"
+					>allergic to {listText(one.allergies.map((allergy) => inWords(allergy, one.unknown.includes(allergy))))}</span
+				>{/if}
 		</li>
 	{/each}
 </ul>

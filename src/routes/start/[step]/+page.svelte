@@ -64,8 +64,8 @@
 
 		{#if data.step === 'who'}
 			<p class="mt-2 max-w-3xl text-lg text-ink-2">
-				One child per line, with an age or birth date. Amounts depend on who takes part; cautions depend on
-				age and allergies.
+				Each child with an age or birth date, and any allergy. Amounts depend on who takes part; cautions
+				depend on age and allergies.
 			</p>
 			<form
 				method="post"

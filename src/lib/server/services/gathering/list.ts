@@ -18,6 +18,7 @@ import { once, remember } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
+import { mergedCautions } from '../house/at-home.ts';
 import { RUNG_TEXT } from '../readiness/ladder.ts';
 import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
@@ -166,9 +167,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		null
 	);
 	const actBys = open.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort();
-	const cautions = new Map(
-		needs.flatMap((one) => one.cautions.map((caution) => [caution.rule, caution] as const))
-	);
+	const cautions = mergedCautions(needs.flatMap((one) => one.cautions));
 	return {
 		id,
 		name: item.name,
@@ -203,7 +202,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		next: first.nextRung ? RUNG_TEXT[first.nextRung] : '',
 		item: item.id,
 		why: whyOf(situation, needs, missing),
-		cautions: [...cautions.values()].map((caution) => ({
+		cautions: cautions.map((caution) => ({
 			who: caution.who.join(', '),
 			text: caution.text,
 			source: sourceText(caution.source)

@@ -23,6 +23,7 @@ import { countLot, moveLot } from '../../stores/stash/lots.ts';
 import { nextLessons } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import { reachText } from '../house/reach.ts';
+import { cautionTexts } from '../house/at-home.ts';
 import { learnedOrder } from '../house/way-through.ts';
 import { huntRows, minutesOf, type HuntRow } from '../looking/hunt.ts';
 import { neededText } from '../readiness/need-text.ts';
@@ -45,7 +46,7 @@ export type WalkRow = {
 	readonly there: string;
 	readonly lessons: string;
 	readonly keys: readonly string[];
-	readonly caution: string | null;
+	readonly cautions: readonly string[];
 	readonly lookAgain: string | null;
 	readonly boxed: string | null;
 };
@@ -179,11 +180,9 @@ function walkRow(
 ): WalkRow {
 	const [first] = row.needs;
 	const lot = byId(situation.snapshot.lots).get(row.lot)!;
-	const caution = row.needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
 	const limit = addDays(situation.today, -situation.snapshot.household.count_age_days);
 	const box = byId(situation.snapshot.places).get(first.run.row.collecting_place_id ?? 0);
-	// Somebody who takes no part may still get at the box.
-	const reach = box && !caution ? reachText(situation, first.item.name, box.id) : '';
+	const reach = box ? reachText(situation, first.item.name, box.id) : '';
 	return {
 		id,
 		lot: row.lot,
@@ -196,11 +195,10 @@ function walkRow(
 		there: amountText(exact(lot.amount), lot.unit),
 		lessons: `lesson${row.needs.length > 1 ? 's' : ''} ${listText([...new Set(row.needs.map((one) => String(one.lesson.number)))])}`,
 		keys: row.needs.map((one) => one.need.key),
-		caution: caution
-			? `${listText(caution.who)}: ${caution.text}`
-			: reach
-				? `In ${box!.name}: ${reach}.`
-				: null,
+		cautions: [
+			...cautionTexts(row.needs.flatMap((one) => one.cautions)),
+			...(reach ? [`In ${box!.name}: ${reach}.`] : [])
+		],
 		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, recount` : null,
 		boxed: box?.name ?? null
 	};

@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
+import { allergiesIn, monthsOld } from '$core/cautions/index.ts';
 import { latestBirth } from '$core/house/index.ts';
-import { counted } from '$core/words/index.ts';
+import { counted, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 
 type Born = Pick<Row<'person'>, 'born' | 'born_within'>;
@@ -16,4 +16,20 @@ export function ageText({ born, born_within }: Born, today: Day): string {
 	if (born === null) return '';
 	const months = monthsOld(born, today);
 	return `${born_within ? 'about ' : ''}${months < 24 ? counted(months, 'month') : Math.floor(months / 12)}`;
+}
+
+/**
+ * How somebody was understood, said back: “Kim, about 7: tree nuts”. An allergy of which nothing more is known than
+ * its name is said to be one.
+ */
+export function personText(
+	person: Born & { readonly name: string; readonly allergies: readonly string[] },
+	today: Day
+): string {
+	const allergies = person.allergies.map((one) =>
+		allergiesIn(one).some((known) => known.isKnown) ? one : `${one} (only what is called that is flagged)`
+	);
+	return [[person.name, ageText(person, today)].filter(Boolean).join(', '), listText(allergies)]
+		.filter(Boolean)
+		.join(': ');
 }

@@ -2,7 +2,7 @@ import { dayText } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
 import { levelsText } from '$core/house/index.ts';
 import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
-import { capital, counted, listText } from '$core/words/index.ts';
+import { capital, counted } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { policyWarnings } from '../house/content-policy.ts';
@@ -13,7 +13,7 @@ import { fittingOf, readerOf } from './for-whom.ts';
 import { unusedOf } from './overview.ts';
 import { sameAs } from './same.ts';
 import { isbnShown, libraryRow, type LibraryRow } from './shown.ts';
-import { youngest } from '../house/ages.ts';
+import { atHomeOn, cautionTexts } from '../house/at-home.ts';
 
 /** The content notes that the household uses. */
 export function contentNotes({ snapshot }: Situation): string[] {
@@ -65,15 +65,7 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		why: misfit(fitting, readerOf(person, today), isRead ? 'read alone' : 'one activity')
 	}));
 	const players = playersMisfit(fitting, people.filter((person) => person.kind === 'child').length);
-	const cautions = cautionsFor(
-		row.title,
-		today,
-		people.map((person) => ({
-			name: person.name,
-			born: youngest(person),
-			allergies: parsed(person.allergies)
-		}))
-	).map((caution) => `${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`);
+	const cautions = cautionTexts(cautionsFor(row.title, today, atHomeOn(snapshot, null)));
 	return {
 		row,
 		shown: libraryRow(situation, row),

@@ -1,4 +1,5 @@
 import { addDays } from '$core/calendar/index.ts';
+import { cautionTexts } from '../house/at-home.ts';
 import { Refusal } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
@@ -40,7 +41,7 @@ export type HuntRow = {
 	readonly what: 'look' | 'have';
 	/** Where it is looked for when it is not here; empty at the end. */
 	readonly next: string;
-	readonly caution: string | null;
+	readonly cautions: readonly string[];
 };
 
 /** A thing is looked for in at most so many places before it counts as not in the house. */
@@ -132,7 +133,6 @@ function huntRow(
 	const of = (one: SupplyNeed) => (what === 'look' ? one.standing.toLook : one.standing.uncounted);
 	const same = needs.filter((one) => one.unit === unit);
 	const amount = total(same, of);
-	const concern = needs.flatMap((one) => one.cautions).find((one) => one.who.length > 0);
 	const units = new Set(needs.map((one) => one.run.unit.name));
 	return {
 		id: what === 'look' ? `look-${item.id}` : `have-${item.id}/${run.row.id}`,
@@ -147,7 +147,7 @@ function huntRow(
 		where,
 		what,
 		next,
-		caution: concern ? `${listText(concern.who)}: ${concern.text}` : null
+		cautions: cautionTexts(needs.flatMap((one) => one.cautions))
 	};
 }
 

@@ -2,9 +2,10 @@ import { daysBetween, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
-import { lessonsText, listText, thingText } from '$core/words/index.ts';
+import { lessonsText, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
+import { cautionTexts } from '../house/at-home.ts';
 import { isVague, neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
@@ -81,11 +82,6 @@ export function questionsOf(situation: Situation, run: number | null): Questions
 function question(situation: Situation, needs: readonly SupplyNeed[]): Question {
 	const [{ item, known, unit }] = needs;
 	const { amount, text } = askedOf(needs);
-	const cautions = new Set(
-		needs.flatMap((one) =>
-			one.cautions.map(({ who, text }) => (who.length ? `${listText(who)}: ${text}` : text))
-		)
-	);
 	return {
 		item: item.id,
 		name: item.name,
@@ -93,7 +89,7 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		lessons: lessonsOf(needs),
 		kind: known.thing.place ?? ELSEWHERE,
 		likely: known.thing.staple === 'rarely' ? null : 'look',
-		cautions: [...cautions],
+		cautions: cautionTexts(needs.flatMap((one) => one.cautions)),
 		others: othersOf(needs),
 		remarks: remarksOf(situation, item),
 		unit

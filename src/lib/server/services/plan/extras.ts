@@ -3,7 +3,7 @@ import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { beginText, forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
-import { labelOf, listText, money, thingText } from '$core/words/index.ts';
+import { capital, labelOf, listText, money, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { remember } from '../../snapshot/remember.ts';
@@ -11,7 +11,7 @@ import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
-import { youngest } from '../house/ages.ts';
+import { atHomeOn, cautionTexts } from '../house/at-home.ts';
 
 /** One activity as the screen shows it. */
 export type ExtraRow = {
@@ -133,17 +133,8 @@ function extraRow(
 	const items = byId(situation.snapshot.items);
 	const on = date ?? run.row.start_on ?? situation.today;
 	const cautions = lines.flatMap((line) =>
-		cautionsFor(
-			items.get(line.item_id)!.name,
-			on,
-			people.map((one) => ({
-				name: one.name,
-				born: youngest(one),
-				allergies: parsed(one.allergies)
-			}))
-		).map(
-			(caution) =>
-				`${items.get(line.item_id)!.name}: ${caution.text}${caution.who.length ? ` (${listText(caution.who)})` : ''}`
+		cautionTexts(cautionsFor(items.get(line.item_id)!.name, on, atHomeOn(situation.snapshot, date))).map(
+			(text) => `${capital(items.get(line.item_id)!.name)}. ${text}`
 		)
 	);
 	const takes = takesOf(situation, activity.id);

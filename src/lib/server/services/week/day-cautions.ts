@@ -1,5 +1,5 @@
 import { startOfWeek, type Day } from '$core/calendar/index.ts';
-import { monthsOld } from '$core/cautions/index.ts';
+import { isGrave, monthsOld } from '$core/cautions/index.ts';
 import { capital, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -8,7 +8,7 @@ import type { Situation } from '../readiness/situation.ts';
 import { shelfView } from '../setout/shelf.ts';
 import type { LessonOn } from './day-entries.ts';
 
-/** More than these are not read. */
+/** More than these are not read; what can choke or is an allergy is never left out for that. */
 const MOST_CAUTIONS = 8;
 
 /** Age marks, small parts and pictures that a younger child at home should not get at, before something is set out. */
@@ -19,18 +19,19 @@ export function cautionsOn(now: Situation, day: Day, lessons: readonly LessonOn[
 	const names = (people: readonly Row<'person'>[]) => listText(people.map((one) => one.name));
 	const own = new Set(lessons.map((one) => one.lesson.lesson.id));
 	const used = usedIn(snapshot, own);
+	const grave = new Set<string>();
 	const said = new Set<string>();
 	for (const one of now.needs)
 		if (own.has(one.lesson.lesson.id))
 			for (const caution of one.cautions)
-				said.add(
+				(isGrave(caution) ? grave : said).add(
 					`${capital(one.item.name)}: ${caution.who.length ? `${listText(caution.who)}. ` : ''}${caution.text}`
 				);
 	for (const resource of snapshot.resources) {
 		if (!used.has(resource.id)) continue;
 		const small = under(36);
 		if (resource.small_parts === 1 && small.length)
-			said.add(`${resource.title} has small parts: keep it from ${names(small)}.`);
+			grave.add(`${resource.title} has small parts: keep it from ${names(small)}.`);
 		const isMarked = ['game', 'kit', 'puzzle', 'model'].includes(resource.kind) && resource.from_age !== null;
 		const younger = isMarked ? under(resource.from_age! * 12) : [];
 		if (younger.length)
@@ -47,5 +48,6 @@ export function cautionsOn(now: Situation, day: Day, lessons: readonly LessonOn[
 		else
 			said.add(`${tray.title} on the shelf is nothing for ${names(small)}: check that it’s still high up.`);
 	}
-	return [...inReach, ...said].slice(0, MOST_CAUTIONS);
+	const first = [...inReach, ...grave];
+	return [...first, ...[...said].slice(0, Math.max(0, MOST_CAUTIONS - first.length))];
 }

@@ -46,6 +46,7 @@ import { lastGatherDay, sourceOf, waysWhenNotFound } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
 import { isMaterialLine, materialLines, materialSource } from './materials.ts';
 import { youngest } from '../../house/ages.ts';
+import { atHomeOn } from '../../house/at-home.ts';
 import { sittingOf } from '../sitting-of.ts';
 
 /** A need of the supplies stream before its days are computed. */
@@ -133,7 +134,7 @@ export function supplyDrafts(
 				given.isOnErrand,
 				house,
 				// What is not known depends on the day.
-				isOpen ? today : ''
+				isOpen || one.date === null ? today : ''
 			],
 			() => draftNeed(snapshot, one, given, today)
 		);
@@ -256,10 +257,10 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 	const found = collected.compare(stored.found) > 0 ? collected : stored.found;
 	const prepares = one.line.prepare_minutes !== null;
 	const useDay = one.lesson.dropped && !one.extra?.day ? null : one.date;
-	const people = one.takingPart.map(participant);
-	const cautions = cautionsFor(one.item.name, one.date ?? one.run.row.start_on ?? '2000-01-01', people);
-	const unserved =
-		lots && !isSome(lots.net) ? MISSING : unservedOf(snapshot, one, given, useDay, cautions, today);
+	// In a unit without dates the ages are those of today.
+	const on = one.date ?? one.run.row.start_on ?? today;
+	const cautions = cautionsFor(one.item.name, on, atHomeOn(snapshot, one.date));
+	const unserved = lots && !isSome(lots.net) ? MISSING : unservedOf(snapshot, one, given, useDay, on, today);
 	const reserved = lots?.fromStash ?? ZERO;
 	const stands = standing(amount, reserved, { ...stored, found }, prepares, unserved);
 	const source = sourceOf(snapshot, state, one.item);
@@ -320,10 +321,10 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 /** What becomes of an amount that no lot serves, from what is known of its thing. */
 function unservedOf(
 	snapshot: Snapshot,
-	{ line, item }: Asked,
+	{ line, item, takingPart }: Asked,
 	given: Given,
 	useDay: Day | null,
-	cautions: readonly Caution[],
+	on: Day,
 	today: Day
 ): Unserved {
 	const { state } = given;
@@ -345,7 +346,9 @@ function unservedOf(
 	if (known === 'look') return { kind: 'look' };
 	if (known !== 'assumed') return MISSING;
 	if (thing.notAThing) return { kind: 'assumed', most: null };
-	if (cautions.some(({ who }) => who.length > 0)) return { kind: 'look' };
+	// By those who take part: what is said of others in the house would have half of it looked for.
+	if (cautionsFor(item.name, on, takingPart.map(participant)).some(({ who }) => who.length > 0))
+		return { kind: 'look' };
 	const isOneEach = line.use === 'kept' && line.unit === 'each';
 	return { kind: 'assumed', most: isOneEach ? exact(Math.max(1, snapshot.people.length)) : null };
 }
