@@ -33,12 +33,14 @@ worker.addEventListener('activate', (event) => {
 });
 
 async function takeOver(): Promise<void> {
-	for (const name of await caches.keys()) if (name !== SHELL && name !== PAGES) await caches.delete(name);
 	await worker.clients.claim();
 	await keepPages();
 }
 
-/** Fetches the pages that are to open without a network. */
+/**
+ * Fetches the pages that are to open without a network. What an older version kept goes when all of them are here,
+ * and serves until then.
+ */
 async function keepPages(): Promise<void> {
 	if (Date.now() - keptAt < FRESH_MS) return;
 	keptAt = Date.now();
@@ -46,9 +48,10 @@ async function keepPages(): Promise<void> {
 	for (const path of await pagesToKeep()) {
 		const answer = await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
 		// Without a network the older copy is the best there is.
-		if (!answer) break;
+		if (!answer) return;
 		if (answer.ok && !answer.redirected) await cache.put(path, answer);
 	}
+	for (const name of await caches.keys()) if (name !== SHELL && name !== PAGES) await caches.delete(name);
 }
 
 async function pagesToKeep(): Promise<readonly string[]> {
@@ -68,7 +71,7 @@ worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
 	if (request.method !== 'GET' || url.origin !== worker.location.origin || url.pathname === '/events') return;
-	if (SHELL_FILES.has(url.pathname) || url.pathname.startsWith('/pictures/')) {
+	if (SHELL_FILES.has(url.pathname) || /^\/(?:pictures|_app\/immutable)\//.test(url.pathname)) {
 		event.respondWith(fromShell(request));
 		return;
 	}
@@ -96,7 +99,10 @@ async function fromNetwork(request: Request, isData: boolean): Promise<Response>
 	const cache = await caches.open(PAGES);
 	const kept = async () =>
 		(await cache.match(request)) ??
-		(isData ? null : ((await cache.match(request, { ignoreSearch: true })) ?? null));
+		// A page of an older version opens with the files of that version.
+		(isData
+			? null
+			: ((await cache.match(request, { ignoreSearch: true })) ?? (await caches.match(request)) ?? null));
 	const asked = fetch(request).then(async (answer) => {
 		if (answer.ok && !answer.redirected) await cache.put(request, answer.clone());
 		return answer;

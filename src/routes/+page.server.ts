@@ -11,6 +11,7 @@ import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
 import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
 import { readyFor } from '$lib/server/services/week/week.ts';
+import { inPlace } from '$lib/server/snapshot/in-place.ts';
 import { nextOf } from '$lib/server/services/readiness/next.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -33,7 +34,7 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 					]
 				: []
 		),
-		ready: readyFor(now),
+		ready: inPlace('The next lesson’s day', () => readyFor(now), null),
 		outcomes: openOutcomes(now),
 		pause: url.searchParams.has('pause') ? pausePreview(now) : null
 	};

@@ -64,9 +64,11 @@
 			<div class="grid gap-x-12 xl:grid-cols-[minmax(0,1fr)_19rem]">
 				<div>
 					<Sentence sentence={data.next.sentence} />
-					{#if data.ready}<p class="mt-2">
-							<a class="font-semibold" href="/week/{data.ready.day}">Ready for {data.ready.name}?</a>
-							{data.ready.sentence}
+					{#if data.ready.value}<p class="mt-2">
+							<a class="font-semibold" href="/week/{data.ready.value.day}">Ready for {data.ready.value.name}?</a>
+							{data.ready.value.sentence}
+						</p>{:else if data.ready.trouble}<p class="mt-2 font-semibold text-late" role="alert">
+							{data.ready.trouble}
 						</p>{/if}
 					{#if data.adults.length > 1}
 						<form

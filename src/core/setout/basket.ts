@@ -4,7 +4,7 @@ import { CoreError } from '../error.ts';
 /** A book of which so much is read on each basket day: by the date itself, or from where the bookmark is. */
 export type PageADay = {
 	readonly by: 'date' | 'bookmark';
-	/** The first page that is read, and the last one. */
+	/** The first page that is read, and the last one; a book that is finished has its bookmark behind the last. */
 	readonly first: number;
 	readonly last: number;
 	/** Pages a day. */
@@ -25,7 +25,7 @@ const isBasketDay = ({ weekdays, off }: BasketDays, day: Day) =>
 function check({ first, last, aDay }: PageADay): void {
 	if (![first, last, aDay].every((one) => Number.isInteger(one) && one > 0))
 		throw new CoreError('Pages are counted whole, from 1.', 'aDay');
-	if (last < first) throw new CoreError('The last page comes after the first one.', 'last');
+	if (last < first - 1) throw new CoreError('The last page comes after the first one.', 'last');
 }
 
 /**
@@ -49,9 +49,20 @@ export function pagesOn(
 	return from > book.last ? null : { from, to: Math.min(book.last, from + book.aDay - 1) };
 }
 
-/** The day on which the last page is read; null where that is years away, or no day has a basket. */
+/** Whether nothing is left to read of it on a day. */
+export function isReadOn(book: PageADay, days: BasketDays, day: Day): boolean {
+	if (book.last < book.first) return true;
+	const end = endsOn(book, days);
+	return end !== null && day > end;
+}
+
+/**
+ * The day on which the last page is read, of a finished book the one on which its bookmark went behind it; null where
+ * that is years away, or no day has a basket.
+ */
 export function endsOn(book: PageADay, days: BasketDays): Day | null {
 	check(book);
+	if (book.last < book.first) return book.since;
 	const needed = Math.ceil((book.last - book.first + 1) / book.aDay);
 	if (book.by === 'date') return needed > MOST_DAYS ? null : addDays(book.since, needed - 1);
 	let left = needed;

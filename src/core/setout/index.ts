@@ -5,7 +5,7 @@
 export {
 	BASKET_MINUTES,
 	chooserOn,
-	endsOn,
+	endsOn, isReadOn,
 	pagesOn,
 	TOO_LONG_MINUTES,
 	type BasketDays,

@@ -1,8 +1,15 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import Check from '@lucide/svelte/icons/check';
+	import { queue } from '../device/queue.svelte.ts';
 	import { saves } from '../device/submit.ts';
 	import type { DayGroup } from '$lib/server/services/week/day-entries.ts';
+
+	/** What was checked off here and waits for the server counts at once. */
+	const isDone = (entry: DayGroup['entries'][number]) =>
+		queue.waiting.findLast(
+			({ action: to, fields }) => to === action && fields.day === day && fields.key === entry.key
+		)?.fields.done.includes('1') ?? entry.isDone;
 
 	type Props = { groups: readonly DayGroup[]; day: string; action?: string };
 	let { groups, day, action = '/week?/tick' }: Props = $props();
@@ -12,28 +19,30 @@
 {#each groups as group (group.name)}
 	<section class="break-inside-avoid pt-5 print:pt-2" aria-label={group.name}>
 		<h2 class="border-b-2 border-ink text-lg print:text-sm">{group.name}</h2>
+		{#if group.trouble}<p role="alert" class="py-1.5 font-semibold text-late">{group.trouble}</p>{/if}
 		<ul class="divide-y divide-rule">
 			{#each group.entries as entry (entry.key)}
+				{@const done = isDone(entry)}
 				<li>
 					<form
 						method="post"
 						{action}
-						use:enhance={saves()}
+						use:enhance={saves({ waits: `${done ? 'Not done' : 'Done'}: ${entry.text}` })}
 						class="flex items-start gap-3 py-1.5 print:gap-2 print:py-px print:text-xs"
 					>
 						<input type="hidden" name="day" value={day} />
 						<input type="hidden" name="key" value={entry.key} />
 						<input type="hidden" name="what" value={entry.text} />
-						<input type="hidden" name="done" value={entry.isDone ? '' : '1'} />
+						<input type="hidden" name="done" value={done ? '' : '1'} />
 						<button
 							type="submit"
-							aria-label="{entry.isDone ? 'Not done' : 'Done'}: {entry.text}"
-							aria-pressed={entry.isDone}
+							aria-label="{done ? 'Not done' : 'Done'}: {entry.text}"
+							aria-pressed={done}
 							class="mt-0.5 grid size-8 shrink-0 place-items-center rounded-[3px] border-2 border-ink bg-sheet text-good print:size-3.5 print:border"
-							>{#if entry.isDone}<Check size={20} aria-hidden="true" />{/if}</button
+							>{#if done}<Check size={20} aria-hidden="true" />{/if}</button
 						>
 						<span class="min-w-0 flex-1 pt-1 print:pt-0">
-							<span class="font-semibold {entry.isDone ? 'line-through' : ''}">{entry.text}</span>
+							<span class="font-semibold {done ? 'line-through' : ''}">{entry.text}</span>
 							{#if entry.detail}<span
 									class="text-sm {entry.isOpen ? 'font-semibold text-late' : 'text-ink-2'}"
 									>{entry.detail}</span

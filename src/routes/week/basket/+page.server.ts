@@ -90,8 +90,16 @@ export const actions: Actions = {
 				}),
 				day: day.required()
 			}),
-			'Bookmark moved',
-			({ trx }, form) => updateBasketPart(trx, form.id, { first_page: form.page, since: form.day })
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const part = now.snapshot.basketParts.find((one) => one.id === form.id);
+				if (!part || part.last_page === null)
+					throw new Refusal('That’s no longer in the basket. Reload the page.');
+				// Behind the last page it is read to its end, however far.
+				const page = Math.min(form.page, part.last_page + 1);
+				await updateBasketPart(trx, form.id, { first_page: page, since: form.day });
+				return page > part.last_page ? `${part.title}: read to its end` : 'Bookmark moved';
+			}
 		),
 	remove: (event) =>
 		handleForm(

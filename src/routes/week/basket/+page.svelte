@@ -59,7 +59,7 @@
 							<span class="min-w-40 flex-1 text-sm text-ink-2"
 								>{[one.pages, one.ends, one.where].filter(Boolean).join(' · ')}</span
 							>
-							{#if one.pages && one.pages !== 'read to its end'}
+							{#if one.pages}
 								<form method="post" action="?/bookmark" use:enhance={saves()} class="flex items-center gap-2">
 									<input type="hidden" name="id" value={one.id} />
 									<input type="hidden" name="day" value={data.today} />

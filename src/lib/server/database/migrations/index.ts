@@ -22,6 +22,7 @@ import { boxes } from './0020-boxes.ts';
 import { boxPlaces } from './0021-box-places.ts';
 import { setOut } from './0022-set-out.ts';
 import { posters } from './0023-posters.ts';
+import { checks } from './0024-checks.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -47,5 +48,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0020-boxes': boxes,
 	'0021-box-places': boxPlaces,
 	'0022-set-out': setOut,
-	'0023-posters': posters
+	'0023-posters': posters,
+	'0024-checks': checks
 };

@@ -6,6 +6,7 @@ import {
 	BASKET_MINUTES,
 	chooserOn,
 	endsOn,
+	isReadOn,
 	pagesOn,
 	TOO_LONG_MINUTES,
 	type BasketDays,
@@ -53,6 +54,12 @@ export type BasketView = {
 	readonly nextMonth: string;
 	readonly nextName: string;
 };
+
+const READ = 'read to its end';
+const NOT_TODAY = 'not today';
+
+/** Whether something of the basket is read on its day. */
+export const isRead = ({ pages }: Pick<BasketPart, 'pages'>): boolean => pages !== READ && pages !== NOT_TODAY;
 
 /** How high a book is on its edge of which nothing is known, mm (common practice). */
 const USUAL_HEIGHT = 200;
@@ -104,15 +111,16 @@ export function basketView(now: Situation, day: Day): BasketView {
 					? pages.from === pages.to
 						? `page ${pages.from}`
 						: `pages ${pages.from} to ${pages.to}`
-					: end !== null && day > end
-						? 'read to its end'
-						: 'not today',
-			ends: end === null ? '' : `ends ${dayText(end)}`,
+					: isReadOn(book, days, day)
+						? READ
+						: NOT_TODAY,
+			ends:
+				!book || end === null ? '' : isReadOn(book, days, day) ? `ended ${dayText(end)}` : `ends ${dayText(end)}`,
 			where: resource && resource.place_id !== null ? placePath(snapshot.places, resource.place_id) : ''
 		};
 	});
 	const minutes = parts
-		.filter((one) => one.kind !== 'hands' && one.pages !== 'not today' && one.pages !== 'read to its end')
+		.filter((one) => one.kind !== 'hands' && isRead(one))
 		.reduce((sum, one) => sum + one.minutes, 0);
 	const children = snapshot.people.filter((one) => one.kind === 'child');
 	const chooser =

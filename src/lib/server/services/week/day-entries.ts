@@ -1,16 +1,17 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted, thingText } from '$core/words/index.ts';
-import { exact, isSome } from '$core/measure/index.ts';
+import { isSome } from '$core/measure/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
-import { basketView, hasBasket } from '../setout/basket.ts';
+import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { basketView, hasBasket, isRead } from '../setout/basket.ts';
 import { fillingsDue } from '../setout/filling.ts';
 import { ledgeView } from '../setout/ledge.ts';
 import { daysOnly, setOutOf, standingIn } from '../setout/shelf.ts';
@@ -27,7 +28,12 @@ export type DayEntry = {
 	readonly isOpen: boolean;
 };
 
-export type DayGroup = { readonly name: string; readonly entries: readonly DayEntry[] };
+export type DayGroup = {
+	readonly name: string;
+	readonly entries: readonly DayEntry[];
+	/** Why nothing stands there, where it could not be worked out. */
+	readonly trouble: string | null;
+};
 
 export type Make = (key: string, text: string, detail?: string, isOpen?: boolean) => DayEntry;
 
@@ -168,7 +174,7 @@ export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[]
 	return [
 		...(chooser ? [entry('chooser', `${chooser} chooses today`)] : []),
 		...parts
-			.filter((one) => one.pages !== 'not today' && one.pages !== 'read to its end')
+			.filter(isRead)
 			.map((one) =>
 				entry(
 					`basket-${one.id}`,
@@ -235,11 +241,35 @@ export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 					[print.row.title, child ? `for ${child.name}` : '', count > 1 ? `× ${count}` : '']
 						.filter(Boolean)
 						.join(' '),
-					state,
-					state === 'to print'
+					[print.row.optional ? 'optional' : '', state].filter(Boolean).join(', '),
+					state === 'to print' && print.row.optional === 0
 				);
 			})
 		);
+}
+
+/** Why some of a need is not at home; null where all of it is, counted or not, fetched or not. */
+function awayText({ standing }: SupplyNeed): string | null {
+	return isSome(standing.missing)
+		? 'not here yet'
+		: isSome(standing.toLook)
+			? 'not looked for yet'
+			: isSome(standing.arranged)
+				? 'on its way'
+				: null;
+}
+
+/** Where it lies: in the unit’s own box before anywhere else, or where somebody said that it is. */
+function placeText(snapshot: Snapshot, { run, item, known }: SupplyNeed): string {
+	const places = snapshot.lots
+		.filter((lot) => lot.item_id === item.id && lot.amount !== '0')
+		.map((lot) => lot.place_id)
+		.toSorted(
+			(a, b) =>
+				Number(b === run.row.collecting_place_id) - Number(a === run.row.collecting_place_id)
+		);
+	const place = places[0] ?? known.statement?.place_id ?? null;
+	return place === null ? 'at home' : placePath(snapshot.places, place);
 }
 
 export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
@@ -247,24 +277,14 @@ export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: 
 	return now.needs
 		.filter((one) => one.run === run && one.lesson === lesson && !one.need.doWithout && one.line.id > 0)
 		.map((one) => {
-			const lots = snapshot.lots
-				.filter((lot) => lot.item_id === one.item.id && lot.amount !== '0')
-				.toSorted(
-					(a, b) =>
-						Number(b.place_id === run.row.collecting_place_id) -
-						Number(a.place_id === run.row.collecting_place_id)
-				);
-			// What is at home counts as here, found or not: the list says where.
-			const isMissing = one.served === null ? one.problem !== null : isSome(one.served.net);
+			const away = awayText(one);
+			const optional = one.need.required ? '' : 'optional';
 			return entry(
 				`need-${one.need.key}`,
-				capital(thingText(exact(one.amount), one.unit, one.item.name)),
-				isMissing
-					? 'not here yet'
-					: lots.length && lots[0].place_id !== null
-						? placePath(snapshot.places, lots[0].place_id)
-						: 'at home',
-				isMissing
+				capital(thingText(one.amount, one.unit, one.item.name)),
+				[optional, away ?? placeText(snapshot, one)].filter(Boolean).join(', '),
+				// What is optional makes nothing not ready.
+				away !== null && one.need.required
 			);
 		});
 }

@@ -3,6 +3,7 @@ import { listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Trx } from '../../history/changes.ts';
 import { tickDay } from '../../stores/setout/trays.ts';
+import { inPlace } from '../../snapshot/in-place.ts';
 import { takeStep } from '../readiness/steps.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
@@ -58,17 +59,23 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 	});
 	const lessons = lessonsOn(now, day, run);
 	const shown = isShort ? [] : lessons;
+	const group = (name: string, work: () => DayEntry[]): DayGroup => {
+		const { value, trouble } = inPlace(name, work, []);
+		return { name, entries: value, trouble };
+	};
 	const groups: DayGroup[] = [
-		{ name: 'Shelf', entries: run === null && !isShort ? shelfEntries(now, day, entry) : [] },
-		{ name: 'Wall', entries: shown.flatMap((one) => wallEntries(now, one, day, entry)) },
-		{ name: 'Books to set out', entries: run === null && !isShort ? bookEntries(now, day, entry) : [] },
-		{ name: 'Morning basket', entries: run === null ? basketEntries(now, day, entry) : [] },
-		{ name: 'Pages to open', entries: shown.flatMap((one) => pageEntries(now, one, entry)) },
-		{ name: 'Copies', entries: shown.flatMap((one) => copyEntries(now, one, entry)) },
-		{ name: 'Supplies', entries: shown.flatMap((one) => supplyEntries(now, one, entry)) },
-		{ name: 'To go back', entries: run === null ? dueEntries(now, day, entry) : [] },
-		{ name: 'This evening', entries: eveningEntries(now, day, run, entry) }
-	].filter((one) => one.entries.length > 0);
+		group('Shelf', () => (run === null && !isShort ? shelfEntries(now, day, entry) : [])),
+		group('Wall', () => shown.flatMap((one) => wallEntries(now, one, day, entry))),
+		group('Books to set out', () => (run === null && !isShort ? bookEntries(now, day, entry) : [])),
+		group('Morning basket', () => (run === null ? basketEntries(now, day, entry) : [])),
+		group('Pages to open', () => shown.flatMap((one) => pageEntries(now, one, entry))),
+		group('Copies', () => shown.flatMap((one) => copyEntries(now, one, entry))),
+		group('Supplies', () => shown.flatMap((one) => supplyEntries(now, one, entry))),
+		group('To go back', () => (run === null ? dueEntries(now, day, entry) : [])),
+		group('This evening', () => eveningEntries(now, day, run, entry))
+	].filter((one) => one.entries.length > 0 || one.trouble !== null);
+	const cautions = inPlace('Cautions', () => (isShort ? [] : cautionsOn(now, day, shown)), []);
+	const trouble = [...groups, cautions].find((one) => one.trouble !== null)?.trouble ?? null;
 	const open = groups.flatMap((one) => one.entries).filter((one) => one.isOpen);
 	const count = groups.reduce((sum, one) => sum + one.entries.length, 0);
 	return {
@@ -77,8 +84,10 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		isToday: day === now.today,
 		sentence: isShort
 			? 'A short day: only the basket.'
-			: count === 0
-				? 'Nothing planned.'
+			: trouble !== null
+				? trouble
+				: count === 0
+					? 'Nothing planned.'
 				: open.length
 					? `Not ready yet: ${
 							open.length > 3
@@ -97,10 +106,10 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 			href: `/units/${one.row.id}/plan/paper?show=lessons`
 		})),
 		groups,
-		cautions: isShort ? [] : cautionsOn(now, day, shown),
-		left: leftBefore(now, day, run),
+		cautions: [...cautions.value, ...(cautions.trouble ? [cautions.trouble] : [])],
+		left: inPlace('Left from before', () => leftBefore(now, day, run), []).value,
 		isShort,
-		strips: stripsOf(now, day, shown, groups)
+		strips: inPlace('Strips', () => stripsOf(now, day, shown, groups), []).value
 	};
 }
 
