@@ -65,7 +65,9 @@
 				<div>
 					<Sentence sentence={data.next.sentence} />
 					{#if data.ready.value}<p class="mt-2">
-							<a class="font-semibold" href="/week/{data.ready.value.day}">Ready for {data.ready.value.name}?</a>
+							<a class="font-semibold" href="/week/{data.ready.value.day}"
+								>Ready for {data.ready.value.name}?</a
+							>
 							{data.ready.value.sentence}
 						</p>{:else if data.ready.trouble}<p class="mt-2 font-semibold text-late" role="alert">
 							{data.ready.trouble}

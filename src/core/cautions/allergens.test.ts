@@ -105,7 +105,8 @@ describe('the nine major allergens (US FALCPA 2004, FASTER Act 2021), each again
 
 	it('every food of a row is found under its own allergen, in one and in many', () => {
 		for (const [allergen, { things }] of Object.entries({ ...ALLERGENS, ...OTHER_ALLERGENS }))
-			for (const thing of things) expect(`${thing} ${mayHold(`a bag of ${thing}`, allergen)}`).toBe(`${thing} true`);
+			for (const thing of things)
+				expect(`${thing} ${mayHold(`a bag of ${thing}`, allergen)}`).toBe(`${thing} true`);
 	});
 });
 
@@ -129,13 +130,11 @@ describe('what people call an allergy', () => {
 	);
 
 	it('one nut alone is warned of by its name, and where nuts are mixed', () => {
-		expect(['walnut halves', 'mixed nuts', 'trail mix', 'almonds', 'hex nuts'].map((one) => mayHold(one, 'walnuts'))).toEqual([
-			true,
-			true,
-			true,
-			false,
-			false
-		]);
+		expect(
+			['walnut halves', 'mixed nuts', 'trail mix', 'almonds', 'hex nuts'].map((one) =>
+				mayHold(one, 'walnuts')
+			)
+		).toEqual([true, true, true, false, false]);
 		expect(mayHold('mango slices', 'mangoes')).toBe(true);
 	});
 });

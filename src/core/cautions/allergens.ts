@@ -26,7 +26,11 @@ const AROUND =
  *     allergiesIn('quinoa')  // [{ name: 'quinoa', isKnown: false }]
  */
 export function allergiesIn(said: string): Allergy[] {
-	let word = said.toLowerCase().replace(/[()[\]{}.!?*"“”]/g, ' ').trim().replace(/\s+/g, ' ');
+	let word = said
+		.toLowerCase()
+		.replace(/[()[\]{}.!?*"“”]/g, ' ')
+		.trim()
+		.replace(/\s+/g, ' ');
 	for (let before = ''; before !== word;) {
 		before = word;
 		word = word.replace(AROUND, '').trim();

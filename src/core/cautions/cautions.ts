@@ -74,7 +74,14 @@ function allergyCautions(item: string, people: readonly Participant[]): Caution[
 const ALLERGY = 'allergy-';
 
 /** Rules about what can choke somebody small. */
-const CHOKING: ReadonlySet<string> = new Set(['small-parts', 'small-ball', 'balloon', 'choking-food', 'water-beads', 'magnets']);
+const CHOKING: ReadonlySet<string> = new Set([
+	'small-parts',
+	'small-ball',
+	'balloon',
+	'choking-food',
+	'water-beads',
+	'magnets'
+]);
 
 /** Whether a caution is about an allergy or what can choke, or do worse inside: such a one is never left out of a list. */
 export const isGrave = ({ rule }: Caution): boolean => rule.startsWith(ALLERGY) || CHOKING.has(rule);

@@ -43,7 +43,8 @@ const BEFORE_ALLERGY =
 	/^(.*?)\b(?:(?:is |has |with )*(?:an? )?(?:(?:severe|mild|food|known)(?:ly)? )*(?:allergic|allerg(?:y|ies)|intoleran(?:t|ces?)|sensitive|anaphyla\w+)(?: (?:to|of|are|is|include)\b)?|(?:can(?:no|['’])?t|may not|must not|doesn['’]t|does not) (?:have|eat|touch)|avoids?|no)\b(?: any\b)? *(.*)$/i;
 /** “peanut allergy”, “lactose intolerant”, “gluten-free”: what stands before is one. */
 const AFTER_ALLERGY = /^(.+?)(?: allerg(?:y|ies|ic)| intoleran(?:t|ce)| sensitivity|[ -]free)$/i;
-const NOTHING_TO_NOTE = /^(?:no|none|nothing|no (?:known )?(?:food )?allergies|allergies none|nka|nkda|epi-?pens?)$/i;
+const NOTHING_TO_NOTE =
+	/^(?:no|none|nothing|no (?:known )?(?:food )?allergies|allergies none|nka|nkda|epi-?pens?)$/i;
 const FILLER =
 	/^(?:(?:and|who|she|he|they|it|is|was|are|has|have|with|also|our|my|turns?|turning|born|birthday|in|on|a|an|the)(?:['’]s)? )+(?=.)/i;
 /** A higher number among allergies is no age, years. */
@@ -73,7 +74,8 @@ type Draft = {
 	isListing: boolean;
 };
 
-const isAge = (part: string | undefined) => part !== undefined && (AGE.test(part) || part.startsWith(DATE_MARK));
+const isAge = (part: string | undefined) =>
+	part !== undefined && (AGE.test(part) || part.startsWith(DATE_MARK));
 const isAllergen = (text: string) => allergiesIn(text).some((one) => one.isKnown);
 const hasAge = (person: Draft) => person.born !== null || person.hasDate;
 
@@ -234,7 +236,9 @@ export function readPeople(
 			return;
 		}
 		// “Kim 7 nuts”
-		const words = /^(.*?\p{L}['’.]?) (\d{1,3}(?: ?(?:years?|yrs?|yo|months?|mos?)(?: old)?)?) (.+)$/iu.exec(part);
+		const words = /^(.*?\p{L}['’.]?) (\d{1,3}(?: ?(?:years?|yrs?|yo|months?|mos?)(?: old)?)?) (.+)$/iu.exec(
+			part
+		);
 		if (words && isAllergen(words[3])) {
 			read(`${words[1]} ${words[2]}`, undefined);
 			addAllergy(words[3]);
@@ -260,6 +264,7 @@ function splitOff(text: string): readonly [allergen: string, who: string] {
 	if (said) return [said[2], said[1]];
 	const words = text.split(' ');
 	for (let from = 0; from < words.length; from++)
-		if (isAllergen(words.slice(from).join(' '))) return [words.slice(from).join(' '), words.slice(0, from).join(' ')];
+		if (isAllergen(words.slice(from).join(' ')))
+			return [words.slice(from).join(' '), words.slice(0, from).join(' ')];
 	return [text, ''];
 }

@@ -104,6 +104,14 @@ export function requireAmount(amount: Exact, path: string): Exact {
 	return amount;
 }
 
+/**
+ * As a form sends it back, so that `requireAmount` takes it: without loss where that goes, else to six decimals, which
+ * is closer than anything counts.
+ */
+export function sentText(amount: Exact): string {
+	return amount.d <= BigInt(LARGEST_DENOMINATOR) ? amount.toFraction() : amount.round(6).toFraction();
+}
+
 /** As text without loss ("3/2", "250"), the form in which amounts are stored. */
 export function exactText(amount: Exact): string {
 	return amount.toFraction();

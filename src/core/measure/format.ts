@@ -1,5 +1,5 @@
 import type { Unit } from '../reference/measures.ts';
-import type { Exact } from './exact.ts';
+import { exact, type Exact } from './exact.ts';
 
 const GLYPHS: Readonly<Record<string, string>> = {
 	'1/2': '½',
@@ -47,6 +47,25 @@ const FORMATS = [0, 1, 2, 3].map(
 /** Nobody says ⅜ kg. */
 const METRIC: ReadonlySet<Unit> = new Set(['g', 'kg', 'ml', 'l', 'mm', 'cm', 'm']);
 
+/** Whether a unit's fraction is said as one: “1½ cups”, never “1½ g”. */
+const isSaidAsFraction = (rest: Exact, unit: Unit): boolean =>
+	rest.toFraction() in GLYPHS && !METRIC.has(unit);
+
+/** Figures after the point: fewer the larger the number is. */
+const digitsOf = (value: number): number => (value >= 100 ? 0 : value >= 10 ? 1 : value >= 1 ? 2 : 3);
+
+/**
+ * An amount as a person would say it, for what is sent by a button: 354.882… ml is 355 ml, ⅓ cup stays ⅓ cup.
+ *
+ *     saidAmount(exact('1419529419/4000000'), 'ml').valueOf() // 355
+ */
+export function saidAmount(amount: Exact, unit: Unit): Exact {
+	if (amount.d === 1n || isSaidAsFraction(amount.sub(amount.floor()), unit)) return amount;
+	const value = amount.valueOf();
+	const said = exact(value.toFixed(digitsOf(value)));
+	return said.n === 0n ? amount : said;
+}
+
 /**
  * A number as a person would write it: a kitchen fraction where it is one and the unit is
  * not metric ("1½"), else at most
@@ -60,9 +79,7 @@ export function numberText(amount: Exact, unit: Unit = 'each'): string {
 	const rest = amount.sub(whole);
 	const glyph = GLYPHS[rest.toFraction()];
 	if (glyph && !METRIC.has(unit)) return whole.equals(0) ? glyph : `${whole.toString()}${glyph}`;
-	const value = amount.valueOf();
-	const digits = value >= 100 ? 0 : value >= 10 ? 1 : value >= 1 ? 2 : 3;
-	return FORMATS[digits].format(value);
+	return FORMATS[digitsOf(plain)].format(plain);
 }
 
 /** The unit's name for an amount: "cup" or "cups", nothing for single things. */

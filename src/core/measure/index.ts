@@ -14,6 +14,7 @@ export {
 export {
 	exact,
 	exactText,
+	sentText,
 	isSome,
 	larger,
 	MOST_AMOUNT,
@@ -25,6 +26,6 @@ export {
 	ZERO,
 	type Exact
 } from './exact.ts';
-export { amountText, numberText, unitText } from './format.ts';
+export { amountText, saidAmount, numberText, unitText } from './format.ts';
 export { kilogramsOf, lengthText, readLength, systemOf, unitIn, weightText, type System } from './system.ts';
 export type { Unit } from '../reference/measures.ts';

@@ -75,10 +75,7 @@ export const ALLERGENS: Readonly<Record<string, AllergenRow>> = {
 		`soy, soya, soybean, soya bean, tofu, bean curd, edamame, tempeh, miso, natto, tamari, shoyu, teriyaki sauce, okara`,
 		`soy-free, soy free`
 	),
-	sesame: row(
-		`sesame, tahini, hummus, halva, gomasio, za'atar, everything bagel, benne seed`,
-		`sesame-free`
-	)
+	sesame: row(`sesame, tahini, hummus, halva, gomasio, za'atar, everything bagel, benne seed`, `sesame-free`)
 };
 
 /** Foods that some cannot have, and that are none of the nine. */

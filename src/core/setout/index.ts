@@ -5,7 +5,8 @@
 export {
 	BASKET_MINUTES,
 	chooserOn,
-	endsOn, isReadOn,
+	endsOn,
+	isReadOn,
 	pagesOn,
 	TOO_LONG_MINUTES,
 	type BasketDays,
@@ -15,6 +16,7 @@ export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
 export { planShelf } from './plan-shelf.ts';
 export {
 	brokenRules,
+	inWeek,
 	GAP,
 	inDangerAt,
 	onDaysWithout,

@@ -1,7 +1,9 @@
 import { CoreError } from '../error.ts';
 import {
 	GAP,
+	inAllWeeks,
 	inDangerAt,
+	inWeek,
 	standsOn,
 	withoutTray,
 	type ShelfInput,
@@ -39,14 +41,15 @@ export function planShelf(input: ShelfInput, before: readonly string[] = [], fro
 			plan.push({ ...first, stays: first.standing.map((one) => one.tray), comes: [], goes: [] });
 			continue;
 		}
-		const standing = fillWeek(input, habit === 'unit' ? null : week, last);
+		const asked = habit === 'unit' ? inAllWeeks(input) : inWeek(input, week);
+		const standing = fillWeek(asked, habit === 'unit' ? null : week, last);
 		const now = new Set(standing.map((one) => one.tray));
 		plan.push({
 			standing,
 			stays: [...now].filter((id) => last.has(id)),
 			comes: [...now].filter((id) => !last.has(id)),
 			goes: trays.map((one) => one.id).filter((id) => last.has(id) && !now.has(id)),
-			without: withoutTray(input, standing)
+			without: withoutTray(asked, standing)
 		});
 		last = now;
 	}

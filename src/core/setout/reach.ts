@@ -31,14 +31,23 @@ export type ShelfChild = {
 
 const UNDER_THREE_MONTHS = 36;
 
-/** A child as the shelf sees it on a day. */
-export function shelfChild(id: string, person: Reacher, uses: boolean, day: Day): ShelfChild {
+/**
+ * A child as the shelf sees it over some days: what it gets at by the age of the last one, since a birthday in between
+ * counts; what it takes with ease, and whether it is under three, by that of the first.
+ */
+export function shelfChild(
+	id: string,
+	person: Reacher,
+	uses: boolean,
+	first: Day,
+	last: Day = first
+): ShelfChild {
 	return {
 		id,
 		name: person.name,
 		uses,
-		easy: easyReach(person, day),
-		most: reachOf(person, day),
-		isUnderThree: person.born !== null && monthsOld(person.born, day) < UNDER_THREE_MONTHS
+		easy: easyReach(person, first),
+		most: reachOf(person, last),
+		isUnderThree: person.born !== null && monthsOld(person.born, first) < UNDER_THREE_MONTHS
 	};
 }

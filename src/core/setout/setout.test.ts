@@ -7,6 +7,7 @@ import {
 	chooserOn,
 	easyReach,
 	endsOn,
+	isReadOn,
 	fullAt,
 	GAP,
 	layWall,
@@ -361,6 +362,15 @@ describe('the morning basket', () => {
 		expect(endsOn(book, days)).toBe('2027-01-27');
 		expect(pagesOn(book, days, '2027-01-28')).toBeNull();
 		expect(endsOn(book, { weekdays: [], off: [] })).toBeNull();
+	});
+	it('a book whose bookmark lies behind its last page is finished, on the day on which it went there', () => {
+		const book = { by: 'bookmark' as const, first: 49, last: 48, aDay: 2, since: '2027-01-22' };
+		expect(pagesOn(book, days, '2027-01-22')).toBeNull();
+		expect(endsOn(book, days)).toBe('2027-01-22');
+		expect(isReadOn(book, days, '2027-01-22')).toBe(true);
+		expect(isReadOn({ ...book, first: 48 }, days, '2027-01-22')).toBe(false);
+		expect(isReadOn({ ...book, first: 48 }, days, '2027-01-23')).toBe(true);
+		expect(() => pagesOn({ ...book, first: 50 }, days, '2027-01-22')).toThrow('The last page comes after');
 	});
 	it('every page is read once, in order, up to the last day', () => {
 		fc.assert(

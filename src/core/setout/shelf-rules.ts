@@ -32,6 +32,8 @@ export type ShelfInput = {
 	readonly boards: readonly Board[];
 	readonly trays: readonly Tray[];
 	readonly children: readonly ShelfChild[];
+	/** The same children with the reach of each week, since they grow; left out: as in `children` in every week. */
+	readonly childrenIn?: readonly (readonly ShelfChild[])[];
 	readonly weeks: number;
 	/** Trays that may come new in one week, after the first. */
 	readonly changes: number;
@@ -61,6 +63,29 @@ export type Broken =
 
 /** Between trays a hand goes, mm (common practice). */
 export const GAP = 20;
+
+/** What is asked, with the children as they are in one week. */
+export const inWeek = <T extends Pick<ShelfInput, 'children' | 'childrenIn'>>(input: T, week: number): T => ({
+	...input,
+	children: input.childrenIn?.[week] ?? input.children
+});
+
+/** The same for a shelf that stands for all weeks: each reaches with ease what it does at first, and gets at what it does at last. */
+export function inAllWeeks<T extends Pick<ShelfInput, 'children' | 'childrenIn'>>(input: T): T {
+	const weeks = [input.children, ...(input.childrenIn ?? [])];
+	return {
+		...input,
+		children: input.children.map((child) => {
+			const all = weeks.flatMap((week) => week.filter((one) => one.id === child.id));
+			return {
+				...child,
+				easy: Math.min(...all.map((one) => one.easy)),
+				most: Math.max(...all.map((one) => one.most)),
+				isUnderThree: all.some((one) => one.isUnderThree)
+			};
+		})
+	};
+}
 
 /** Width that trays take on a board, mm, with the gaps between them. */
 export const widthOf = (trays: readonly Pick<Tray, 'along'>[]): number =>

@@ -12,5 +12,8 @@ export const KEPT_PAGES = [
 
 /** Whether a page is kept; of a unit, the sheets that are printed or carried along; a day’s sheet. */
 export function isKept(path: string): boolean {
-	return KEPT_PAGES.some((one) => one === path) || /^\/week\/\d{4}-\d\d-\d\d$|^\/units\/\d+(\/gather|\/plan\/paper)?$/.test(path);
+	return (
+		KEPT_PAGES.some((one) => one === path) ||
+		/^\/week\/\d{4}-\d\d-\d\d$|^\/units\/\d+(\/gather|\/plan\/paper)?$/.test(path)
+	);
 }

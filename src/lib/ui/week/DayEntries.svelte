@@ -7,9 +7,9 @@
 
 	/** What was checked off here and waits for the server counts at once. */
 	const isDone = (entry: DayGroup['entries'][number]) =>
-		queue.waiting.findLast(
-			({ action: to, fields }) => to === action && fields.day === day && fields.key === entry.key
-		)?.fields.done.includes('1') ?? entry.isDone;
+		queue.waiting
+			.findLast(({ action: to, fields }) => to === action && fields.day === day && fields.key === entry.key)
+			?.fields.done.includes('1') ?? entry.isDone;
 
 	type Props = { groups: readonly DayGroup[]; day: string; action?: string };
 	let { groups, day, action = '/week?/tick' }: Props = $props();

@@ -44,7 +44,10 @@
 			</p>
 		{:else}
 			{#if view.left.length}
-				<DayEntries groups={[{ name: 'Left from before', entries: view.left, trouble: null }]} day={view.day} />
+				<DayEntries
+					groups={[{ name: 'Left from before', entries: view.left, trouble: null }]}
+					day={view.day}
+				/>
 			{/if}
 			<div class="gap-x-10 lg:columns-2 print:columns-2">
 				<DayEntries groups={view.groups} day={view.day} />

@@ -2,7 +2,7 @@ import { mostSecondHand } from '$core/buying/index.ts';
 import { dayText, type Day } from '$core/calendar/index.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { exactText, isSome } from '$core/measure/index.ts';
+import { exactText, isSome, saidAmount } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
 import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
 import { cheapest } from '../buying/prices.ts';
@@ -104,7 +104,7 @@ function askedFor(situation: Situation, needs: readonly SupplyNeed[]): Asked {
 	const isNew = cheapest(snapshot, item, amount, unit);
 	return {
 		keys: needs.map((one) => one.need.key).join(' '),
-		amount: exactText(amount),
+		amount: exactText(saidAmount(amount, unit)),
 		text: thingText(amount, unit, item.name),
 		for: lessonsText(needs.map((one) => one.lesson.number)),
 		when: acts[0] ? byText(acts[0], today) : '',

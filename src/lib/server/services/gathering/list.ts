@@ -5,6 +5,7 @@ import {
 	densityOf,
 	exact,
 	exactText,
+	saidAmount,
 	isSome,
 	type Exact,
 	type Unit
@@ -179,7 +180,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 		places: placesOf(situation, needs),
 		inHand: isSome(inHand) ? amountText(inHand, unit) : null,
 		missing: isSome(missing) ? neededText(needs, missing) : null,
-		missingAmount: exactText(missing),
+		missingAmount: exactText(saidAmount(missing, unit)),
 		toLook: isSome(toLook) ? neededText(needs, toLook) : null,
 		has: hasText(situation, needs),
 		said: first.known.statement?.state ?? null,

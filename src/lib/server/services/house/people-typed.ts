@@ -69,7 +69,10 @@ export async function addPeopleTyped(
 			'adults'
 		)) {
 			if (unread)
-				throw new Refusal(`Couldn’t read “${unread.slice(0, 40)}”. Try Juno, Ferris (allergic to milk).`, 'adults');
+				throw new Refusal(
+					`Couldn’t read “${unread.slice(0, 40)}”. Try Juno, Ferris (allergic to milk).`,
+					'adults'
+				);
 			if (name)
 				await add({
 					name: name.slice(0, 200),

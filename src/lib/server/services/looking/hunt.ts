@@ -2,7 +2,7 @@ import { addDays } from '$core/calendar/index.ts';
 import { cautionTexts } from '../house/at-home.ts';
 import { Refusal } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
-import { exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { exactText, isSome, sentText, type Exact, type Unit } from '$core/measure/index.ts';
 import { huntMinutes, likelyPlaces } from '$core/looking/index.ts';
 import { ELSEWHERE, type PlaceAtHome } from '$core/reference/index.ts';
 import { labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
@@ -141,7 +141,7 @@ function huntRow(
 		unitName: units.size > 1 ? listText([...units]) : run.unit.name,
 		name: item.name,
 		text: neededText(needs, amount),
-		amount: exactText(amount),
+		amount: sentText(amount),
 		unit,
 		lessons: lessonsText(needs.map((one) => one.lesson.number)),
 		where,

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { huntMinutes } from '$core/looking/index.ts';
-import { exactText, isSome, type Exact } from '$core/measure/index.ts';
+import { exactText, isSome, saidAmount, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
 import { counted, byText, capital, lessonsText, listText } from '$core/words/index.ts';
@@ -30,7 +30,7 @@ export type Act = {
 	readonly doer: number | null;
 	/** Keys of the needs that it moves on; a walk only is given away by them. */
 	readonly keys: readonly string[];
-	/** In all, exactly, as text ("3/2"), in the needs' unit. */
+	/** In all, as one would say it, as text ("3/2"), in the needs' unit. */
 	readonly amount: string;
 };
 
@@ -290,7 +290,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		verdict: worst,
 		doer: one.doer?.id ?? null,
 		keys: steps.map((step) => step.one.need.key),
-		amount: exactText(amount)
+		amount: exactText(saidAmount(amount, one.unit))
 	};
 }
 

@@ -1,7 +1,7 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rung } from '$core/gathering/index.ts';
-import { exactText, isSome, smaller, ZERO, type Exact } from '$core/measure/index.ts';
+import { exactText, isSome, saidAmount, ZERO, type Exact } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
@@ -88,7 +88,9 @@ export async function tookIn(
 	let left = amount;
 	for (const one of needs) {
 		const wanted = one.amount.sub(one.standing.inHand).sub(one.standing.toFetch);
-		const share = smaller(left, wanted);
+		// What is said to be the same amount is all of it: 355 ml of 354.88.
+		const isAll = saidAmount(left, one.unit).compare(saidAmount(wanted, one.unit)) >= 0;
+		const share = isAll ? wanted : left;
 		if (!isSome(share)) continue;
 		if (one.line.use === 'consumed') left = left.sub(share);
 		await patchNeed(trx, one.run.row.id, one.need.key, {

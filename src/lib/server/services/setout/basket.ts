@@ -59,7 +59,8 @@ const READ = 'read to its end';
 const NOT_TODAY = 'not today';
 
 /** Whether something of the basket is read on its day. */
-export const isRead = ({ pages }: Pick<BasketPart, 'pages'>): boolean => pages !== READ && pages !== NOT_TODAY;
+export const isRead = ({ pages }: Pick<BasketPart, 'pages'>): boolean =>
+	pages !== READ && pages !== NOT_TODAY;
 
 /** How high a book is on its edge of which nothing is known, mm (common practice). */
 const USUAL_HEIGHT = 200;
@@ -115,7 +116,11 @@ export function basketView(now: Situation, day: Day): BasketView {
 						? READ
 						: NOT_TODAY,
 			ends:
-				!book || end === null ? '' : isReadOn(book, days, day) ? `ended ${dayText(end)}` : `ends ${dayText(end)}`,
+				!book || end === null
+					? ''
+					: isReadOn(book, days, day)
+						? `ended ${dayText(end)}`
+						: `ends ${dayText(end)}`,
 			where: resource && resource.place_id !== null ? placePath(snapshot.places, resource.place_id) : ''
 		};
 	});

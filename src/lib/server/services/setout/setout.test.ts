@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { addDays } from '$core/calendar/index.ts';
 import { planShelf } from '$core/setout/index.ts';
 import { undo } from '../../history/changes.ts';
-import { addPlace } from '../../stores/house/places.ts';
+import { addPlace, updatePlace } from '../../stores/house/places.ts';
+import { updatePerson } from '../../stores/house/people.ts';
 import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
@@ -300,6 +301,46 @@ describe('objects that match cards', () => {
 		await expect(does((trx, at) => listFilling(trx, at.situation, tray.id))).rejects.toThrow(
 			'on the supply list already'
 		);
+	});
+});
+
+describe('a birthday within the weeks that are planned', () => {
+	it('each week goes by the ages of its last day', async () => {
+		const { now, does } = await mapsHouse();
+		await does(async (trx, { situation }) => {
+			const tamsin = situation.snapshot.people.find((one) => one.name === 'Tamsin')!;
+			// Two years old on Tue, Feb 2: from then on she gets at 110 cm instead of 90.
+			await updatePerson(trx, tamsin.id, {
+				name: 'Tamsin',
+				kind: 'child',
+				born: '2025-02-02',
+				bornWithin: 0,
+				allergies: [],
+				weekdays: [],
+				reachMm: null,
+				reads: []
+			});
+			const board = situation.snapshot.places.find((one) => one.name === 'second board')!;
+			await updatePlace(trx, board.id, { ...board, floor_mm: 1000 });
+		});
+		const { situation } = await now();
+		const most = (week: string) =>
+			shelfView(situation, week).children.find((one) => one.name === 'Tamsin')!.most;
+		expect([most('2027-01-25'), most('2027-02-01'), most('2027-02-08')]).toEqual([900, 1100, 1100]);
+		const { input, weeks } = shelfQuestion(situation);
+		const board = String(situation.snapshot.places.find((one) => one.name === 'second board')!.id);
+		const dangerous = new Set(input.trays.filter((one) => one.isDangerous).map((one) => one.id));
+		for (const [at, { standing }] of planShelf(input).entries())
+			if (weeks[at] >= '2027-02-01')
+				expect(standing.filter((one) => one.board === board && dangerous.has(one.tray))).toEqual([]);
+		// By hand it is refused to nobody, and said in the week in which it is true.
+		const sewing = situation.snapshot.trays.find((one) => one.title === 'Sew a coastline')!;
+		const say = (week: string) =>
+			does((trx, at) => moveTray(trx, at.situation, week, sewing.id, Number(board), 0));
+		expect(await say('2027-02-01')).toBe(
+			'Sew a coastline is at 100 cm, and Tamsin gets at 110 cm: not for a child under three.'
+		);
+		expect(await say('2027-01-25')).not.toContain('under three');
 	});
 });
 

@@ -3,6 +3,7 @@ import { yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	brokenRules,
+	inWeek,
 	GAP,
 	onDaysWithout,
 	shelfChild,
@@ -78,16 +79,17 @@ export function boardsOf(now: Situation): { readonly boards: Board[]; readonly u
 	};
 }
 
-/** Everybody of whom the shelf has to know: those who use it, and those it must not endanger. */
-export function shelfChildren(now: Situation): ShelfChild[] {
+/** Everybody of whom the shelf has to know in a week: those who use it, and those it must not endanger. */
+export function shelfChildren(now: Situation, week: Day): ShelfChild[] {
 	const { users } = setOutOf(now);
 	const people = now.snapshot.people.filter((one) => one.kind !== 'adult');
 	const reach = reachers(now);
+	const reachOf = new Map(now.snapshot.people.map((one, at) => [one.id, reach[at]]));
 	return people.map((person) => {
-		const reacher = reach.find((one) => one.name === person.name)!;
-		const years = yearsOld(person.born, now.today);
+		const reacher = reachOf.get(person.id)!;
+		const years = yearsOld(person.born, week);
 		const uses = users ? users.includes(person.id) : person.kind === 'child' && (years ?? 0) < OLDEST;
-		return shelfChild(String(person.id), reacher, uses && person.born !== null, now.today);
+		return shelfChild(String(person.id), reacher, uses && person.born !== null, week, addDays(week, 6));
 	});
 }
 
@@ -122,7 +124,8 @@ export const shelfQuestion = once(
 		const { changes, habit } = setOutOf(now);
 		const weeks = weeksAhead(now);
 		const lessons = lessonsById(now);
-		const children = shelfChildren(now);
+		const childrenIn = weeks.map((week) => shelfChildren(now, week));
+		const [children] = childrenIn;
 		const users = children.filter((one) => one.uses).map((one) => one.id);
 		const weekStart = now.snapshot.household.week_start;
 		const trays = traysOf(now).map((row): Tray => {
@@ -144,11 +147,25 @@ export const shelfQuestion = once(
 			};
 		});
 		return {
-			input: { boards: boardsOf(now).boards, trays, children, weeks: weeks.length, changes, habit },
+			input: {
+				boards: boardsOf(now).boards,
+				trays,
+				children,
+				childrenIn,
+				weeks: weeks.length,
+				changes,
+				habit
+			},
 			weeks
 		};
 	}
 );
+
+/** What the rules of one week ask: each week by the ages in it, also one that lies before or behind those planned. */
+export function questionOf(now: Situation, week: Day): ShelfInput {
+	const { input } = shelfQuestion(now);
+	return { ...input, children: shelfChildren(now, week) };
+}
 
 /** What stands where in a week, board by board. */
 export const standingIn = ({ snapshot }: Situation, week: Day): Row<'tray_standing'>[] =>
@@ -161,7 +178,8 @@ export type DayOnly = { readonly day: Day; readonly trays: readonly Row<'tray'>[
 export function daysOnly(now: Situation, week: Day): DayOnly[] {
 	const { away } = setOutOf(now);
 	if (Object.values(away).every((days) => days.length === 0)) return [];
-	const { input, weeks } = shelfQuestion(now);
+	const { weeks } = shelfQuestion(now);
+	const input = questionOf(now, week);
 	const small = input.children.filter((one) => one.isUnderThree);
 	const rows = byId(now.snapshot.trays);
 	const home = Array.from({ length: 7 }, (_, at) => addDays(week, at))
@@ -215,7 +233,8 @@ export type ShelfView = {
 
 /** The shelf in one week. */
 export function shelfView(now: Situation, week: Day): ShelfView {
-	const { input, weeks } = shelfQuestion(now);
+	const { weeks } = shelfQuestion(now);
+	const input = questionOf(now, week);
 	const { boards, children, trays } = input;
 	const { unmeasured } = boardsOf(now);
 	const rows = traysOf(now);
@@ -314,8 +333,9 @@ export async function acceptShelf(trx: Trx, now: Situation, plan: readonly Shelf
 		throw new Refusal('Your trays or boards changed meanwhile. Plan again.');
 	for (const [at, week] of plan.entries()) {
 		// No plan sets out what endangers a child, whatever was sent.
-		const danger = brokenRules(input, week.standing).find((one) => one.rule === 'danger');
-		if (danger) throw new Refusal(brokenText(now, input, danger));
+		const own = inWeek(input, at);
+		const danger = brokenRules(own, week.standing).find((one) => one.rule === 'danger');
+		if (danger) throw new Refusal(brokenText(now, own, danger));
 		await setWeek(
 			trx,
 			weeks[at],
@@ -334,7 +354,7 @@ export async function moveTray(
 	board: number | null,
 	index: number
 ): Promise<string> {
-	const { input } = shelfQuestion(now);
+	const input = questionOf(now, week);
 	const row = byId(now.snapshot.trays).get(tray);
 	if (!row) throw new Refusal('That tray is gone already. Reload the page.');
 	if (board !== null && !input.boards.some((one) => one.id === String(board)))

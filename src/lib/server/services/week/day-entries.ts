@@ -265,8 +265,7 @@ function placeText(snapshot: Snapshot, { run, item, known }: SupplyNeed): string
 		.filter((lot) => lot.item_id === item.id && lot.amount !== '0')
 		.map((lot) => lot.place_id)
 		.toSorted(
-			(a, b) =>
-				Number(b === run.row.collecting_place_id) - Number(a === run.row.collecting_place_id)
+			(a, b) => Number(b === run.row.collecting_place_id) - Number(a === run.row.collecting_place_id)
 		);
 	const place = places[0] ?? known.statement?.place_id ?? null;
 	return place === null ? 'at home' : placePath(snapshot.places, place);

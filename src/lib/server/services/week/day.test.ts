@@ -1,10 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { undo } from '../../history/changes.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { ledgeView } from '../setout/ledge.ts';
 import { daysOnly, moveTray, shelfView } from '../setout/shelf.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
+import { answer } from '../looking/answers.ts';
 import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { awaySet, dayAhead, readyFor, weekView } from './week.ts';
 import { childDay } from './child-day.ts';
@@ -174,6 +175,61 @@ describe('a day', () => {
 		expect(JSON.parse(needles.lessons as unknown as string)).toEqual([first]);
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+});
+
+describe('what is here', () => {
+	/** The entry of a thing on Jan 26, after something was done. */
+	const entryOf = async (house: Awaited<ReturnType<typeof mapsHouse>>, thing: RegExp) =>
+		group(dayView((await house.now()).situation, '2027-01-26'), 'Supplies').find((one) =>
+			thing.test(one.text)
+		)!;
+
+	it('what the household says it has is here, without a number and wherever it lies', async () => {
+		const house = await mapsHouse();
+		expect(await entryOf(house, /orange/)).toMatchObject({ isOpen: true, detail: 'not here yet' });
+		const { situation } = await house.now();
+		const orange = situation.snapshot.items.find((one) => one.name === 'orange')!;
+		await house.does((trx, at) =>
+			answer(trx, at.situation, { item: orange.id, answer: 'have', amount: null, unit: null, place: null })
+		);
+		expect(await entryOf(house, /orange/)).toMatchObject({ isOpen: false, detail: 'at home' });
+		const after = (await house.now()).situation;
+		expect(
+			after.needs.find((one) => one.item.id === orange.id)!.standing.uncounted.valueOf()
+		).toBeGreaterThan(0);
+	});
+	it('what is optional is said and makes nothing not ready', async () => {
+		const house = await mapsHouse();
+		await house.does(async (trx, { situation }) => {
+			for (const { line } of situation.needs.filter((one) => one.lesson.dates.includes('2027-01-26')))
+				await trx.updateTable('supply_line').set({ optional: 1 }).where('id', '=', line.id).execute();
+		});
+		expect(await entryOf(house, /orange/)).toMatchObject({ isOpen: false, detail: 'optional, not here yet' });
+		const view = dayView((await house.now()).situation, '2027-01-26');
+		expect(view.sentence).not.toContain('orange');
+	});
+	it('a part that cannot be worked out says so in its place, and the rest of the day stands', async () => {
+		const log = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+		const { now } = await mapsHouse();
+		const { situation } = await now();
+		const broken = situation.snapshot.basketParts.map((one) =>
+			one.page_by === 'bookmark' ? { ...one, first_page: 99, last_page: 9 } : one
+		);
+		const view = dayView(
+			{ ...situation, snapshot: { ...situation.snapshot, basketParts: broken } },
+			'2027-01-26'
+		);
+		expect(view.groups.find((one) => one.name === 'Morning basket')).toEqual({
+			name: 'Morning basket',
+			entries: [],
+			trouble:
+				'Morning basket couldn’t be worked out. Nothing you saved is lost; undo your last change there.'
+		});
+		expect(view.sentence).toContain('Morning basket couldn’t be worked out.');
+		expect(group(view, 'Supplies').length).toBeGreaterThan(0);
+		expect(log).toHaveBeenCalled();
+		log.mockRestore();
 	});
 });
 

@@ -88,18 +88,18 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 				? trouble
 				: count === 0
 					? 'Nothing planned.'
-				: open.length
-					? `Not ready yet: ${
-							open.length > 3
-								? `${open
-										.slice(0, 3)
-										.map((one) => one.text)
-										.join(', ')}, and ${open.length - 3} more`
-								: listText(open.map((one) => one.text))
-						}.`
-					: lessons.length
-						? 'All of it is ready to set out.'
-						: 'No lesson this day.',
+					: open.length
+						? `Not ready yet: ${
+								open.length > 3
+									? `${open
+											.slice(0, 3)
+											.map((one) => one.text)
+											.join(', ')}, and ${open.length - 3} more`
+									: listText(open.map((one) => one.text))
+							}.`
+						: lessons.length
+							? 'All of it is ready to set out.'
+							: 'No lesson this day.',
 		lessons: lessons.map(({ run: one, lesson }) => ({
 			title: `${lesson.number} ${lesson.lesson.title}`,
 			unit: one.unit.name,
