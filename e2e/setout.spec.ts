@@ -170,12 +170,13 @@ test('a poster is hung, a word hidden until its day, and both are on that day’
 	await expect(page.getByRole('button', { name: 'Show: globe' })).toBeVisible();
 	await expectAccessible(page);
 	// To scale: the poster is drawn as wide and high as it is, inside the board.
-	const drawn = await page
-		.locator('rect[data-poster]')
-		.evaluateAll((all) =>
-			all.map((one) => ['width', 'height'].map((side) => Number(one.getAttribute(side))))
-		);
-	expect(drawn).toContainEqual([430, 226]);
+	const drawn = () =>
+		page
+			.locator('rect[data-poster]')
+			.evaluateAll((all) =>
+				all.map((one) => ['width', 'height'].map((side) => Number(one.getAttribute(side))))
+			);
+	await expect.poll(drawn).toContainEqual([430, 226]);
 
 	await open(page, '/week/2027-01-26');
 	const wall = page.getByRole('region', { name: 'Wall' });

@@ -9,8 +9,13 @@ const keyOf = (text: string): string => nameKey(text.replaceAll('’', "'").repl
 const ROW_OF = new Map(Object.keys(ROWS).map((name) => [keyOf(name), name]));
 
 /** The row that holds a food among its things: “almond” stands under tree nuts. */
-const rowWith = (key: string): string | undefined =>
-	Object.keys(ROWS).find((name) => ROWS[name].things.some((thing) => keyOf(thing) === key));
+const rowWith = (key: string): string | undefined => ROW_WITH.get(key);
+
+const ROW_WITH = new Map(
+	Object.entries(ROWS)
+		.toReversed()
+		.flatMap(([name, { things }]) => things.map((thing) => [keyOf(thing), name] as const))
+);
 
 /** What an allergy is called here, and whether more is known of it than its own name. */
 export type Allergy = { readonly name: string; readonly isKnown: boolean };

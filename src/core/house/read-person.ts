@@ -47,6 +47,8 @@ const NOTHING_TO_NOTE =
 	/^(?:no|none|nothing|no (?:known )?(?:food )?allergies|allergies none|nka|nkda|epi-?pens?)$/i;
 const FILLER =
 	/^(?:(?:and|who|she|he|they|it|is|was|are|has|have|with|also|our|my|turns?|turning|born|birthday|in|on|a|an|the)(?:['’]s)? )+(?=.)/i;
+/** Letters of a line; who writes more has forgotten to begin a new one. */
+const LONGEST_LINE = 500;
 /** A higher number among allergies is no age, years. */
 const OLDEST_CHILD = 21;
 const FILLER_BEHIND = /(?:^| )(?:born|birthday|is|was|on|in|b\.)$/i;
@@ -96,6 +98,17 @@ export function readPeople(
 	today: Day,
 	who: 'children' | 'adults' = 'children'
 ): TypedPerson[] {
+	if (text.length > LONGEST_LINE)
+		return [
+			{
+				name: text.trim().slice(0, 40),
+				born: null,
+				bornWithin: 0,
+				allergies: [],
+				unknown: [],
+				unread: 'all of it: a line is not that long'
+			}
+		];
 	const dates: { raw: string; day: Day | null }[] = [];
 	// Many blanks say no more than one, and take long to read around.
 	let rest = text

@@ -48,7 +48,7 @@ export {
 } from './roles.ts';
 export { printingOf, type Printing } from './printing.ts';
 export { groupRuns, loadPaperText, paperSwaps, runText, type RunGroup, type ToPrint } from './runs.ts';
-export { gridFor, sheetCount, sheetsOf, type PrintSet } from './sheets.ts';
+export { gridFor, sheetCount, sheetsOf, withBack, type PrintSet } from './sheets.ts';
 export {
 	BLANK,
 	type CutLine,

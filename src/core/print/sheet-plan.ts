@@ -33,6 +33,8 @@ export type PrintedText = {
 	readonly y: number;
 	readonly points: number;
 	readonly bold: boolean;
+	/** It stands on its head: its end lies to the left of where it begins. */
+	readonly isTurned?: boolean;
 };
 
 /** A black rectangle, in millimeters from the upper left corner. */

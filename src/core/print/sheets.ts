@@ -51,10 +51,48 @@ export function sheetsOf({ paper, edge, flip, sets }: SheetsInput): SheetPlan[] 
 		const slip: SheetPlan[] = set.slip
 			? [{ front: { ...BLANK, text: slipText(set.slip, edge) }, back: null, set: index, isSlip: true }]
 			: [];
-		const sides =
-			set.layout === 'pages' ? sidesOfPages(set, paper, edge) : sidesOfCards(set, paper, edge, flip);
-		return [...slip, ...sides.map((one): SheetPlan => ({ ...one, set: index, isSlip: false }))];
+		const sides = set.layout === 'pages' ? sidesOfPages(set, paper, edge) : sidesOfCards(set, paper, edge);
+		return [
+			...slip,
+			...sides.map((one): SheetPlan => ({ ...withBack(one, paper, flip), set: index, isSlip: false }))
+		];
 	});
+}
+
+/**
+ * A sheet as a printer turns it: on the long edge a back lies as it is, on the short edge every back is turned half
+ * around, so that the sheet reads on when it is turned like a page in a book.
+ */
+export function withBack<T extends Pick<SheetPlan, 'back'>>(sheet: T, paper: Paper, flip: Flip): T {
+	return flip === 'long-edge' || sheet.back === null
+		? sheet
+		: { ...sheet, back: turnedAround(sheet.back, paper) };
+}
+
+/** A side half around the middle of its sheet. */
+function turnedAround({ placed, cuts, text, blocks }: Side, { width, height }: Paper): Side {
+	return {
+		placed: placed.map((one) => ({
+			...one,
+			x: width - one.x - one.width,
+			y: height - one.y - one.height,
+			turn: ((one.turn + 180) % 360) as Turn
+		})),
+		cuts: cuts.map(({ x1, y1, x2, y2 }) => ({
+			x1: width - x2,
+			y1: height - y2,
+			x2: width - x1,
+			y2: height - y1
+		})),
+		text: text.map((one) => ({ ...one, x: width - one.x, y: height - one.y, isTurned: !one.isTurned })),
+		...(blocks && {
+			blocks: blocks.map((one) => ({
+				...one,
+				x: width - one.x - one.width,
+				y: height - one.y - one.height
+			}))
+		})
+	};
 }
 
 /** How many sheets a set takes, without its slip. */
@@ -83,7 +121,7 @@ function frontsOf<P>(pages: readonly P[], layout: PrintSet['layout']): readonly 
 	return pages;
 }
 
-function sidesOfCards(set: PrintSet, paper: Paper, edge: number, flip: Flip): Sheet[] {
+function sidesOfCards(set: PrintSet, paper: Paper, edge: number): Sheet[] {
 	const { pages, layout, up } = set;
 	const fronts = frontsOf(pages, layout);
 	const backOf = (card: number): SizedPage | undefined =>
@@ -98,7 +136,7 @@ function sidesOfCards(set: PrintSet, paper: Paper, edge: number, flip: Flip): Sh
 		grid.flatMap((row, y) =>
 			row.flatMap((page, x) => (page ? [placedIn(page, cell(paper, rows, columns, y, x), paper, edge)] : []))
 		);
-	return cards(fronts.length, rows, columns, hasBacks ? flip : null).sheets.map(({ front, back }) => ({
+	return cards(fronts.length, rows, columns, hasBacks ? 'long-edge' : null).sheets.map(({ front, back }) => ({
 		front: {
 			placed: side(front.map((row) => row.map((card) => (card === null ? null : fronts[card - 1])))),
 			cuts: cutLines(paper, rows, columns),

@@ -80,8 +80,8 @@
 						hint="what a printer usually does: long edge"
 					/>
 					<label class="flex min-h-11 items-center gap-2 {byHand ? '' : 'text-ink-2'}"
-						><input type="checkbox" class="size-5" name="reversed" checked={printing.reversed} />print backs
-						from the last sheet on (turning by hand)</label
+						><input type="checkbox" class="size-5" name="reversed" checked={printing.reversed} />Print backs
+						in reverse order (when you turn the stack by hand)</label
 					>
 					<p class="text-sm">
 						Not sure? <a href="/house/printing/test.pdf?sides=front" target="_blank">Print the test page</a>,

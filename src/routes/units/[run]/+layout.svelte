@@ -4,13 +4,23 @@
 
 	let { data, children } = $props();
 	const base = $derived(`/units/${data.unit.id}`);
+	let tabs = $state<HTMLElement>();
+	// On the phone the row of tabs is wider than the screen: the open one is brought into sight.
+	$effect(() => {
+		void page.url.pathname;
+		const open = tabs?.querySelector<HTMLElement>('[aria-current]')?.parentElement;
+		if (tabs && open) tabs.scrollLeft = open.offsetLeft - (tabs.clientWidth - open.offsetWidth) / 2;
+	});
 	const isHere = (path: string) =>
 		path === '' ? page.url.pathname === base : page.url.pathname.startsWith(base + path);
 </script>
 
 <div class="lg:grid lg:grid-cols-[minmax(0,1fr)_8.5rem]">
 	<nav aria-label="Stages of the unit" class="no-print order-2 lg:pt-7">
-		<ul class="flex gap-1 overflow-x-auto px-2 lg:flex-col lg:gap-2 lg:overflow-visible lg:px-0">
+		<ul
+			bind:this={tabs}
+			class="relative flex gap-1 overflow-x-auto px-2 lg:flex-col lg:gap-2 lg:overflow-visible lg:px-0"
+		>
 			{#each data.tabs as tab (tab.path)}
 				<li class="shrink-0">
 					<a

@@ -183,12 +183,13 @@ class Work {
 		pdfium.FPDF_ClosePage(page);
 	}
 
-	private writeText(page: number, { text, x, y, points, bold }: PrintedText): void {
+	private writeText(page: number, { text, x, y, points, bold, isTurned }: PrintedText): void {
 		const { pdfium } = this;
 		const font = bold ? this.letters.bold : this.letters.regular;
 		const thing = pdfium.FPDFPageObj_CreateTextObj(this.made, font, points);
 		withText(pdfium, text, (at) => pdfium.FPDFText_SetText(thing, at));
-		this.place(thing, [1, 0, 0, 1, x * POINTS, (this.assembly.paper.height - y) * POINTS]);
+		const way = isTurned ? -1 : 1;
+		this.place(thing, [way, 0, 0, way, x * POINTS, (this.assembly.paper.height - y) * POINTS]);
 		pdfium.FPDFPage_InsertObject(page, thing);
 	}
 

@@ -180,7 +180,12 @@ describe('a print file', () => {
 					const [column, row] = cellOf(front);
 					expect(cellOf(back)).toEqual(flip === 'long-edge' ? [1 - column, row] : [column, 1 - row]);
 					const inside = (value: number, cell: number) => value - Math.floor(value / cell) * cell;
-					expect(inside(back.y, PAPER.height / 2)).toBeCloseTo(inside(front.y, PAPER.height / 2), 1);
+					// Turned on the short edge a back stands on its head in the file, and upright behind its front.
+					const y = inside(back.y, PAPER.height / 2);
+					expect(flip === 'long-edge' ? y : PAPER.height / 2 - y).toBeCloseTo(
+						inside(front.y, PAPER.height / 2),
+						1
+					);
 					compared += 1;
 				}
 			expect(compared).toBe(5);

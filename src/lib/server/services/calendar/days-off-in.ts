@@ -20,6 +20,11 @@ const MOST_AGAIN = 20;
 const BUDGET_MS = 5000;
 const LONGEST_EVENT = 20_000;
 
+/** The clock by which is read, ms, and how long one step of a rule may take. */
+export type Patience = { readonly now: () => number; readonly stepMs: number };
+
+const PATIENCE: Patience = { now: () => performance.now(), stepMs: STEP_MS };
+
 /**
  * The events of an iCalendar text that touch a span of days, each with its days; what repeats is
  * written out. Times of day do not matter: a day with an event is a day. What cannot be read, or whose rule
@@ -27,34 +32,39 @@ const LONGEST_EVENT = 20_000;
  *
  * @throws Refusal when the text is no calendar, or takes too long.
  */
-export async function daysOffIn(text: string, from: Day, to: Day): Promise<DayOff[]> {
+export async function daysOffIn(
+	text: string,
+	from: Day,
+	to: Day,
+	{ now, stepMs }: Patience = PATIENCE
+): Promise<DayOff[]> {
 	if (!/BEGIN:VCALENDAR/i.test(text.slice(0, 1000)) || !/END:VCALENDAR/i.test(text.slice(-1000)))
 		throw new Refusal(
 			'That isn’t a calendar file. Export one from your calendar; its name ends in .ics.',
 			'ics'
 		);
 	const found: DayOff[] = [];
-	const begun = performance.now();
+	const begun = now();
 	let slice = begun;
 	let again = MOST_AGAIN;
 	for (const one of eventsIn(text)) {
-		const now = performance.now();
-		if (now - begun > BUDGET_MS)
+		const at = now();
+		if (at - begun > BUDGET_MS)
 			throw new Refusal(
 				'That calendar takes too long to read. Export only the weeks of the unit from it.',
 				'ics'
 			);
-		if (now - slice > SLICE_MS) {
+		if (at - slice > SLICE_MS) {
 			await others();
-			slice = performance.now();
+			slice = now();
 		}
 		// In a single step, so that even a rule without an end is ended.
-		let days = within(STEP_MS, () => daysOf(one, from, to));
+		let days = within(stepMs, () => daysOf(one, from, to));
 		// On a busy computer a step may have waited for others rather than worked: then it is tried again.
 		for (let more = 0; days === null && more < 2 && again > 0; more++, again--) {
 			await others();
-			slice = performance.now();
-			days = within(STEP_MS, () => daysOf(one, from, to));
+			slice = now();
+			days = within(stepMs, () => daysOf(one, from, to));
 		}
 		found.push(...(days ?? []));
 	}

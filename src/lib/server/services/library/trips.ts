@@ -1,18 +1,13 @@
 import { addDays, daysBetween, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import {
-	loansInARow,
-	swapForOneLoan,
-	trips,
-	type TripLoan,
-	type TripReturn,
-	type WhyImpossible
-} from '$core/library/index.ts';
+import { swapForOneLoan, type LoanStretch, type WhyImpossible } from '$core/library/index.ts';
+import { lastDayToAct } from '$core/readiness/index.ts';
 import { counted, lessonsText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Situation } from '../readiness/situation.ts';
-import type { WholeNeed } from '../readiness/whole-needs.ts';
+import { firstOpen, type LibraryPlan, type PlannedBook } from '../readiness/library-plans.ts';
+import { wayTo } from '../readiness/way-to.ts';
 
 /** A book on a trip, with the command that ticks it. */
 export type TripBook = {
@@ -71,20 +66,10 @@ export type TripsView = {
 	readonly weeks: readonly { readonly at: number; readonly text: string }[];
 };
 
-/** How far the plan looks beyond the last use. */
-const LOOK_AHEAD_DAYS = 60;
-
 /** As few trips to each library as its holds and loans allow, and what goes along on each. */
 export function tripsView(situation: Situation): TripsView {
-	const { snapshot, today } = situation;
-	const libraries = snapshot.suppliers.filter((one) => one.kind === 'library');
-	const books = groupBy(
-		situation.whole.filter(
-			(one) => one.book !== null && one.book.resource.owned === 0 && one.need.useDay !== null
-		),
-		(one) => one.book!.resource.id
-	);
-	const plans = libraries.map((library) => planFor(situation, library, books));
+	const { today } = situation;
+	const plans = situation.trips.map((one) => planShown(one, today));
 	const all = plans.flatMap((plan) => plan.trips).sort((a, b) => (a.day < b.day ? -1 : 1));
 	const bars = plans.flatMap((plan) => plan.bars).sort((a, b) => a.from - b.from || a.to - b.to);
 	const days = Math.max(28, ...bars.map((bar) => Math.min(120, Math.max(bar.to, bar.due) + 3)));
@@ -94,7 +79,7 @@ export function tripsView(situation: Situation): TripsView {
 		.sort((a, b) => (a.actBy < b.actBy ? -1 : 1));
 	const firstHolds = [...groupBy(holds, ({ one }) => one.book!.resource.id).values()];
 	return {
-		sentence: sentenceOf(all, firstHolds.length, libraries.length),
+		sentence: sentenceOf(all, firstHolds.length, situation.trips.length),
 		trips: all,
 		holds: firstHolds.map((same) => ({
 			title: same[0].one.title,
@@ -113,67 +98,10 @@ export function tripsView(situation: Situation): TripsView {
 	};
 }
 
-function planFor(
-	situation: Situation,
-	library: Row<'supplier'>,
-	books: ReadonlyMap<number, readonly WholeNeed[]>
+function planShown(
+	{ library, books: titles, plan, inARow }: LibraryPlan,
+	today: Day
 ): { trips: Trip[]; bars: LoanBar[]; problems: Problem[] } {
-	const { snapshot, today } = situation;
-	const loans: TripLoan[] = [];
-	const returns: TripReturn[] = [];
-	const titles = new Map<
-		string,
-		{ resource: Row<'resource'>; loan: Row<'loan'> | null; uses: readonly WholeNeed[] }
-	>();
-	for (const uses of books.values()) {
-		const { resource, loan } = uses[0].book!;
-		if ((loan?.supplier_id ?? resource.supplier_id) !== library.id) continue;
-		if (loan?.state === 'on loan') continue;
-		const days = uses.map((one) => one.need.useDay!).sort();
-		const id = String(resource.id);
-		titles.set(id, { resource, loan, uses });
-		loans.push({
-			id,
-			...hold(library, loan, today, days[0]),
-			...window(days, today),
-			loanDays: library.loan_days,
-			renewals: library.renewals
-		});
-	}
-	for (const loan of snapshot.loans) {
-		if (
-			loan.direction !== 'in' ||
-			loan.state !== 'on loan' ||
-			loan.supplier_id !== library.id ||
-			!loan.due_on
-		)
-			continue;
-		const resource = snapshot.resources.find((one) => one.id === loan.resource_id)!;
-		const uses = books.get(resource.id) ?? [];
-		const last =
-			uses
-				.map((one) => one.need.useDay!)
-				.sort()
-				.at(-1) ?? today;
-		const left = Math.max(0, library.renewals - loan.renewed);
-		const latest = addDays(loan.due_on, left * library.loan_days);
-		const id = `loan ${loan.id}`;
-		titles.set(id, { resource, loan, uses });
-		returns.push({
-			id,
-			backFrom: last > latest ? today : last,
-			backTo: latest < today ? addDays(today, library.loan_days) : latest
-		});
-	}
-	if (titles.size === 0) return { trips: [], bars: [], problems: [] };
-	const to = [...loans.map((one) => one.useTo), ...returns.map((one) => one.backTo), today].sort().at(-1)!;
-	const plan = trips({
-		open: parsed(library.weekdays),
-		from: today,
-		to: addDays(to, LOOK_AHEAD_DAYS),
-		loans,
-		returns
-	});
 	const book = (id: string, way: 'fetch' | 'bring'): TripBook => {
 		const { resource, loan, uses } = titles.get(id)!;
 		const numbers = uses.map((one) => one.lesson.number);
@@ -218,7 +146,19 @@ function planFor(
 				return bar(one.id, loan!.fetched_on ?? today, one.takeBack, loan!.due_on!, false);
 			})
 		],
-		problems: plan.impossible.map(({ id, why }) => problemOf(titles.get(id)!, library, why, today))
+		problems: [
+			...[...inARow].map(([id, stretches]) => {
+				const { resource, loan } = titles.get(id)!;
+				const own = [...titles].filter(([part]) => part === id || part.startsWith(`${id}/`));
+				return shortLoan(
+					{ resource, loan, uses: own.flatMap(([, one]) => one.uses) },
+					stretches,
+					library,
+					today
+				);
+			}),
+			...plan.impossible.map(({ id, why }) => problemOf(titles.get(id)!, library, why, today))
+		]
 	};
 
 	function bar(id: string, from: Day, to: Day, due: Day, isPlanned: boolean): LoanBar {
@@ -235,32 +175,48 @@ function planFor(
 	}
 }
 
-const WHY = {
-	'not ready before it is used':
-		'a hold placed today won’t be ready in time. Ask a friend, or move the lesson.',
-	'loan too short for its use': 'even with renewals, one loan doesn’t cover all its lessons.',
-	'library closed on every day that would do': 'the library is closed on every day that would work.'
-} as const;
-
+/** Why a book cannot be had in time, and what would do. */
 function problemOf(
-	{ resource, uses }: { readonly resource: Row<'resource'>; readonly uses: readonly WholeNeed[] },
+	{ resource, loan, uses }: PlannedBook,
 	library: Row<'supplier'>,
 	why: WhyImpossible,
 	today: Day
 ): Problem {
-	const text = `${resource.title}: ${WHY[why]}`;
-	if (why !== 'loan too short for its use') return { text, loans: [], swap: null };
-	const keep = library.loan_days * (1 + library.renewals);
-	const days = uses.map((one) => one.need.useDay!);
+	const next = firstOpen(parsed(library.weekdays), today);
+	const WHY = {
+		'not ready before it is used': `${loan ? 'it isn’t expected' : 'a hold placed today won’t be ready'} in time. Ask a friend, or move the lesson.`,
+		'loan too short for its use':
+			'one loan is too short for it, even with renewals. Ask a friend, or buy it.',
+		'library closed on every day that would do': `${library.name} is closed on every day before its lesson. ${loan?.state === 'ready' ? `Pick it up ${dayText(next)} and move the lesson` : 'Move the lesson'}, or ask a friend.`
+	} as const;
+	return {
+		text: `${resource.title}, for ${lessonsText(uses.map((one) => one.lesson.number))}: ${WHY[why]}`,
+		loans: [],
+		swap: null
+	};
+}
+
+/** A book that one loan does not cover: its loans in a row, each with the day of its hold, or lessons to swap. */
+function shortLoan(
+	{ resource, loan, uses }: PlannedBook,
+	stretches: readonly LoanStretch[],
+	library: Row<'supplier'>,
+	today: Day
+): Problem {
 	const lessonsOn = (from: Day, to: Day) =>
 		lessonsText(
 			uses.filter(({ need }) => from <= need.useDay! && need.useDay! <= to).map((one) => one.lesson.number)
 		);
-	const loans = loansInARow(days, keep).map(({ from, to }, i) => {
-		const hold = addDays(from, -1 - library.lead_days);
-		const when = hold <= today ? 'now' : `on ${dayText(hold)}`;
-		return `${i === 0 ? 'First' : 'Next'} loan, for ${lessonsOn(from, to)} (${dayText(from)}${to === from ? '' : ` through ${dayText(to)}`}): place a hold ${when}.`;
-	});
+	const holdBy = (from: Day): string => {
+		const first = uses.find(({ need }) => need.useDay === from);
+		const by =
+			(first?.step?.kind === 'place' && first.days?.actBy) || lastDayToAct(wayTo(library), addDays(from, -1));
+		return by <= today ? 'place a hold now' : `place a hold by ${dayText(by)}`;
+	};
+	const loans = stretches.map(
+		({ from, to }, at) =>
+			`${at === 0 ? 'First' : 'Next'} loan, for ${lessonsOn(from, to)} (${dayText(from)}${to === from ? '' : ` through ${dayText(to)}`}): ${at === 0 && loan ? uses[0].stands : holdBy(from)}.`
+	);
 	const [{ run }] = uses;
 	const inOrder = run.lessons
 		.filter((one) => !one.over && one.dates.length > 0 && one.sessions === 1)
@@ -270,10 +226,10 @@ function problemOf(
 			uses: uses.some((use) => use.lesson === one)
 		}));
 	const isOneRun = uses.every((one) => one.run === run && inOrder.some(({ id }) => id === one.need.lesson));
-	const swap = isOneRun ? swapForOneLoan(inOrder, keep) : null;
+	const swap = isOneRun ? swapForOneLoan(inOrder, library.loan_days * (1 + library.renewals)) : null;
 	const number = (id: string) => run.lessons.find((one) => String(one.lesson.id) === id)!.number;
 	return {
-		text,
+		text: `${resource.title}: even with renewals, one loan doesn’t cover all its lessons.`,
 		loans,
 		swap: swap && {
 			first: swap.first,
@@ -281,32 +237,6 @@ function problemOf(
 			text: `Or swap lessons ${number(swap.first)} and ${number(swap.second)}: then one loan covers both, ${dayText(swap.from)} through ${dayText(swap.to)}.`
 		}
 	};
-}
-
-/** When a book waits on the hold shelf: as it does now, as it is expected to, or as its hold is placed in time. */
-function hold(
-	library: Row<'supplier'>,
-	loan: Row<'loan'> | null,
-	today: Day,
-	firstUse: Day
-): { readyOn: Day; shelfDays: number } {
-	if (loan?.state === 'ready') {
-		const until = addDays(loan.ready_on!, library.shelf_days);
-		return { readyOn: today, shelfDays: Math.max(0, daysBetween(today, until)) };
-	}
-	if (loan === null) {
-		// It can still be placed on any day, so it waits on the shelf when it is wanted.
-		const readyOn = addDays(today, library.lead_days);
-		return { readyOn, shelfDays: Math.max(library.shelf_days, daysBetween(readyOn, firstUse)) };
-	}
-	const expected = loan.expected_on ?? addDays(loan.placed_on ?? today, library.lead_days);
-	return { readyOn: expected < today ? today : expected, shelfDays: library.shelf_days };
-}
-
-/** In the house on the day before it is first wanted, where there is still time for that. */
-function window(days: readonly Day[], today: Day): { useFrom: Day; useTo: Day } {
-	const before = addDays(days[0], -1);
-	return { useFrom: before >= today ? before : days[0], useTo: days.at(-1)! };
 }
 
 function sentenceOf(all: readonly Trip[], holds: number, libraries: number): string {

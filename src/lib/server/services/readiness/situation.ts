@@ -5,6 +5,7 @@ import { stateByKey } from '../../snapshot/lookups.ts';
 import type { Moment } from '../../snapshot/moment.ts';
 import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { runsOf, type RunSituation } from '../calendar/runs.ts';
+import { libraryPlans, onTrips, type LibraryPlan } from './library-plans.ts';
 import { returnsOf, type Returning } from './returns.ts';
 import { bookDrafts } from './streams/books.ts';
 import { printDrafts } from './streams/prints.ts';
@@ -19,6 +20,8 @@ export type Situation = Moment & {
 	readonly needs: readonly SupplyNeed[];
 	/** The streams whose needs are one thing as a whole. */
 	readonly whole: readonly WholeNeed[];
+	/** The trips to each library, from which pick-ups and returns have their days. */
+	readonly trips: readonly LibraryPlan[];
 	/** Borrowed things that are to go back. */
 	readonly returns: readonly Returning[];
 };
@@ -70,11 +73,14 @@ function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation
 		houseDays(snapshot)
 	);
 	const needs = drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, today));
-	const whole = wholeDrafts.map((draft): WholeNeed => {
+	const alone = wholeDrafts.map((draft): WholeNeed => {
 		const own = days.get(draft.need.key) ?? null;
 		return { ...draft, days: own, verdict: verdict(draft.need, own ?? undefined, today) };
 	});
-	return { snapshot, today, runs, needs, whole, returns: returnsOf(snapshot, runs, whole, today) };
+	const trips = libraryPlans(snapshot, alone, today);
+	const whole = onTrips(alone, trips, today);
+	const returns = returnsOf(snapshot, runs, whole, trips, today);
+	return { snapshot, today, runs, needs, whole, trips, returns };
 }
 
 /**

@@ -229,7 +229,6 @@ export async function stepOfBook(
 		case 'place':
 		case 'ask for': {
 			if (supplier === null) throw new Refusal('No library yet. Add one in Household first.');
-			if (loan?.state === 'on loan') await endLoan(trx, loan.id, today);
 			await placeHold(trx, resource.id, supplier, today);
 			return `${resource.title}: ${step!.kind === 'place' ? 'hold placed' : 'asked for'}`;
 		}

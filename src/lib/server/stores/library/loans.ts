@@ -15,9 +15,7 @@ export async function placeHold(
 ): Promise<number> {
 	const { title } = await resourceOf(trx, resource);
 	const from = await supplierOf(trx, supplier);
-	const open = await openLoan(trx, resource);
-	if (open?.state === 'hold placed' || open?.state === 'ready')
-		throw new Refusal(`There’s already a hold on “${title}”.`);
+	if (await openHold(trx, resource)) throw new Refusal(`There’s already a hold on “${title}”.`);
 	const { id } = await trx
 		.insertInto('loan')
 		.values({
@@ -139,14 +137,14 @@ async function loanOf(trx: Trx, id: number): Promise<Row<'loan'>> {
 	return loan;
 }
 
-function openLoan(trx: Trx, resource: number) {
+/** A hold that is not picked up; what is at home until it is due may be on hold again. */
+function openHold(trx: Trx, resource: number) {
 	return trx
 		.selectFrom('loan')
 		.selectAll()
 		.where('resource_id', '=', resource)
 		.where('direction', '=', 'in')
-		.where('state', '!=', 'back')
-		.orderBy('id', 'desc')
+		.where('state', 'in', ['hold placed', 'ready'])
 		.executeTakeFirst();
 }
 

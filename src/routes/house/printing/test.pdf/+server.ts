@@ -12,16 +12,16 @@ export const GET: RequestHandler = ({ url }) =>
 	answering(
 		async () => {
 			const { snapshot } = await situation();
-			const { edge } = printingIn(snapshot);
+			const printing = printingIn(snapshot);
 			const sides = url.searchParams.get('sides');
 			const paper = PAPER_SIZES[snapshot.household.paper];
 			const path = await printFile({
 				title: 'Test page',
 				paper: { width: paper.width, height: paper.height },
 				files: [],
-				sheets: testSheets(paper, edge),
+				sheets: testSheets(paper, printing),
 				sides: sides === 'front' || sides === 'back' ? sides : 'both',
-				reversed: false
+				reversed: sides === 'back' && printing.reversed
 			});
 			return new Response(new Uint8Array(await readFile(path)), {
 				headers: {

@@ -70,7 +70,11 @@ export function standingOf(
 		way,
 		loan: null
 	};
-	const loan = loans.filter((one) => one.direction === 'in').at(-1);
+	const borrowed = loans.filter((one) => one.direction === 'in');
+	const covers = ({ due_on }: Row<'loan'>) => !due_on || useDay === null || due_on >= useDay;
+	const atHome = borrowed.filter((one) => one.state === 'on loan');
+	// What is at home until then serves; else what is on its way, while what is at home stays there until it is due.
+	const loan = atHome.find(covers) ?? borrowed.findLast((one) => one.state !== 'on loan') ?? atHome.at(-1);
 	if (!loan) return wanted;
 	const from = suppliers.get(loan.supplier_id ?? 0) ?? supplier;
 	const at = from?.name ?? name;
@@ -99,8 +103,7 @@ export function standingOf(
 				kind: 'pick up',
 				title: `Pick up ${resource.title}`,
 				short: 'pick it up',
-				detail: `${at}, held until ${dayText(until)}`,
-				by: until
+				detail: `${at}, held until ${dayText(until)}`
 			},
 			promised: today,
 			loan
@@ -111,7 +114,7 @@ export function standingOf(
 		text: loan.due_on ? `borrowed, due ${dayText(loan.due_on)}` : 'borrowed',
 		loan
 	};
-	if (!loan.due_on || useDay === null || loan.due_on >= useDay) return onLoan;
+	if (covers(loan) || !loan.due_on || useDay === null) return onLoan;
 	if (loan.renewed < (from?.renewals ?? 0))
 		return {
 			...onLoan,
@@ -133,8 +136,7 @@ export function standingOf(
 		step: {
 			...wantStep(snapshot, resource, supplier),
 			detail: `again: it’s due ${dayText(loan.due_on)}`
-		},
-		loan
+		}
 	};
 }
 
