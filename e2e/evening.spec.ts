@@ -97,6 +97,39 @@ test('a first evening Getting started: set up the basics, by keyboard alone', as
 	await expect(page.getByText('7 places, in the order you walk')).toBeVisible();
 });
 
+test('three children on one line, with two allergies: said back, kept, and warned about @both', async ({
+	page
+}) => {
+	await open(page, '/start/who');
+	await page
+		.getByLabel('Children: name, age or birth date, allergies')
+		.fill('Ada 10, Kim 7 (allergic to tree nuts) and Cleo, allergic to milk and quinoa, 3');
+	const read = page.getByRole('listitem').filter({ hasText: 'allergic to' });
+	await expect(read.first()).toContainText('allergic to tree nuts (nut and 18 more will be warned about)');
+	await expect(read.nth(1)).toContainText('quinoa (we only know its name');
+	await page.getByRole('button', { name: 'Continue' }).click();
+	await expect(
+		page.getByText('Added: Ada, about 10 · Kim, about 7: tree nuts · Cleo, about 3: milk').first()
+	).toBeVisible();
+	await open(page, '/start/unit');
+	await page.getByLabel('Topic').fill('Snacks');
+	await page.getByLabel('Lessons, one per line').fill('Trail food');
+	await page.getByRole('button', { name: /^Start with/ }).click();
+	await page.waitForURL((url) => !url.pathname.endsWith('/unit'));
+	await open(page, '/units/1/gather/paste');
+	await page
+		.getByLabel('Supply list')
+		.fill('Lesson 1: Trail food\n12 almonds\n1 cup almond flour\n2 tbsp peanut butter');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await page.waitForURL(/\/lists\/have|\/gather$|\/units\/1$/);
+	await open(page, '/lists/have');
+	await expect(page.getByText('Kim: Tree nuts allergy').first()).toBeVisible();
+	await expect(page.getByText('Kim: Tree nuts allergy')).toHaveCount(2);
+	await expect(page.getByText('Cleo: Milk allergy')).toHaveCount(0);
+	await expectAccessible(page);
+});
+
 test('the first evening can be skipped, left and resumed @phone', async ({ page }) => {
 	await open(page, '/start');
 	await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who are you teaching?');

@@ -101,6 +101,44 @@ test('without a network the kept pages open, others say what is kept', async ({ 
 	await expect(page.getByRole('heading', { name: 'Household', exact: true })).toBeVisible();
 });
 
+test('a day’s sheet without the server: ticks wait, outlive a reload, and count @phone', async ({
+	page,
+	house
+}) => {
+	await open(page, '/week/2027-01-22');
+	await keepsLists(page);
+	await expect
+		.poll(() => page.evaluate(async () => !!(await caches.match('/week/2027-01-22'))), { timeout: 60_000 })
+		.toBe(true);
+	const ticks = page.getByRole('button', { name: /^Done: / });
+	const name = (await ticks.first().getAttribute('aria-label'))!;
+	const undone = name.replace('Done: ', 'Not done: ');
+	await house.stop();
+	await ticks.first().click();
+	await expect(page.getByRole('button', { name: undone, exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	await expect(page.getByText('1 change is saved on this device')).toBeVisible();
+	await page.reload();
+	await page.waitForSelector('html[data-ready]');
+	await expect(page.getByRole('button', { name: undone, exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+	// The week opens, too, with the way to the day.
+	await page.goto('/week');
+	await page.waitForSelector('html[data-ready]');
+	await expect(page.getByRole('heading', { level: 1, name: /^Week of/ })).toBeVisible();
+	await house.start();
+	await expect(page.getByText('saved on this device')).toHaveCount(0);
+	await open(page, '/week/2027-01-22');
+	await expect(page.getByRole('button', { name: undone, exact: true })).toHaveAttribute(
+		'aria-pressed',
+		'true'
+	);
+});
+
 test('two phones: a tick is seen on the other within two seconds', async ({ page, context, house }) => {
 	await open(page, '/lists/walk');
 	const other = await otherPhone(context, house);

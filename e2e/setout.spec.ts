@@ -127,6 +127,42 @@ test('a wall fills, a board of 0 is refused in words, and a basket of two hours 
 	await expect(page.getByText(/137 minutes is too long for one basket/)).toBeVisible();
 });
 
+test('a bookmark behind the last page: the book is finished, every page opens, and it goes back in one move @both', async ({
+	page
+}) => {
+	await open(page, '/week/basket');
+	await page.getByLabel('Into the basket').fill('A short reader');
+	await page.getByLabel('Pages', { exact: true }).selectOption('bookmark');
+	await page.getByLabel('First page', { exact: true }).fill('1');
+	await page.getByLabel('Last page').fill('48');
+	await page.getByRole('button', { name: 'Add', exact: true }).click();
+	await expect(page.getByText('In the basket: A short reader').first()).toBeVisible();
+	const bookmark = page.getByLabel('Bookmark of A short reader is now at page');
+	await bookmark.fill('49');
+	await page.getByRole('button', { name: 'Move the bookmark of A short reader' }).click();
+	await expect(page.getByText('A short reader: read to its end').first()).toBeVisible();
+	await expect(page.getByText(/read to its end · ended/)).toBeVisible();
+	await expectAccessible(page);
+	for (const address of ['/', '/week', '/week/2027-01-22']) {
+		await open(page, address);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+		await expect(page.getByText('couldn’t be worked out')).toHaveCount(0);
+	}
+	await open(page, '/week/basket');
+	await bookmark.fill('12');
+	await page.getByRole('button', { name: 'Move the bookmark of A short reader' }).click();
+	await expect(page.getByText('page 12').first()).toBeVisible();
+});
+
+test('the open tab of a unit is in sight on the phone @phone', async ({ page }) => {
+	for (const tab of ['print', 'boxes', 'setout', 'gather']) {
+		await open(page, `/units/1/${tab}`);
+		await expect(
+			page.getByRole('navigation', { name: 'Stages of the unit' }).locator('[aria-current=page]')
+		).toBeInViewport({ ratio: 1 });
+	}
+});
+
 test('a tray is dragged to another board, and what breaks is named', async ({ page }) => {
 	await open(page, '/week/shelf');
 	const grip = page.getByLabel('Drag Continents puzzle');

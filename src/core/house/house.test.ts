@@ -117,6 +117,10 @@ describe('several people, and allergies in every usual form', () => {
 		['Ada 10, Bo 7 (peanuts) and Cleo 3', 'Ada 10 · Bo 7: peanuts · Cleo 3'],
 		['Ada (10), Bo - 7 - tree nuts, Cleo – 18 months', 'Ada 10 · Bo 7: tree nuts · Cleo 1'],
 		['Ada, 10 · Bo, 7: peanuts · Cleo, 3', 'Ada 10 · Bo 7: peanuts · Cleo 3'],
+		[
+			'Ada 10, Kim 7 (allergic to tree nuts) and Cleo, allergic to milk and quinoa, 3',
+			'Ada 10 · Kim 7: tree nuts · Cleo 3: milk, quinoa'
+		],
 		['kim, 7, nuts, bo, 9', 'kim 7: tree nuts, peanuts · bo 9'],
 		['Ada is 10. Bo has a nut allergy and is 7.', 'Ada 10 · Bo 7: tree nuts, peanuts'],
 		['Kim 7 peanut allergy', 'Kim 7: peanuts'],

@@ -43,6 +43,8 @@ const BEFORE_ALLERGY =
 	/^(.*?)\b(?:(?:is |has |with )*(?:an? )?(?:(?:severe|mild|food|known)(?:ly)? )*(?:allergic|allerg(?:y|ies)|intoleran(?:t|ces?)|sensitive|anaphyla\w+)(?: (?:to|of|are|is|include)\b)?|(?:can(?:no|['’])?t|may not|must not|doesn['’]t|does not) (?:have|eat|touch)|avoids?|no)\b(?: any\b)? *(.*)$/i;
 /** “peanut allergy”, “lactose intolerant”, “gluten-free”: what stands before is one. */
 const AFTER_ALLERGY = /^(.+?)(?: allerg(?:y|ies|ic)| intoleran(?:t|ce)| sensitivity|[ -]free)$/i;
+/** One that says of nobody in particular that they are. */
+const BEGINS_ALLERGY = /^(?:allergic|allerg(?:y|ies)|intolerant|can(?:no|['’])?t (?:have|eat))\b/i;
 const NOTHING_TO_NOTE =
 	/^(?:no|none|nothing|no (?:known )?(?:food )?allergies|allergies none|nka|nkda|epi-?pens?)$/i;
 const FILLER =
@@ -53,6 +55,7 @@ const LONGEST_LINE = 500;
 const OLDEST_CHILD = 21;
 const FILLER_BEHIND = /(?:^| )(?:born|birthday|is|was|on|in|b\.)$/i;
 const DATE_MARK = '\u0001';
+const CLOSED = '\u0002';
 
 function month(text: string): string {
 	return String(MONTHS.indexOf(text.slice(0, 3).toLowerCase()) + 1);
@@ -106,13 +109,14 @@ export function readPeople(
 				bornWithin: 0,
 				allergies: [],
 				unknown: [],
-				unread: 'all of it: a line is not that long'
+				unread: 'all of it: a line isn’t that long'
 			}
 		];
 	const dates: { raw: string; day: Day | null }[] = [];
 	// Many blanks say no more than one, and take long to read around.
 	let rest = text
 		.replaceAll(DATE_MARK, ' ')
+		.replaceAll(CLOSED, ' ')
 		.replace(/\s+/g, ' ')
 		.trim()
 		.replace(/^(?:[-–—•*]|\d{1,2}[.)](?!\d)) ?/, '');
@@ -123,6 +127,8 @@ export function readPeople(
 			dates.push({ raw: found[0], day: isDay(day) ? day : null });
 		}
 	const parts = rest
+		// What stands in brackets ends with them.
+		.replace(/[)\]}]/g, `,${CLOSED},`)
 		.replace(/\by ?\/ ?o\b/gi, 'yo')
 		.split(
 			/[,;()[\]{}·•|]| [-–—] |[–—]|: | ?\/ ?(?=\p{L})|(?<=\d|[\p{Ll}]{2})\. (?=\p{Lu})| (?:and|or|nor|&|\+) |: ?$|[.!] ?$/u
@@ -194,7 +200,9 @@ export function readPeople(
 		const isNamed =
 			who === 'adults'
 				? isCapital || (!person.isListing && !isAllergen(part))
-				: isAge(next) && (hasAge(person) || isCapital);
+				: isAge(next)
+					? hasAge(person) || isCapital
+					: isCapital && next !== undefined && BEGINS_ALLERGY.test(next);
 		if (isNamed) begin(part);
 		else if (isAllergen(part) || person.isListing) addAllergy(part);
 		else loose.push(part);
@@ -205,6 +213,10 @@ export function readPeople(
 		else begin(who);
 	};
 	const read = (part: string, next: string | undefined): void => {
+		if (part === CLOSED) {
+			if (last()) last()!.isListing = false;
+			return;
+		}
 		if (isAge(part)) {
 			settle();
 			addAge(part);
@@ -259,7 +271,11 @@ export function readPeople(
 		}
 		addWords(part, next);
 	};
-	for (const [i, part] of parts.entries()) read(part, parts[i + 1]);
+	for (const [i, part] of parts.entries())
+		read(
+			part,
+			parts.slice(i + 1).find((one) => one !== CLOSED)
+		);
 	settle();
 	return people.map(({ name, born, bornWithin, allergies, unknown, unread }) => ({
 		name,

@@ -8,12 +8,44 @@ import {
 	densityOf,
 	dimensionOf,
 	exact,
+	exactText,
+	isSome,
+	requireAmount,
 	roundUp,
+	saidAmount,
+	sentText,
 	type Unit
 } from './index.ts';
 
 const to = (quantity: number, from: Unit, unit: Unit, item: string | null = null) =>
 	convert(exact(quantity), from, unit, item).valueOf();
+
+describe('amounts that a button sends', () => {
+	it.each([
+		['1419529419/4000000', 'ml', '355'],
+		['1/3', 'cup', '1/3'],
+		['23659/1000', 'ml', '237/10'],
+		['7', 'each', '7'],
+		['5/7', 'kg', '357/500']
+	] as const)('%s %s is %s', (amount, unit, said) => {
+		const sent = saidAmount(exact(amount), unit);
+		expect(exactText(sent)).toBe(said);
+		expect(requireAmount(sent, 'amount')).toBe(sent);
+		expect(amountText(sent, unit)).toBe(amountText(exact(amount), unit));
+	});
+
+	it('any amount goes through a form within what counts', () => {
+		fc.assert(
+			fc.property(fc.integer({ min: 1, max: 1e9 }), fc.integer({ min: 1, max: 1e9 }), (n, d) => {
+				const amount = exact(`${n}/${d}`);
+				fc.pre(amount.compare(1_000_000) <= 0);
+				const sent = exact(sentText(amount));
+				requireAmount(sent, 'amount');
+				expect(isSome(sent.sub(amount).abs())).toBe(false);
+			})
+		);
+	});
+});
 
 describe('measures against NIST Handbook 44, Appendix C (figures from memory of its tables)', () => {
 	it.each<[number, Unit, Unit, number]>([

@@ -161,6 +161,26 @@ describe('the sheets of a run', () => {
 		expect(sheet.front.placed[0].scale).toBeCloseTo((279.4 - 12) / 297, 6);
 		expect(sheet.back).toBeNull();
 	});
+	it('turned on the short edge every back is the one of the long edge, half around: pages, cards, and cuts', () => {
+		const pages = Array.from({ length: 8 }, (_, page) => ({ file: 0, page, width: 100, height: 60 }));
+		for (const layout of ['pages', 'cards and backs', 'cards, one back'] as const) {
+			const of = (flip: 'long-edge' | 'short-edge') =>
+				sheetsOf({ paper: LETTER, edge: 6, flip, sets: [{ pages, layout, up: 4, sides: 2, slip: null }] });
+			const [long, short] = [of('long-edge'), of('short-edge')];
+			for (const [at, { front, back }] of short.entries()) {
+				expect(front).toEqual(long[at].front);
+				const other = long[at].back!;
+				expect(back!.placed.map(({ page, turn }) => [page, turn])).toEqual(
+					other.placed.map(({ page, turn }) => [page, (turn + 180) % 360])
+				);
+				for (const [index, one] of back!.placed.entries()) {
+					expect(one.x + one.width).toBeCloseTo(LETTER.width - other.placed[index].x, 6);
+					expect(one.y + one.height).toBeCloseTo(LETTER.height - other.placed[index].y, 6);
+				}
+				expect(back!.cuts.length).toBe(other.cuts.length);
+			}
+		}
+	});
 	it('two half pages fill a letter sheet true to size, with one cut between them', () => {
 		const [sheet] = sheetsOf({
 			paper: LETTER,

@@ -16,9 +16,9 @@
 	const inWords = (allergy: string, isUnknown: boolean) => {
 		const foods = hidesIn(allergy).things.filter((one) => one !== allergy && `${one}s` !== allergy);
 		return isUnknown
-			? `${allergy} (we only know its name; whatever is called that is flagged)`
+			? `${allergy} (we only know its name; we’ll warn about anything called that)`
 			: foods.length
-				? `${allergy} (${foods[0]}${foods.length > 1 ? ` and ${foods.length - 1} more` : ''} will be flagged)`
+				? `${allergy} (${foods[0]}${foods.length > 1 ? ` and ${foods.length - 1} more` : ''} will be warned about)`
 				: allergy;
 	};
 	const age = (born: string) => {

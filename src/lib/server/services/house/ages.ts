@@ -27,7 +27,7 @@ export function personText(
 	today: Day
 ): string {
 	const allergies = person.allergies.map((one) =>
-		allergiesIn(one).some((known) => known.isKnown) ? one : `${one} (only what is called that is flagged)`
+		allergiesIn(one).some((known) => known.isKnown) ? one : `${one} (we only know its name)`
 	);
 	return [[person.name, ageText(person, today)].filter(Boolean).join(', '), listText(allergies)]
 		.filter(Boolean)

@@ -19,8 +19,10 @@ import { EVERYTHING, libraryPage, type LibraryFilter } from './search.ts';
 import { tripsView } from './trips.ts';
 
 /** The same household on another day. */
-const situationOn = async (store: Awaited<ReturnType<typeof openTestStore>>, today: Day): Promise<Situation> =>
-	computeSituation((await situationOf(store)).snapshot, today);
+const situationOn = async (
+	store: Awaited<ReturnType<typeof openTestStore>>,
+	today: Day
+): Promise<Situation> => computeSituation((await situationOf(store)).snapshot, today);
 
 async function demo() {
 	const store = await openTestStore();
@@ -215,7 +217,8 @@ describe('trips', () => {
 		const library = before.snapshot.suppliers.find((one) => one.kind === 'library')!;
 		// Closed on Sundays and Mondays. A lesson on Tue, Feb 9; its book is ready on Sat, Feb 6, held to Feb 13.
 		const need = before.whole.find(
-			(one) => one.book?.resource.owned === 0 && one.need.useDay === '2027-02-09' && one.step?.kind === 'place'
+			(one) =>
+				one.book?.resource.owned === 0 && one.need.useDay === '2027-02-09' && one.step?.kind === 'place'
 		)!;
 		await change(store.write, doer(), 'hold', async (trx) => {
 			const id = await placeHold(trx, need.book!.resource.id, library.id, '2027-01-25');
@@ -238,7 +241,9 @@ describe('trips', () => {
 
 	it('a second hold leaves what is at home there, with its due day', async () => {
 		const { store, now } = await demo();
-		const need = now.whole.find((one) => one.book?.loan?.state === 'on loan' && one.book.resource.owned === 0)!;
+		const need = now.whole.find(
+			(one) => one.book?.loan?.state === 'on loan' && one.book.resource.owned === 0
+		)!;
 		const { loan, resource } = need.book!;
 		await change(store.write, doer(), 'again', (trx) =>
 			placeHold(trx, resource.id, loan!.supplier_id!, now.today)

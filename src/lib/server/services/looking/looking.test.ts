@@ -19,6 +19,7 @@ import { gatherList } from '../gathering/list.ts';
 import { takeInstead } from '../gathering/instead.ts';
 import { walkOf } from '../gathering/walk.ts';
 import { addPeopleTyped } from '../house/people-typed.ts';
+import { cautionTexts } from '../house/at-home.ts';
 import { addPlacesTyped } from '../house/places-typed.ts';
 import { actsOf } from '../readiness/acts.ts';
 import { sentenceOf } from '../readiness/first-gap.ts';
@@ -160,6 +161,49 @@ describe('a house that has counted nothing', () => {
 		expect(penny.cautions.some((one) => one.who.includes('Tamsin'))).toBe(true);
 		expect(penny.standing.toLook.valueOf()).toBe(5);
 		expect(parts(await needOf('pencil')).inHand).toBe(1);
+	});
+
+	it('cautions are for everybody at home, whoever takes part; what every home has goes by those who do', async () => {
+		const { act, now, needOf } = await firstHour('Lesson 1: Ramps\n5 small beads\n1 coin\n6 cups');
+		await act(async (trx, situation) => {
+			const [run] = situation.runs;
+			const tamsin = situation.snapshot.people.find((one) => one.name === 'Tamsin')!;
+			for (const line of situation.snapshot.lines)
+				await trx
+					.updateTable('supply_line')
+					.set({
+						participants: JSON.stringify(
+							run.participants.filter((one) => one.id !== tamsin.id).map((one) => one.id)
+						) as never
+					})
+					.where('id', '=', line.id)
+					.execute();
+		});
+		const bead = await needOf('small bead');
+		expect(bead.takingPart).toBe(2);
+		expect(bead.cautions.flatMap((one) => one.who)).toEqual(['Tamsin']);
+		expect(cautionTexts(bead.cautions)[0]).toBe(
+			'Tamsin: Choking hazard. Keep it out of reach, or leave it out.'
+		);
+		const row = huntRows(await now(), (await now()).needs).find((one) => one.name === 'small bead')!;
+		expect(row.cautions).toEqual(cautionTexts(bead.cautions));
+	});
+
+	it('all cautions of a thing are said, an allergy beside what can choke', async () => {
+		const { needOf } = await firstHour(
+			'Lesson 1: Snacks\n12 almonds',
+			'Kim 7 (allergic to tree nuts), Tamsin 2',
+			true
+		);
+		expect(cautionTexts((await needOf('almond')).cautions)).toEqual([
+			'Tamsin: Can choke. Cut it up small, or leave it out.',
+			'Kim: Tree nuts allergy: read the label or use something else.'
+		]);
+	});
+
+	it('in a unit without dates the ages are those of today', async () => {
+		const { needOf } = await firstHour('Lesson 1: Ramps\n5 small beads', 'Odile, 10\nPerrin, 7', false);
+		expect((await needOf('small bead')).cautions).toEqual([]);
 	});
 
 	it('an undated unit counts what is at home, to look for and to get', async () => {

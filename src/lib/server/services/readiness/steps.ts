@@ -4,6 +4,7 @@ import type { Rung } from '$core/gathering/index.ts';
 import { exactText, isSome, saidAmount, ZERO, type Exact } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { byId } from '../../snapshot/snapshot.ts';
 import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
@@ -40,9 +41,13 @@ function anyNeedsOf(
 
 /** Takes the next step for things that are had as a whole. Answers what was done, in words. */
 export async function takeStep(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
-	const returning = situation.returns.filter((one) => keys.includes(`loan/${one.loan.id}`));
-	for (const { loan } of returning) await endLoan(trx, loan.id, situation.today);
-	if (returning.length) return `${returning[0].resource.title}: returned`;
+	// Whatever is on loan may go back, also before its last day.
+	const returning = situation.snapshot.loans.filter(
+		(one) => one.direction === 'in' && one.state === 'on loan' && keys.includes(`loan/${one.id}`)
+	);
+	for (const loan of returning) await endLoan(trx, loan.id, situation.today);
+	if (returning.length)
+		return `${byId(situation.snapshot.resources).get(returning[0].resource_id)!.title}: returned`;
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
 	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
 	if (needs.length && needs[0].need.stream === 'copies') return stepOfCopies(trx, situation, needs);
