@@ -10,10 +10,12 @@ if (!run('npm', ['run', '--silent', 'build'])) process.exit(1);
 process.env.GATHER_BIN_DEMO = '1';
 process.env.GATHER_BIN_DATA ??= join(ROOT, 'data', 'demo');
 process.env.PORT ??= '3210';
+// Only now, since it needs a package that may have been missing.
+const { fixedDay } = await import('./day.mjs');
 process.env.GATHER_BIN_CATALOGUE ??= await startStandIn('catalogue.mjs');
 process.env.GATHER_BIN_LIBRARY ??= await startStandIn('library.mjs', {
 	LIBRARY_ACCOUNT: join(ROOT, 'demo', 'library-account.json'),
-	LIBRARY_TODAY: '2027-01-22'
+	LIBRARY_TODAY: fixedDay(process.env.GATHER_BIN_DATA) ?? '2027-01-22'
 });
 await import('./start.mjs');
 

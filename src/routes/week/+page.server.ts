@@ -43,7 +43,8 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ day: Day; key: string; done: boolean; what: string }>({
 				day: day.required(),
-				key: Joi.string().max(200).required(),
+				// One, or all of a group that is done together.
+				key: Joi.string().max(20_000).required(),
 				done: checkbox,
 				what: Joi.string().max(300).allow('').default('')
 			}),

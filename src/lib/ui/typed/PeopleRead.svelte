@@ -39,8 +39,8 @@
 				>
 			{:else if one.bornWithin}<span class="text-ink-2">about {age(one.born)}</span>
 			{:else}<span class="text-ink-2">{dayText(one.born)} {one.born.slice(0, 4)}, {age(one.born)}</span>{/if}
-			{#if one.allergies.length}<span class="text-ink-2"
-					>allergic to {listText(
+			{#if one.allergies.length}<span class="-ml-1 text-ink-2"
+					>, allergic to {listText(
 						one.allergies.map((allergy) => inWords(allergy, one.unknown.includes(allergy)))
 					)}</span
 				>{/if}

@@ -8,7 +8,10 @@
 	/** What was checked off here and waits for the server counts at once. */
 	const isDone = (entry: DayGroup['entries'][number]) =>
 		queue.waiting
-			.findLast(({ action: to, fields }) => to === action && fields.day === day && fields.key === entry.key)
+			.findLast(
+				({ action: to, fields }) =>
+					to === action && fields.day === day && fields.key.split(' ').includes(entry.key)
+			)
 			?.fields.done.includes('1') ?? entry.isDone;
 
 	type Props = { groups: readonly DayGroup[]; day: string; action?: string };
@@ -18,7 +21,28 @@
 <!-- What a day needs, group by group, each with its box to tick. -->
 {#each groups as group (group.name)}
 	<section class="break-inside-avoid pt-5 print:pt-2" aria-label={group.name}>
-		<h2 class="border-b-2 border-ink text-lg print:text-sm">{group.name}</h2>
+		{@const open = group.entries.filter((one) => !isDone(one))}
+		<div class="flex min-h-11 items-end justify-between gap-3 border-b-2 border-ink print:min-h-0">
+			<h2 class="text-lg print:text-sm">{group.name}</h2>
+			{#if open.length > 1}
+				<form
+					method="post"
+					{action}
+					use:enhance={saves({ waits: `Done: ${group.name}, all ${open.length}` })}
+					class="no-print"
+				>
+					<input type="hidden" name="day" value={day} />
+					<input type="hidden" name="key" value={open.map((one) => one.key).join(' ')} />
+					<input type="hidden" name="what" value="{group.name}, all {open.length}" />
+					<input type="hidden" name="done" value="1" />
+					<button
+						type="submit"
+						class="min-h-11 px-2 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"
+						aria-label="All done: {group.name}">All {open.length} done</button
+					>
+				</form>
+			{/if}
+		</div>
 		{#if group.trouble}<p role="alert" class="py-1.5 font-semibold text-late">{group.trouble}</p>{/if}
 		<ul class="divide-y divide-rule">
 			{#each group.entries as entry (entry.key)}
@@ -28,7 +52,7 @@
 						method="post"
 						{action}
 						use:enhance={saves({ waits: `${done ? 'Not done' : 'Done'}: ${entry.text}` })}
-						class="flex items-start gap-3 py-1.5 print:gap-2 print:py-px print:text-xs"
+						class="flex items-start gap-3 py-1 print:gap-2 print:py-px print:text-xs"
 					>
 						<input type="hidden" name="day" value={day} />
 						<input type="hidden" name="key" value={entry.key} />
@@ -38,10 +62,10 @@
 							type="submit"
 							aria-label="{done ? 'Not done' : 'Done'}: {entry.text}"
 							aria-pressed={done}
-							class="mt-0.5 grid size-8 shrink-0 place-items-center rounded-[3px] border-2 border-ink bg-sheet text-good print:size-3.5 print:border"
+							class="grid size-11 shrink-0 place-items-center rounded-[3px] border-2 border-ink bg-sheet text-good print:size-3.5 print:border"
 							>{#if done}<Check size={20} aria-hidden="true" />{/if}</button
 						>
-						<span class="min-w-0 flex-1 pt-1 print:pt-0">
+						<span class="min-w-0 flex-1 pt-2.5 print:pt-0">
 							<span class="font-semibold {done ? 'line-through' : ''}">{entry.text}</span>
 							{#if entry.detail}<span
 									class="text-sm {entry.isOpen ? 'font-semibold text-late' : 'text-ink-2'}"

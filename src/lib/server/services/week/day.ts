@@ -165,7 +165,7 @@ function leftBefore(now: Situation, day: Day, run: RunSituation | null): DayView
 }
 
 /**
- * Checks something of a day off, or takes that back. What is started in the evening is started for its lesson, too, so
+ * Checks something of a day off, or all of a group (keys with blanks between), or takes that back. What is started in the evening is started for its lesson, too, so
  * that Next says the same. Answers it in words.
  */
 export async function checkOff(
@@ -173,8 +173,14 @@ export async function checkOff(
 	now: Situation,
 	tick: { readonly day: Day; readonly key: string; readonly done: boolean; readonly what: string }
 ): Promise<string> {
-	await tickDay(trx, tick.day, tick.key, tick.done);
-	const need = tick.key.startsWith(SETTING) ? tick.key.slice(SETTING.length) : null;
-	if (tick.done && need !== null) return takeStep(trx, now, [need]);
+	const keys = tick.key.split(' ').filter(Boolean);
+	for (const key of keys) await tickDay(trx, tick.day, key, tick.done);
+	const started = tick.done
+		? keys.flatMap((key) => (key.startsWith(SETTING) ? [key.slice(SETTING.length)] : []))
+		: [];
+	// What was started meanwhile, on Next or another phone, is not started again.
+	const open = started.filter((key) => now.whole.some((one) => one.need.key === key && one.step !== null));
+	const said = open.length ? await takeStep(trx, now, open) : null;
+	if (said && keys.length === 1) return said;
 	return tick.done ? `Done: ${tick.what}` : `Not done: ${tick.what}`;
 }

@@ -1,0 +1,415 @@
+// Lives a unit day by day in the built application, by its forms alone, as a parent who does what it says: Next, the
+// trips, the sittings, and the day's sheets. Prints a table, and exits with 1 where the aim is missed.
+//
+//   npm run live                        the demo, to the end of its first unit, as three parents
+//   npm run live -- days=14 parent=onTime
+//   npm run live -- log                 what was done on each day
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { unflatten, parse } from 'devalue';
+import { addDays, fixedDay, setDay } from './day.mjs';
+import { ROOT } from './install.mjs';
+
+const options = new Map(process.argv.slice(2).map((one) => one.split('=')));
+const DAYS = Number(options.get('days') ?? 46);
+const PARENTS = options.has('parent') ? [options.get('parent')] : ['onTime', 'late', 'unlucky'];
+const isLogged = options.has('log');
+
+/** Kinds of acts whose button stands on Next, and the action that it posts to. */
+const ACTION = {
+	...Object.fromEntries(['buy', 'make', 'free', 'used', 'receive'].map((kind) => [kind, 'got'])),
+	...Object.fromEntries(['order', 'ask', 'hold', 'wish'].map((kind) => [kind, 'arrange'])),
+	prepare: 'prepared'
+};
+const HEADERS = { 'x-sveltekit-action': 'true', accept: 'application/json' };
+/** More rounds than this on one day, and something comes back for ever. */
+const MOST_ROUNDS = 60;
+
+/** A number between 0 and 1 that is always the same for the same words. */
+function chance(...words) {
+	let h = 2166136261;
+	for (const sign of words.join('/')) h = Math.imul(h ^ sign.codePointAt(0), 16777619);
+	h ^= h >>> 15;
+	h = Math.imul(h, 2246822507);
+	return ((h ^ (h >>> 13)) >>> 0) / 2 ** 32;
+}
+
+const freePort = () =>
+	new Promise((found) => {
+		const server = createServer();
+		server.listen(0, '127.0.0.1', () => {
+			const { port } = server.address();
+			server.close(() => found(port));
+		});
+	});
+
+/** A program of the project, up when its words say so. */
+function start(script, env, word) {
+	const child = spawn(process.execPath, [join(ROOT, 'scripts', script)], {
+		cwd: ROOT,
+		env: { ...process.env, ...env },
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
+	return new Promise((started, failed) => {
+		child.stdout.on('data', (text) => {
+			const found = String(text).match(word);
+			if (found) started({ child, said: found[0] });
+		});
+		child.once('exit', (code) => failed(new Error(`${script} ended with ${code}`)));
+	});
+}
+
+class House {
+	folder = mkdtempSync(join(tmpdir(), 'gather-bin-live-'));
+	taps = 0;
+
+	async begin() {
+		this.port = await freePort();
+		this.library = await start(
+			'library.mjs',
+			{ LIBRARY_ACCOUNT: join(ROOT, 'demo', 'library-account.json'), LIBRARY_TODAY: '2027-01-22' },
+			/http:\S+/
+		);
+		await this.up();
+		this.today = fixedDay(this.folder);
+	}
+
+	async up() {
+		this.server = await start(
+			'start.mjs',
+			{
+				PORT: String(this.port),
+				HOST: '127.0.0.1',
+				GATHER_BIN_DATA: join(this.folder),
+				GATHER_BIN_DEMO: '1',
+				GATHER_BIN_LIBRARY: this.library.said
+			},
+			/Listening/
+		);
+		this.address = `http://localhost:${this.port}`;
+	}
+
+	async down() {
+		const { child } = this.server;
+		child.removeAllListeners('exit');
+		const ended = new Promise((done) => child.once('exit', done));
+		child.kill('SIGKILL');
+		await ended;
+	}
+
+	async nextDay() {
+		await this.down();
+		this.today = addDays(this.today, 1);
+		setDay(this.folder, this.today);
+		await fetch(`${this.library.said}/clock`, {
+			method: 'PUT',
+			body: JSON.stringify({ today: this.today })
+		});
+		await this.up();
+		// As the application does by itself every quarter of an hour.
+		await this.post('/lists/library?/ask', {}, false);
+	}
+
+	async end() {
+		await this.down();
+		this.library.child.removeAllListeners('exit');
+		this.library.child.kill();
+		rmSync(this.folder, { recursive: true, force: true });
+		rmSync(`${this.folder}.household`, { force: true });
+	}
+
+	/** What a page shows, as its screen is given it; the layout's and the page's own together. */
+	async page(path) {
+		const [route, query] = path.split('?');
+		const url = `${this.address}${route === '/' ? '' : route}/__data.json${query ? `?${query}` : ''}`;
+		const response = await fetch(url);
+		const body = await response.json();
+		if (body.type !== 'data') throw new Error(`${path}: ${JSON.stringify(body).slice(0, 300)}`);
+		const nodes = body.nodes.filter((one) => one && one.type !== 'skip');
+		for (const one of nodes) if (one.type === 'error') throw new Error(`${path}: ${one.error.message}`);
+		return Object.assign({}, ...nodes.map((one) => unflatten(one.data)));
+	}
+
+	/** Posts a form. Answers null where it was accepted, else why not. */
+	async post(action, fields, isTap = true) {
+		if (isTap) this.taps += 1;
+		const form = new FormData();
+		for (const [name, value] of Object.entries(fields)) form.set(name, String(value ?? ''));
+		const response = await fetch(`${this.address}${action}`, {
+			method: 'POST',
+			body: form,
+			headers: { ...HEADERS, origin: this.address }
+		});
+		const answer = JSON.parse(await response.text());
+		if (answer.type === 'success' || answer.type === 'redirect') return null;
+		return answer.data ? (parse(answer.data).message ?? 'refused') : (answer.error?.message ?? 'refused');
+	}
+}
+
+/** A parent, and what was noted while the unit was lived. */
+class Life {
+	constructor(house, parent) {
+		Object.assign(this, { house, parent });
+		this.lessonDays = [];
+		this.falseLate = [];
+		this.cameBack = [];
+		this.refused = [];
+		this.unlike = [];
+		this.tasks = [];
+		this.lessons = 0;
+		/** Acts that stood on Next yesterday, by what they are. */
+		this.seen = new Set();
+		this.wasLate = new Set();
+		this.did = new Map();
+	}
+
+	log(text) {
+		if (isLogged) console.log(`${this.house.today}  ${text}`);
+	}
+
+	/** Whether this parent does a thing today that is to be done by a day. */
+	does(act) {
+		const { today } = this.house;
+		if (act.actBy > today) return false;
+		return this.parent === 'onTime' || chance(this.parent, act.title, today) < 0.7 || act.actBy < today;
+	}
+
+	async live(days) {
+		for (let day = 0; day < days; day++) {
+			await this.day();
+			if (day < days - 1) await this.house.nextDay();
+		}
+	}
+
+	async day() {
+		const { house } = this;
+		const week = await house.page('/week');
+		const sheet = await house.page(`/week/${house.today}`);
+		if (sheet.view.lessons.length) {
+			this.lessonDays.push({
+				day: house.today,
+				sentence: sheet.view.sentence,
+				isReady: !/^Not ready/.test(sheet.view.sentence)
+			});
+			this.lessons += sheet.view.lessons.length;
+			this.log(`LESSON ${sheet.view.lessons.map((one) => one.title).join(', ')}: ${sheet.view.sentence}`);
+		}
+		const inWeek = week.week.days.find((one) => one.day === house.today);
+		if (inWeek && inWeek.sentence !== sheet.view.sentence)
+			this.unlike.push(`${house.today}: Week “${inWeek.sentence}”, its sheet “${sheet.view.sentence}”`);
+		await this.outcomes();
+		await this.acts(true);
+		await this.sittings();
+		await this.acts(false);
+		await this.ticks(sheet.view);
+		await this.compare();
+	}
+
+	/** What Next says is to be done by today, until nothing is. */
+	async acts(isMorning) {
+		const { house } = this;
+		const failed = new Set();
+		for (let round = 0; round < MOST_ROUNDS; round++) {
+			const { next } = await house.page('/');
+			const due = next.acts.filter((one) => one.actBy <= house.today);
+			if (round === 0 && isMorning) {
+				this.tasks.push(due.length);
+			}
+			for (const act of next.acts) this.note(act);
+			for (const act of next.acts) this.seen.add(this.nameOf(act));
+			const act = due.find((one) => this.does(one) && !failed.has(one.id));
+			if (!act) break;
+			const name = this.nameOf(act);
+			const before = this.did.get(name);
+			if (before !== undefined && before < house.today)
+				this.cameBack.push(`${house.today}: ${act.title} (done ${before})`);
+			const wrong = await this.doAct(act);
+			this.log(`${act.kind.padEnd(8)} ${act.title} [by ${act.actBy}]${wrong ? ` REFUSED ${wrong}` : ''}`);
+			if (wrong) {
+				failed.add(act.id);
+				this.refused.push(`${house.today}: ${act.title}: ${wrong}`);
+			}
+			this.did.set(name, house.today);
+			if (round === MOST_ROUNDS - 1) this.cameBack.push(`${house.today}: no end of ${act.title}`);
+		}
+	}
+
+	nameOf = (act) => `${act.kind} ${act.keys.toSorted().join(' ')}`;
+
+	/** For a parent who does all on its day nothing is ever late but what was so on the first day. */
+	note(act) {
+		const { today } = this.house;
+		const name = this.nameOf(act);
+		if (today === this.first) {
+			if (act.actBy < today) this.wasLate.add(name);
+			return;
+		}
+		if (act.actBy >= today || this.wasLate.has(name)) return;
+		this.wasLate.add(name);
+		// Others are late by their own doing, unless nobody was ever asked in time.
+		if (this.parent === 'onTime' || !this.seen.has(name))
+			this.falseLate.push(`${today}: ${act.kind} ${act.title} (by ${act.actBy})`);
+	}
+
+	/** What a parent does for an act; null where it went well. */
+	async doAct(act) {
+		const { house } = this;
+		if (act.kind === 'walk' || act.kind === 'look') return this.walk(act);
+		const to = ACTION[act.kind] ?? 'step';
+		const fields = { keys: act.keys.join(' '), amount: act.amount };
+		if (to === 'arrange') fields.promised = addDays(house.today, act.kind === 'order' ? 5 : 2);
+		return house.post(`/?/${to}`, fields);
+	}
+
+	/** Through the house: what is to be gathered is found, what is looked for is there or not. */
+	async walk(act) {
+		const { house } = this;
+		const path =
+			act.kind === 'walk' ? `/lists/walk?unit=${act.run}&span=all&show=all` : '/lists/walk?span=all&show=all';
+		for (let round = 0; round < 200; round++) {
+			const { walk } = await house.page(path);
+			const rows = walk.places.flatMap((one) => one.rows);
+			const hunts = walk.places.flatMap((one) => one.hunt);
+			const row = act.kind === 'walk' && rows.find((one) => one.keys.some((key) => act.keys.includes(key)));
+			const hunt = row
+				? null
+				: hunts.find((one) =>
+						act.kind === 'walk' ? one.what === 'have' && one.run === act.run : one.what === 'look'
+					);
+			if (!row && !hunt) return round === 0 ? 'nothing to gather on the walk' : null;
+			const wrong = row
+				? await house.post('/lists/walk?/found', {
+						lot: row.lot,
+						run: row.run,
+						amount: row.amount,
+						unit: row.unit,
+						move: 'on'
+					})
+				: await house.post('/lists/walk?/hunt', {
+						item: hunt.item,
+						run: hunt.run,
+						place: hunt.where.place,
+						kind: hunt.where.kind,
+						unit: hunt.unit,
+						amount: '',
+						move: 'on',
+						answer: hunt.what === 'have' || chance('there', hunt.name) < 0.6 ? 'found' : 'not here'
+					});
+			if (wrong) return wrong;
+		}
+		return 'the walk has no end';
+	}
+
+	/** Jobs of today's sittings. */
+	async sittings() {
+		const { house } = this;
+		const { view } = await house.page(`/week/${house.today}`);
+		const sittings = view.groups
+			.flatMap((one) => one.entries)
+			.flatMap(({ key }) => (key.startsWith('sitting-') ? [key.slice(8)] : []));
+		for (const id of sittings)
+			for (let round = 0; round < 60; round++) {
+				const { page } = await house.page(`/sittings/${id}`);
+				const [job] = page.jobs;
+				if (!job) break;
+				const wrong = await house.post(`/sittings/${id}?/done`, { job: job.id });
+				this.log(`sitting  ${job.title}${wrong ? ` REFUSED ${wrong}` : ''}`);
+				if (wrong) {
+					this.refused.push(`${house.today}: ${job.title}: ${wrong}`);
+					break;
+				}
+			}
+	}
+
+	/** The day's sheet: what belongs together is ticked together. */
+	async ticks({ groups }) {
+		const { house } = this;
+		for (const group of groups.filter((one) => one.entries.some((entry) => !entry.isDone)))
+			await house.post('/week?/tick', {
+				day: house.today,
+				key: group.entries
+					.filter((one) => !one.isDone)
+					.map((one) => one.key)
+					.join(' '),
+				done: 1,
+				what: group.name
+			});
+	}
+
+	async outcomes() {
+		const { house } = this;
+		const { outcomes } = await house.page('/');
+		for (const one of outcomes) {
+			const wrong = await house.post('/?/outcome', { id: one.lesson, outcome: 'taught' });
+			if (wrong) this.refused.push(`${house.today}: ${one.title}: ${wrong}`);
+		}
+	}
+
+	/** Numbers and sentences that stand on two pages. */
+	async compare() {
+		const { house } = this;
+		const [{ next }, trips] = [await house.page('/'), await house.page('/lists/library')];
+		const differ = (what, a, b) => a !== b && this.unlike.push(`${house.today}: ${what}: ${a} / ${b}`);
+		for (const act of next.acts.filter((one) => one.kind === 'pick up' || one.kind === 'return')) {
+			const book = act.title.replace(/^(?:Pick up|Return) /, '');
+			const on = trips.view.trips.filter((trip) =>
+				(act.kind === 'return' ? trip.bring : trip.fetch).some((one) => one.title === book)
+			);
+			if (on.length) differ(`${act.title}, Next / trips`, act.actBy, on[0].day);
+		}
+		for (const act of next.acts.filter((one) => one.kind === 'place')) {
+			const hold = trips.view.holds.find((one) => act.title.endsWith(one.title));
+			if (hold) differ(`${act.title}, late on Next / trips`, act.verdict === 'late', hold.isLate);
+		}
+	}
+
+	get isGood() {
+		return (
+			[this.falseLate, this.cameBack, this.refused, this.unlike].every((one) => one.length === 0) &&
+			this.lessonDays.every((one) => one.isReady)
+		);
+	}
+}
+
+const rows = [];
+let isGood = true;
+for (const parent of PARENTS) {
+	const house = new House();
+	await house.begin();
+	const life = new Life(house, parent);
+	life.first = house.today;
+	try {
+		await life.live(DAYS);
+	} finally {
+		await house.end();
+	}
+	const ready = life.lessonDays.filter((one) => one.isReady).length;
+	const mean = (list) => (list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)).toFixed(1);
+	rows.push({
+		parent,
+		days: DAYS,
+		'lesson days ready': `${ready} of ${life.lessonDays.length}`,
+		'false lates': life.falseLate.length,
+		'came back': life.cameBack.length,
+		refused: life.refused.length,
+		contradictions: life.unlike.length,
+		'tasks a day': mean(life.tasks),
+		'most tasks': Math.max(...life.tasks),
+		taps: house.taps,
+		'taps a lesson': (house.taps / Math.max(1, life.lessons)).toFixed(1)
+	});
+	for (const [what, list] of Object.entries({
+		'not ready': life.lessonDays.filter((one) => !one.isReady).map((one) => `${one.day}: ${one.sentence}`),
+		'late when it first appeared': life.falseLate,
+		'came back': life.cameBack,
+		refused: life.refused,
+		'two pages differ': life.unlike
+	}))
+		if (list.length) console.log(`${parent}, ${what}:\n  ${list.slice(0, 30).join('\n  ')}`);
+	if (parent === 'onTime') isGood &&= life.isGood;
+}
+console.table(rows);
+process.exitCode = isGood ? 0 : 1;
