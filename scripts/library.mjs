@@ -12,7 +12,8 @@
  *     PUT  /clock                { today }
  *
  * A hold is asked for under the household's own reference, so asking twice gives the same hold.
- * LIBRARY_ACCOUNT names a file of holds and loans to begin with, LIBRARY_TODAY the day.
+ * LIBRARY_ACCOUNT names a file of holds and loans to begin with, LIBRARY_TODAY the day. A library with LIBRARY_MOST_WAIT
+ * has every work, and nobody waits for one for more than so many days.
  */
 import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
@@ -21,6 +22,7 @@ import { TITLES } from './invented-titles.mjs';
 const LOAN_DAYS = 21;
 const RENEWALS = 2;
 const SHELF_DAYS = 9;
+const MOST_WAIT = Number(process.env.LIBRARY_MOST_WAIT ?? Infinity);
 const MS_A_DAY = 86_400_000;
 
 const addDays = (day, days) => new Date(Date.parse(day) + days * MS_A_DAY).toISOString().slice(0, 10);
@@ -45,7 +47,7 @@ if (process.env.LIBRARY_ACCOUNT)
 /** How many copies the library has of a work, and how many people wait; every 17th it does not have. */
 function holdings(key) {
 	const seed = hash(key);
-	return seed % 17 === 0 ? null : { copies: 1 + (seed % 3), waiting: seed % 5 };
+	return seed % 17 === 0 && MOST_WAIT === Infinity ? null : { copies: 1 + (seed % 3), waiting: seed % 5 };
 }
 
 function stateOf(one) {
@@ -82,7 +84,7 @@ function placeHold({ reference, isbn, title }) {
 		number: `H-${next++}`,
 		reference,
 		title,
-		expected: addDays(today, 2 + Math.ceil((here.waiting * 7) / here.copies)),
+		expected: addDays(today, Math.min(MOST_WAIT, 2 + Math.ceil((here.waiting * 7) / here.copies))),
 		fetched: null,
 		due: null,
 		renewed: 0,

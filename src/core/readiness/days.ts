@@ -185,6 +185,24 @@ function buyFrom({ useDay, keepsDays }: Need): Day | null {
 	return useDay === null || keepsDays === null ? null : addDays(useDay, -keepsDays);
 }
 
+/**
+ * The day on which something comes that is ordered on a day: so many working days later.
+ *
+ *     comesOn('2027-01-22', 2, { weekdays: [1, 2, 3, 4, 5] }) // '2027-01-26', from a Friday on
+ */
+export function comesOn(day: Day, days: number, works: OpenDays): Day {
+	const isWorking = isOpen(works);
+	let result = day;
+	for (let left = days, at = 0; left > 0 && at < MOST_DAYS_ON_ITS_WAY; at++) {
+		result = addDays(result, 1);
+		if (isWorking(result)) left--;
+	}
+	return result;
+}
+
+/** Nothing that is ordered takes longer. */
+const MOST_DAYS_ON_ITS_WAY = 400;
+
 /** The latest day from which `days` working days end on or before `day`. */
 function workingDaysBefore(day: Day, days: number, works: OpenDays): Day {
 	let result = day;

@@ -2,7 +2,7 @@
  * Readiness: what a lesson asks for as needs in four streams, their states, the days worked backwards
  * from the lesson, and how it stands with each need, each lesson and the unit.
  */
-export { lastDayToAct, needDays, readyBy, type HouseDays, type NeedDays } from './days.ts';
+export { comesOn, lastDayToAct, needDays, readyBy, type HouseDays, type NeedDays } from './days.ts';
 export {
 	isReady,
 	needKey,

@@ -5,11 +5,13 @@ import { changedElsewhere, conflict } from '../history/conflicts.ts';
 import { tellLibrarySoon } from '../live/desk-talk.ts';
 import { typedAmount } from '../schemas/amount.ts';
 import { id, optionalDay } from '../schemas/fields.ts';
+import { ALL } from '../services/readiness/acts.ts';
 import {
 	arrange,
 	chooseSource,
 	decide,
 	giveTo,
+	gotAll,
 	gotIt,
 	prepared,
 	takeStep,
@@ -75,7 +77,10 @@ export const needActions = {
 			event,
 			Joi.object<{ keys: string; amount: string }>({ keys, amount: Joi.string().required() }),
 			(what: string) => `Got ${what}`,
-			async ({ trx, now }, input) => gotIt(trx, now, split(input.keys), typedAmount(input.amount))
+			async ({ trx, now }, input) =>
+				input.amount === ALL
+					? gotAll(trx, now, split(input.keys))
+					: gotIt(trx, now, split(input.keys), typedAmount(input.amount))
 		),
 	arrange: (event) =>
 		actOnNeeds(

@@ -20,8 +20,8 @@
 
 <!-- What a day needs, group by group, each with its box to tick. -->
 {#each groups as group (group.name)}
+	{@const open = group.entries.filter((one) => !isDone(one))}
 	<section class="break-inside-avoid pt-5 print:pt-2" aria-label={group.name}>
-		{@const open = group.entries.filter((one) => !isDone(one))}
 		<div class="flex min-h-11 items-end justify-between gap-3 border-b-2 border-ink print:min-h-0">
 			<h2 class="text-lg print:text-sm">{group.name}</h2>
 			{#if open.length > 1}

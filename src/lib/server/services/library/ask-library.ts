@@ -5,6 +5,7 @@ import type { Row } from '../../database/tables/index.ts';
 import { change, type Doer } from '../../history/changes.ts';
 import { DeskSilent, type DeskAccount, type DeskHold, type LibraryDesk } from '../../outside/library-desk.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { NOT_HELD } from '../readiness/streams/book-standing.ts';
 import { patchLoan } from '../../stores/library/loans.ts';
 
 /** What is to be written about a loan so that it is as the library has it, and that in words. */
@@ -41,7 +42,7 @@ export async function askLibrary(
 		if (hold === null)
 			told.push({
 				loan: loan.id,
-				patch: { state: 'back', back_on: today, note: 'the library doesn’t have it' },
+				patch: { state: 'back', back_on: today, note: NOT_HELD },
 				words: `this library doesn’t have ${title}`
 			});
 		if (!number) continue;

@@ -8,6 +8,7 @@ import { counted, byText, capital, lessonsText, listText } from '$core/words/ind
 import { occasionText } from '../house/occasions.ts';
 import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
+import type { RunSituation } from '../calendar/runs.ts';
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -30,9 +31,12 @@ export type Act = {
 	readonly doer: number | null;
 	/** Keys of the needs that it moves on; a walk only is given away by them. */
 	readonly keys: readonly string[];
-	/** In all, as one would say it, as text ("3/2"), in the needs' unit. */
+	/** In all, as one would say it, as text ("3/2"), in the needs' unit; “all” of several things. */
 	readonly amount: string;
 };
+
+/** All that is asked for of several things. */
+export const ALL = 'all';
 
 type Open = {
 	readonly one: SupplyNeed;
@@ -81,14 +85,15 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		rank: actRank(steps[0].step.kind),
 		inWords: () => actOfWhole(steps, situation.today)
 	}));
-	const returns = situation.returns
-		.filter((one) => run === undefined || one.runs.includes(run))
-		.map((one): ActGroup => ({
-			actBy: one.by,
+	const due = situation.returns.filter((one) => run === undefined || one.runs.includes(run));
+	const returns = [...groupBy(due, (one) => `${one.by}|${one.supplier?.id ?? ''}`).values()].map(
+		(own): ActGroup => ({
+			actBy: own[0].by,
 			doer: null,
 			rank: actRank('return'),
-			inWords: () => actOfReturn(one, situation.today)
-		}));
+			inWords: () => actOfReturn(own, situation.today)
+		})
+	);
 	return [...looking, ...supplies, ...asWhole, ...returns].sort((a, b) =>
 		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
 	);
@@ -147,25 +152,48 @@ function openWhole(one: WholeNeed): OpenWhole[] {
 	return [{ one, step, actBy: step.by ?? arranged ?? days.actBy ?? days.inHandBy }];
 }
 
+/** What is said to a library, or done there on one trip, is done for all of its titles together. */
+const AT_THE_LIBRARY: Readonly<Partial<Record<Step['kind'], (titles: string) => string>>> = {
+	place: (titles) => `Place holds on ${titles}`,
+	'pick up': (titles) => `Pick up ${titles}`,
+	renew: (titles) => `Renew ${titles}`
+};
+
 /**
- * One act for all lessons that want the same thing by the same day. The copies of a lesson are printed in one go, by
- * the day of the one that is wanted first.
+ * One act for all lessons that want the same thing by the same day, and for all titles of one trip. The copies of a
+ * lesson are printed in one go, by the day of the one that is wanted first.
  */
 function wholeKey({ one, step, actBy }: OpenWhole): string {
 	const isCopies = step.kind === 'finish' || (step.kind === 'print' && one.book === null);
+	if (one.book && AT_THE_LIBRARY[step.kind])
+		return [
+			step.kind,
+			actBy,
+			one.book.loan?.supplier_id ?? one.book.resource.supplier_id ?? '',
+			one.doer?.id ?? ''
+		].join('|');
 	return [one.run.row.id, step.kind, isCopies ? '' : actBy, step.title, one.doer?.id ?? ''].join('|');
 }
 
 function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	const [{ one, step, actBy }] = steps;
 	const lessons = forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
+	const titles = [...new Set(steps.map((each) => each.one.title))];
+	const together = titles.length > 1 ? AT_THE_LIBRARY[step.kind] : undefined;
 	return {
 		id: wholeKey(steps[0]),
 		kind: step.kind,
 		run: one.run.row.id,
-		unitName: one.run.unit.name,
-		title: step.title,
-		detail: [lessons, detailsText(steps), one.need.required ? '' : 'extra'].filter(Boolean).join(' · '),
+		unitName: unitsText(steps.map((each) => each.one.run)),
+		title: together ? together(counted(titles.length, 'title')) : step.title,
+		detail: [
+			together ? someOf(titles) : '',
+			lessons,
+			detailsText(steps),
+			steps.every((each) => !each.one.need.required) ? 'extra' : ''
+		]
+			.filter(Boolean)
+			.join(' · '),
 		actBy,
 		when: byText(actBy, today),
 		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
@@ -177,25 +205,42 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 
 /** The details of steps that one act takes together, each once. */
 function detailsText(steps: readonly OpenWhole[]): string {
-	const each = [...new Set(steps.map(({ step }) => step.detail).filter(Boolean))];
-	const MOST = 3;
-	return listText([...each.slice(0, MOST), ...(each.length > MOST ? [`${each.length - MOST} more`] : [])]);
+	return someOf([...new Set(steps.map(({ step }) => step.detail).filter(Boolean))]);
 }
 
-function actOfReturn(one: Returning, today: Day): Act {
-	const { loan, resource, supplier, by } = one;
+/** “flour, salt, string, and 2 more” */
+function someOf(names: readonly string[]): string {
+	const MOST = 3;
+	return listText([...names.slice(0, MOST), ...(names.length > MOST ? [`${names.length - MOST} more`] : [])]);
+}
+
+/** The unit that something is for, or how many. */
+function unitsText(runs: readonly RunSituation[]): string {
+	const units = new Set(runs.map((one) => one.unit.name));
+	return units.size > 1 ? counted(units.size, 'unit') : runs[0].unit.name;
+}
+
+/** All that goes back to one library on one trip. */
+function actOfReturn(own: readonly Returning[], today: Day): Act {
+	const [{ loan, resource, supplier, by, why, runs, unitName }] = own;
 	return {
 		id: `loan|${loan.id}`,
 		kind: 'return',
-		run: one.runs[0] ?? 0,
-		unitName: one.unitName,
-		title: `Return ${resource.title}`,
-		detail: [supplier?.name, one.why].filter(Boolean).join(' · '),
+		run: runs[0] ?? 0,
+		unitName,
+		title: own.length > 1 ? `Return ${counted(own.length, 'title')}` : `Return ${resource.title}`,
+		detail: [
+			own.length > 1 ? someOf(own.map((one) => one.resource.title)) : '',
+			supplier?.name,
+			own.length > 1 ? '' : why
+		]
+			.filter(Boolean)
+			.join(' · '),
 		actBy: by,
 		when: byText(by, today),
 		verdict: by < today ? 'late' : daysBetween(today, by) <= DUE_DAYS ? 'due' : 'on course',
 		doer: null,
-		keys: [`loan/${loan.id}`],
+		keys: own.map((one) => `loan/${one.loan.id}`),
 		amount: '1'
 	};
 }
@@ -230,12 +275,21 @@ function openSteps(one: SupplyNeed): Open[] {
 	return steps;
 }
 
-/** Fetching goes lesson by lesson, everything else thing by thing. */
+/** What is got at one store, or comes from it, on one day. */
+const AT_A_STORE: Readonly<Partial<Record<SupplyActKind, (things: string, store: string) => string>>> = {
+	buy: (things, store) => `Buy ${things}${store && ` at ${store}`}`,
+	order: (things, store) => `Order ${things}${store && ` from ${store}`}`,
+	receive: (things, store) => `Watch for ${things}${store && ` from ${store}`}`
+};
+
+/** Fetching goes lesson by lesson, buying store by store, everything else thing by thing. */
 function groupKey({ one, kind, actBy }: Open): string {
 	const what =
 		kind === 'walk' || kind === 'prepare'
 			? `lesson ${one.lesson.lesson.id}`
-			: `${one.item.id} ${one.unit} ${one.supplier?.id ?? one.rung}`;
+			: AT_A_STORE[kind] && one.supplier
+				? `store ${one.supplier.id}`
+				: `${one.item.id} ${one.unit} ${one.supplier?.id ?? one.rung}`;
 	return [one.run.row.id, kind, actBy, what, one.doer?.id ?? ''].join('|');
 }
 
@@ -251,17 +305,21 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	const amount = together(steps.map((step) => ({ use: step.one.line.use, amount: step.amount })));
 	const things = steps.map((step) => neededText([step.one], step.amount));
 	const isList = kind === 'walk' || kind === 'prepare';
-	const title = isList
-		? things.length === 1
-			? titleOf(kind, things[0])
-			: titleOf(kind, `${counted(things.length, 'item')} for ${lessonsText([one.lesson.number])}`)
-		: titleOf(
-				kind,
-				neededText(
-					steps.map((step) => step.one),
-					amount
-				)
-			);
+	const byThing = [...groupBy(steps, (step) => `${step.one.item.id} ${step.one.unit}`).values()];
+	const atStore = byThing.length > 1 ? AT_A_STORE[kind] : undefined;
+	const title = atStore
+		? atStore(counted(byThing.length, 'item'), one.supplier?.name ?? '')
+		: isList
+			? things.length === 1
+				? titleOf(kind, things[0])
+				: titleOf(kind, `${counted(things.length, 'item')} for ${lessonsText([one.lesson.number])}`)
+			: titleOf(
+					kind,
+					neededText(
+						steps.map((step) => step.one),
+						amount
+					)
+				);
 	const wants = forLessons(steps.map((step) => ({ ...step.one, useDay: step.one.need.useDay! })));
 	const where = isList
 		? ''
@@ -283,14 +341,23 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		title,
 		detail:
 			isList && things.length > 1
-				? listText([...things.slice(0, 3), ...(things.length > 3 ? [`${things.length - 3} more`] : [])])
-				: wants + where + (other ? ` · still in time from ${other.name}` : ''),
+				? someOf(things)
+				: atStore
+					? `${someOf(
+							byThing.map((own) =>
+								neededText(
+									own.map((step) => step.one),
+									together(own.map((step) => ({ use: step.one.line.use, amount: step.amount })))
+								)
+							)
+						)} · ${wants}`
+					: wants + where + (other ? ` · still in time from ${other.name}` : ''),
 		actBy,
 		when: byText(actBy, today),
 		verdict: worst,
 		doer: one.doer?.id ?? null,
 		keys: steps.map((step) => step.one.need.key),
-		amount: exactText(saidAmount(amount, one.unit))
+		amount: atStore ? ALL : exactText(saidAmount(amount, one.unit))
 	};
 }
 

@@ -73,22 +73,24 @@ export function libraryPlans(snapshot: Snapshot, whole: readonly WholeNeed[], to
 		for (const [id, uses] of groups) {
 			const { resource, loan } = uses[0].book!;
 			if ((loan?.supplier_id ?? resource.supplier_id) !== library.id || loan?.state === 'on loan') continue;
-			if (loan === null && resource.get_by === 'buy') continue;
+			// What is bought, or not held there, is fetched nowhere.
+			if (loan === null && !uses.some((one) => one.step?.kind === 'place')) continue;
 			const days = uses.map((one) => one.need.useDay!).sort();
 			const stretches = loansInARow(days, keep);
 			if (stretches.length > 1) inARow.set(id, stretches);
+			// What is looked through beforehand is at home for that.
+			const wantedBy = (one: WholeNeed) =>
+				one.need.prepare && one.days ? one.days.inHandBy : addDays(one.need.useDay!, -1);
 			// Where one loan does not cover all, each stretch is a loan of its own.
 			for (const [at, { from, to }] of stretches.entries()) {
 				const part = at === 0 ? id : `${id}/${at}`;
-				titles.set(part, {
-					resource,
-					loan: at === 0 ? loan : null,
-					uses: uses.filter((one) => from <= one.need.useDay! && one.need.useDay! <= to)
-				});
+				const own = uses.filter((one) => from <= one.need.useDay! && one.need.useDay! <= to);
+				const before = own.map(wantedBy).sort()[0];
+				titles.set(part, { resource, loan: at === 0 ? loan : null, uses: own });
 				loans.push({
 					id: part,
 					...waiting(library, at === 0 ? loan : null, today, from),
-					useFrom: addDays(from, -1) >= today ? addDays(from, -1) : from,
+					useFrom: [before, addDays(from, -1)].find((day) => day >= today) ?? from,
 					useTo: to,
 					loanDays: library.loan_days,
 					renewals: library.renewals
@@ -182,7 +184,7 @@ export function onTrips(whole: readonly WholeNeed[], plans: readonly LibraryPlan
 		if (!library || !days || !step || (step.kind !== 'pick up' && step.kind !== 'check')) return one;
 		const open = parsed(library.weekdays);
 		const until = step.kind === 'pick up' ? addDays(book!.loan!.ready_on!, library.shelf_days) : need.useDay!;
-		const before = addDays(need.useDay!, -1);
+		const before = need.prepare && days.inHandBy >= today ? days.inHandBy : addDays(need.useDay!, -1);
 		const day =
 			trip.get(need.key) ?? lastOpen(open, today, until < before ? until : before) ?? firstOpen(open, today);
 		const onTrip = {

@@ -1,14 +1,17 @@
 import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import { groupBy } from '$core/group-by.ts';
 import type { Rung } from '$core/gathering/index.ts';
 import { exactText, isSome, saidAmount, ZERO, type Exact } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
+import { comesOn } from '$core/readiness/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { byId } from '../../snapshot/snapshot.ts';
 import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot } from '../../stores/stash/lots.ts';
+import { total } from './together.ts';
 import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
 import type { Situation } from './situation.ts';
 import { copyIs } from './copies-moved.ts';
@@ -46,10 +49,16 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 		(one) => one.direction === 'in' && one.state === 'on loan' && keys.includes(`loan/${one.id}`)
 	);
 	for (const loan of returning) await endLoan(trx, loan.id, situation.today);
+	if (returning.length > 1) return `${counted(returning.length, 'title')}: returned`;
 	if (returning.length)
 		return `${byId(situation.snapshot.resources).get(returning[0].resource_id)!.title}: returned`;
 	const needs = situation.whole.filter((one) => keys.includes(one.need.key) && one.step !== null);
-	if (needs.length && needs[0].book) return stepOfBook(trx, situation, needs);
+	if (needs.length && needs[0].book) {
+		const titles = [...groupBy(needs, (one) => one.book!.resource.id).values()];
+		const said: string[] = [];
+		for (const own of titles) said.push(await stepOfBook(trx, situation, own));
+		return said.length === 1 ? said[0] : `${counted(said.length, 'title')}: ${said[0].split(': ').at(-1)}`;
+	}
 	if (needs.length && needs[0].need.stream === 'copies') return stepOfCopies(trx, situation, needs);
 	if (needs.length === 0) throw new Refusal('That’s already done or no longer needed. Reload the page.');
 	for (const { run, need, step } of needs) {
@@ -78,6 +87,22 @@ export async function gotIt(
 	amount: Exact
 ): Promise<string> {
 	return (await tookIn(trx, situation, keys, amount)).words;
+}
+
+/** All that is asked for of several things came into the house. Answers it in words. */
+export async function gotAll(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const things = [...groupBy(needsOf(situation, keys), (one) => `${one.item.id} ${one.unit}`).values()];
+	for (const own of things) {
+		const amount = total(own, ({ standing }) => standing.missing.add(standing.arranged));
+		if (isSome(amount))
+			await gotIt(
+				trx,
+				situation,
+				own.map((one) => one.need.key),
+				saidAmount(amount, own[0].unit)
+			);
+	}
+	return counted(things.length, 'item');
 }
 
 /** As `gotIt`, with the lot that it came into. */
@@ -129,13 +154,17 @@ export async function arrange(
 ): Promise<string> {
 	const needs = needsOf(situation, keys);
 	for (const one of needs) {
+		const { way } = one.need;
 		await patchNeed(trx, one.run.row.id, one.need.key, {
 			arranged: exactText(one.standing.missing.add(one.standing.arranged)),
-			promised,
+			// Where nobody says when, what is ordered comes after the store’s usual days.
+			promised:
+				promised ?? (way.kind === 'order' ? comesOn(situation.today, way.deliveryDays, way.works) : null),
 			unit: one.unit
 		});
 	}
-	return needs[0].item.name;
+	const names = new Set(needs.map((one) => one.item.name));
+	return names.size > 1 ? counted(names.size, 'item') : needs[0].item.name;
 }
 
 /** Measured into its tray, cut, dried: prepared, all of it. */

@@ -24,12 +24,17 @@ type Borrowing = {
 	readonly supplier: Row<'supplier'> | null;
 	readonly suppliers: ReadonlyMap<number, Row<'supplier'>>;
 	readonly useDay: Day | null;
+	/** The library has it, as far as is known. */
+	readonly isHeld: boolean;
 };
+
+/** What is noted of a hold on a book that the library turned out not to have. */
+export const NOT_HELD = 'the library doesn’t have it';
 
 /** How a book stands for the day on which it is used, and what is to be done about it. */
 export function standingOf(
 	resource: Row<'resource'>,
-	{ loans, supplier, suppliers, useDay }: Borrowing,
+	{ loans, supplier, suppliers, useDay, isHeld }: Borrowing,
 	{ today, snapshot }: Moment
 ): BookStanding {
 	const here: BookStanding = {
@@ -60,13 +65,14 @@ export function standingOf(
 		};
 	}
 	// A library is no way to what is to be bought.
-	const way = wayTo(resource.get_by === 'buy' && supplier?.kind === 'library' ? null : supplier);
+	const isBought = supplier?.kind === 'library' && (resource.get_by === 'buy' || !isHeld);
+	const way = wayTo(isBought ? null : supplier);
 	const name = supplier?.name ?? 'a library';
 	const wanted: BookStanding = {
 		...here,
 		state: 'missing',
-		text: 'not at home',
-		step: wantStep(snapshot, resource, supplier),
+		text: isHeld ? 'not at home' : NOT_HELD,
+		step: wantStep(snapshot, resource, supplier, isHeld),
 		way,
 		loan: null
 	};
@@ -134,16 +140,26 @@ export function standingOf(
 		...wanted,
 		text: `due ${dayText(loan.due_on)}, can’t be renewed`,
 		step: {
-			...wantStep(snapshot, resource, supplier),
+			...wantStep(snapshot, resource, supplier, isHeld),
 			detail: `again: it’s due ${dayText(loan.due_on)}`
 		}
 	};
 }
 
-function wantStep(snapshot: Snapshot, resource: Row<'resource'>, supplier: Row<'supplier'> | null): Step {
-	const isBought = resource.get_by === 'buy' && supplier?.kind === 'library';
-	const at = [isBought ? '' : supplier?.name, policyText(snapshot, resource)].filter(Boolean).join('; ');
-	if (resource.get_by !== 'buy' && (!supplier || supplier.kind === 'library'))
+function wantStep(
+	snapshot: Snapshot,
+	resource: Row<'resource'>,
+	supplier: Row<'supplier'> | null,
+	isHeld: boolean
+): Step {
+	const isBought = supplier?.kind === 'library' && (resource.get_by === 'buy' || !isHeld);
+	const at = [
+		isBought ? (isHeld ? '' : `${supplier.name} doesn’t have it`) : supplier?.name,
+		policyText(snapshot, resource)
+	]
+		.filter(Boolean)
+		.join('; ');
+	if (!isBought && resource.get_by !== 'buy' && (!supplier || supplier.kind === 'library'))
 		return {
 			kind: 'place',
 			title: `Place a hold on ${resource.title}`,

@@ -8,7 +8,7 @@ import { remember } from '../../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../../snapshot/snapshot.ts';
 import { firstDay, takingPartOn, type RunSituation } from '../../calendar/runs.ts';
 import type { WholeDraft } from '../whole-needs.ts';
-import { standingOf } from './book-standing.ts';
+import { NOT_HELD, standingOf } from './book-standing.ts';
 import { copiesOf } from './copies.ts';
 import { sittingOf } from '../sitting-of.ts';
 
@@ -23,6 +23,8 @@ type Wanted = {
 const rangesByLesson = remember<ReadonlyMap<number, readonly Row<'page_range'>[]>>();
 const takenByActivity = remember<ReadonlyMap<number, readonly Row<'activity_resource'>[]>>();
 const loansByResource = remember<ReadonlyMap<number, readonly Row<'loan'>[]>>();
+const backByResource = remember<ReadonlyMap<number, Day>>();
+const heldNowhere = remember<ReadonlySet<number>>();
 
 /** What a run wants of the library, a resource and lesson each: flags of its books, other uses, what activities take. */
 export function wantedOf(snapshot: Snapshot, run: RunSituation): Wanted[] {
@@ -90,6 +92,23 @@ export function bookDrafts(
 			(loan) => loan.resource_id
 		)
 	);
+	const notHeld = heldNowhere(
+		snapshot.loans,
+		[],
+		() => new Set(snapshot.loans.filter((one) => one.note === NOT_HELD).map((one) => one.resource_id))
+	);
+	const backOn = backByResource(
+		snapshot.loans,
+		[],
+		() =>
+			new Map(
+				snapshot.loans.flatMap((one) =>
+					one.direction === 'in' && one.back_on && one.note !== NOT_HELD
+						? [[one.resource_id, one.back_on] as const]
+						: []
+				)
+			)
+	);
 	const lessons = new Map(run.lessons.map((one) => [one.lesson.id, one]));
 	const unitStart = firstDay(run);
 	const sorted = new Set(
@@ -110,9 +129,11 @@ export function bookDrafts(
 			suppliers.get(stored?.supplier_id ?? resource.supplier_id ?? 0) ??
 			snapshot.suppliers.find((one) => one.kind === 'library') ??
 			null;
+		// What went back on the day of its lesson or later was there for it, whether or not anybody has said how that went.
+		const wasThere = day !== null && day <= today && (backOn.get(resource.id) ?? '') >= day;
 		const original = standingOf(
-			resource,
-			{ loans: own, supplier, suppliers, useDay: day },
+			wasThere ? { ...resource, owned: 1, place_id: null } : resource,
+			{ loans: own, supplier, suppliers, useDay: day, isHeld: !notHeld.has(resource.id) },
 			{ today, snapshot }
 		);
 		const stands =
