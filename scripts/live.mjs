@@ -180,7 +180,7 @@ class Life {
 	does(act) {
 		const { today } = this.house;
 		if (act.actBy > today) return false;
-		return this.parent === 'onTime' || chance(this.parent, act.title, today) < 0.7 || act.actBy < today;
+		return this.parent !== 'late' || chance(this.parent, act.title, today) < 0.7 || act.actBy < today;
 	}
 
 	async live(days) {
@@ -207,11 +207,28 @@ class Life {
 		if (inWeek && inWeek.sentence !== sheet.view.sentence)
 			this.unlike.push(`${house.today}: Week “${inWeek.sentence}”, its sheet “${sheet.view.sentence}”`);
 		await this.outcomes();
+		if (this.parent === 'unlucky') await this.badLuck();
 		await this.acts(true);
 		await this.sittings();
 		await this.acts(false);
 		await this.ticks(sheet.view);
 		await this.compare();
+	}
+
+	/** A week in which all are sick, and a thing that turns out to be used up. */
+	async badLuck() {
+		const { house } = this;
+		const day = Math.round((Date.parse(house.today) - Date.parse(this.first)) / 86_400_000);
+		const wrong = day === 12 ? await house.post('/?/pause', {}) : day === 6 ? await this.usedUp() : null;
+		if (wrong) this.refused.push(`${house.today}: ${wrong}`);
+	}
+
+	/** What was said to be there is not. */
+	async usedUp() {
+		const { house } = this;
+		const { walk } = await house.page('/lists/walk?span=all&show=all');
+		const row = walk.places.flatMap((one) => one.rows)[0];
+		return row ? house.post('/lists/walk?/there', { lot: row.lot, amount: 0 }) : null;
 	}
 
 	/** What Next says is to be done by today, until nothing is. */
@@ -264,6 +281,11 @@ class Life {
 	async doAct(act) {
 		const { house } = this;
 		if (act.kind === 'walk' || act.kind === 'look') return this.walk(act);
+		if (act.kind === 'run') return house.post(`${act.href}?/printed`, {});
+		if (act.kind === 'sit') return this.sitting(act.href);
+		if (act.kind === 'set out') return this.setOut(act);
+		const elsewhere = act.verdict === 'late' && act.ways.find((one) => one.to === 'source');
+		if (elsewhere) return house.post('/?/source', { keys: act.keys.join(' '), source: elsewhere.source });
 		const to = ACTION[act.kind] ?? 'step';
 		const fields = { keys: act.keys.join(' '), amount: act.amount };
 		if (act.kind === 'pick up' || act.kind === 'return')
@@ -332,23 +354,47 @@ class Life {
 
 	/** Jobs of today's sittings. */
 	async sittings() {
-		const { house } = this;
-		const { view } = await house.page(`/week/${house.today}`);
-		const sittings = view.groups
-			.flatMap((one) => one.entries)
-			.flatMap(({ key }) => (key.startsWith('sitting-') ? [key.slice(8)] : []));
-		for (const id of sittings)
-			for (let round = 0; round < 60; round++) {
-				const { page } = await house.page(`/sittings/${id}`);
-				const [job] = page.jobs;
-				if (!job) break;
-				const wrong = await house.post(`/sittings/${id}?/done`, { job: job.id });
-				this.log(`sitting  ${job.title}${wrong ? ` REFUSED ${wrong}` : ''}`);
-				if (wrong) {
-					this.refused.push(`${house.today}: ${job.title}: ${wrong}`);
-					break;
-				}
+		const { view } = await this.house.page(`/week/${this.house.today}`);
+		for (const { key } of view.groups.flatMap((one) => one.entries))
+			if (key.startsWith('sitting-')) {
+				const wrong = await this.sitting(`/sittings/${key.slice(8)}`);
+				if (wrong) this.refused.push(`${this.house.today}: ${wrong}`);
 			}
+	}
+
+	/** Does one job after another; null where all went well. */
+	async sitting(path) {
+		const { house } = this;
+		for (let round = 0; round < 60; round++) {
+			const { page } = await house.page(path);
+			const [job] = page.jobs;
+			if (!job) return null;
+			const wrong = await house.post(`${path}?/done`, { job: job.id });
+			this.log(`sitting  ${job.title}${wrong ? ` REFUSED ${wrong}` : ''}`);
+			if (wrong) return `${job.title}: ${wrong}`;
+		}
+		return 'the sitting has no end';
+	}
+
+	/** The shelf of a week, or a basket whose book is finished. */
+	async setOut(act) {
+		const { house } = this;
+		if (act.href === '/week/basket') {
+			const { view } = await house.page(act.href);
+			for (const one of view.parts.filter((part) => part.isRead)) {
+				const wrong = await house.post('/week/basket?/remove', { id: one.id });
+				if (wrong) return wrong;
+			}
+			return null;
+		}
+		const { view } = await house.page(act.href);
+		const tray = view.trays.find((one) => !one.isDangerous);
+		return house.post('/week/shelf?/move', {
+			week: view.week,
+			tray: tray.id,
+			board: view.boards[0].id,
+			index: 0
+		});
 	}
 
 	/** The day's sheet: what belongs together is ticked together. */

@@ -10,6 +10,7 @@ import { nextLessons } from '$lib/server/services/calendar/runs.ts';
 import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
 import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
+import { houseTasks } from '$lib/server/services/week/house-tasks.ts';
 import { readyFor } from '$lib/server/services/week/week.ts';
 import { inPlace } from '$lib/server/snapshot/in-place.ts';
 import { nextOf } from '$lib/server/services/readiness/next.ts';
@@ -19,7 +20,7 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 	const { actor } = await parent();
 	const now = await situation();
 	return {
-		next: nextOf(now, actor),
+		next: nextOf(now, actor, inPlace('The shelf and the basket', () => houseTasks(now), []).value),
 		evening: eveningOf(now),
 		hasUnits: now.runs.length > 0,
 		running: now.runs.some(({ row: run }) => run.state === 'running'),

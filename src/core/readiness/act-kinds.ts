@@ -16,6 +16,8 @@ export const ACT_KINDS = [
 	'receive',
 	'begin',
 	'print',
+	'run',
+	'sit',
 	'finish',
 	'check',
 	'place',
@@ -26,7 +28,8 @@ export const ACT_KINDS = [
 	'ask back',
 	'return',
 	'preview',
-	'prepare'
+	'prepare',
+	'set out'
 ] as const;
 export type ActKind = (typeof ACT_KINDS)[number];
 

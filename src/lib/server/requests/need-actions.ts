@@ -13,6 +13,7 @@ import {
 	giveTo,
 	gotAll,
 	gotIt,
+	notYet,
 	prepared,
 	takeStep,
 	tryNext
@@ -139,6 +140,13 @@ export const needActions = {
 			}),
 			(what: string) => `${what}: source changed`,
 			async ({ trx, now }, input) => chooseSource(trx, now, split(input.keys), input.source)
+		),
+	notYet: (event) =>
+		actOnNeeds(
+			event,
+			Joi.object<{ keys: string }>({ keys }),
+			(what: string) => what,
+			async ({ trx, now }, input) => notYet(trx, now, split(input.keys))
 		),
 	next: (event) =>
 		actOnNeeds(

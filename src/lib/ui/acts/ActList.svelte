@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
+	import Printer from '@lucide/svelte/icons/printer';
+	import Scissors from '@lucide/svelte/icons/scissors';
 	import Search from '@lucide/svelte/icons/search';
 	import { page } from '$app/state';
 	import type { ActKind } from '$core/readiness/index.ts';
@@ -23,7 +26,18 @@
 		...((page.data.adults as { id: number; name: string }[] | undefined) ?? [])
 	]);
 
-	const words: Record<Exclude<ActKind, 'walk' | 'look'>, { button: string; to: string }> = {
+	/** What is done on a page of its own. */
+	const OPENS = {
+		walk: { button: 'Gather', icon: Footprints },
+		run: { button: 'Print', icon: Printer },
+		sit: { button: 'Start', icon: Scissors },
+		'set out': { button: 'Open', icon: ArrowRight }
+	} as const;
+
+	const words: Record<
+		Exclude<ActKind, 'walk' | 'look' | 'run' | 'sit' | 'set out'>,
+		{ button: string; to: string }
+	> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },
@@ -52,17 +66,18 @@
 <ol class="@container divide-y divide-rule border-y border-rule">
 	{#each acts as act (act.id)}
 		<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5 @lg:flex-nowrap">
-			{#if act.kind === 'walk'}
+			{#if act.kind === 'walk' || act.kind === 'run' || act.kind === 'sit' || act.kind === 'set out'}
+				{@const open = OPENS[act.kind]}
 				<a
-					href="/lists/walk?unit={act.run}"
+					href={act.href}
 					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet @lg:w-26"
-					aria-label="Gather: {act.title}"
+					aria-label="{open.button}: {act.title}"
 				>
-					<Footprints size={18} aria-hidden="true" /><span class="hidden @lg:inline">Gather</span>
+					<open.icon size={18} aria-hidden="true" /><span class="hidden @lg:inline">{open.button}</span>
 				</a>
 			{:else if act.kind === 'look'}
 				<a
-					href="/lists/walk?span=all"
+					href={act.href}
 					class="flex min-h-11 w-11 shrink-0 items-center justify-center gap-1.5 rounded-[3px] border-2 border-ink text-sm font-semibold text-ink no-underline hover:bg-ink hover:text-sheet @lg:w-26"
 					aria-label="Look: {act.title}"
 				>
@@ -90,6 +105,24 @@
 				<p class="text-sm leading-snug text-ink-2">
 					{named ? `${act.unitName} · ` : ''}{act.detail}
 				</p>
+				{#if act.ways.length}
+					<div class="flex flex-wrap gap-x-4">
+						{#each act.ways as way (way.to)}
+							<form
+								method="post"
+								action="{action}?/{way.to}"
+								use:enhance={saves({ waits: `${way.label}: ${act.title}` })}
+							>
+								<input type="hidden" name="keys" value={act.keys.join(' ')} />
+								{#if way.source !== null}<input type="hidden" name="source" value={way.source} />{/if}
+								<button
+									class="min-h-11 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"
+									aria-label="{way.label}: {act.title}">{way.label}</button
+								>
+							</form>
+						{/each}
+					</div>
+				{/if}
 			</div>
 			<div class="flex w-full items-center justify-between gap-3 pl-14 @lg:w-auto @lg:pl-0">
 				<p
@@ -100,7 +133,7 @@
 				>
 					{standingText(act.verdict, act.when)}
 				</p>
-				{#if adults.length > 2 && act.kind !== 'return' && act.kind !== 'look'}
+				{#if adults.length > 2 && !['return', 'look', 'sit', 'set out'].includes(act.kind)}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select

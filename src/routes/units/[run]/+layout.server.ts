@@ -7,7 +7,8 @@ import type { LayoutServerLoad } from './$types';
 import { isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
 import { isChosen } from '$lib/server/services/library/book-proposals.ts';
 import { bindersView, binderThings } from '$lib/server/services/binders/view.ts';
-import { thingsOf } from '$lib/server/services/boxes/things.ts';
+import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
+import { toPrint } from '$lib/server/services/print/copies.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
@@ -32,11 +33,11 @@ function booksText(now: Situation, run: RunSituation): string {
 }
 
 /** How far printing is, as its tab says it. */
-function printText({ whole }: Situation, run: RunSituation): string {
-	const copies = whole.filter(
+function printText(now: Situation, run: RunSituation): string {
+	const copies = now.whole.filter(
 		(one) => one.run === run && one.need.stream === 'copies' && !one.need.doWithout
 	);
-	const open = copies.filter((one) => one.step?.kind === 'print').length;
+	const open = toPrint(now, run).length;
 	if (copies.length === 0) return 'add your guide';
 	return open ? `${open} to print` : copies.some((one) => one.step) ? 'to finish' : 'all printed';
 }
@@ -58,7 +59,7 @@ function bindersText(now: Situation, run: RunSituation): string {
 
 /** How much goes into boxes, as their tab says it. */
 function boxesText(now: Situation, run: RunSituation): string {
-	const things = thingsOf(now, run, binderThings(now, run)).length;
+	const things = pieceCount(thingsOf(now, run, binderThings(now, run)));
 	return things ? counted(things, 'thing') : 'nothing yet';
 }
 

@@ -38,6 +38,10 @@ export type BinderThing = {
 	readonly count: number;
 };
 
+/** How many pieces that is: two copies of a book are two. */
+export const pieceCount = (things: readonly Pick<ThingView, 'count'>[]): number =>
+	things.reduce((sum, one) => sum + one.count, 0);
+
 /** The unit's own books and things, its binders, and what the family added, as far as they take room. */
 export function thingsOf(
 	{ snapshot }: Situation,

@@ -158,9 +158,13 @@ function tooLate({ snapshot, today }: Situation, needs: readonly SupplyNeed[], o
 		.flatMap((one) => (one.need.useDay ? [lastDayToAct(wayTo(shop), addDays(one.need.useDay, -1))] : []))
 		.sort()
 		.at(-1);
-	return last !== undefined && last < today
-		? `arrives after the lesson; the last day to order was ${dayText(last)}`
-		: '';
+	if (last === undefined || last >= today) return '';
+	// The day that Next says, by which it is there when the lesson is to be ready.
+	const said = needs
+		.flatMap((one) => (one.days ? [lastDayToAct(wayTo(shop), one.days.inHandBy)] : []))
+		.sort()
+		.at(-1);
+	return `arrives after the lesson; the last day to order was ${dayText(said ?? last)}`;
 }
 /** "Made at home: $0.90 and 20 min"; empty where nobody has said what making one takes. */
 function madeText({ make_cents, make_minutes }: Row<'item'>, amount: Exact): string {

@@ -4,7 +4,15 @@ import type { Trx } from '../../history/changes.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { copyIs } from '../readiness/copies-moved.ts';
 import type { Situation } from '../readiness/situation.ts';
+import type { WholeNeed } from '../readiness/whole-needs.ts';
 import { printKey, printsOf, type CopyState } from '../readiness/streams/prints.ts';
+
+/** What is still to be printed for a unit, a copy each: pages that are sorted here, and printables of the home library. */
+export const toPrint = ({ whole }: Situation, run: RunSituation): WholeNeed[] =>
+	whole.filter(
+		(one) =>
+			one.run === run && one.need.stream === 'copies' && !one.need.doWithout && one.step?.kind === 'print'
+	);
 
 /** Copies have come so far, or are set back. Answers it in words. @throws Refusal where they are not wanted any more. */
 export async function moveCopies(

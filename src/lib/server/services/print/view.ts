@@ -27,6 +27,7 @@ import {
 	type CopyState,
 	type PrintSituation
 } from '../readiness/streams/prints.ts';
+import { toPrint } from './copies.ts';
 import { costView, type CostView } from './cost.ts';
 import { hasFile, proposedRuns, swapsText, waitingPrints } from './print-runs.ts';
 import { namedSets, printingIn } from './run-plan.ts';
@@ -310,20 +311,27 @@ function sentenceOf(
 			(a.days!.actBy! < b.days!.actBy! ? -1 : a.days!.actBy! > b.days!.actBy! ? 1 : 0) ||
 			a.lesson.number - b.lesson.number
 	)[0];
-	if (counts['to print'] > 0) {
+	const waiting = toPrint(now, run);
+	const own = waiting.filter((one) => one.book !== null).length;
+	if (waiting.length > 0) {
 		const when = first ? byText(first.days!.actBy!, now.today) : '';
 		return {
-			sentence: `${counted(counts['to print'], 'copy', 'copies')} to print${open.length ? `, ${counted(open.length, 'print run')} ready` : ''}.${
+			sentence: `${counted(waiting.length, 'copy', 'copies')} to print${open.length ? `, ${counted(open.length, 'print run')} ready` : ''}.${
 				first
 					? ` Lesson ${first.lesson.number} is first: ${when.startsWith('late') ? when : `print ${when}`}.`
 					: ''
 			}`,
-			detail: unsorted.length
-				? `${counted(
-						unsorted.reduce((sum, one) => sum + one.pages - one.sorted, 0),
-						'page'
-					)} still to sort.`
-				: ''
+			detail: [
+				own ? `${own} of them from your home library’s printables.` : '',
+				unsorted.length
+					? `${counted(
+							unsorted.reduce((sum, one) => sum + one.pages - one.sorted, 0),
+							'page'
+						)} still to sort.`
+					: ''
+			]
+				.filter(Boolean)
+				.join(' ')
 		};
 	}
 	if (unsorted.length) {

@@ -1,4 +1,12 @@
-import { addDays, daysBetween, dayText, type Day } from '$core/calendar/index.ts';
+import {
+	addDays,
+	clockText,
+	daysBetween,
+	dayText,
+	weekdayName,
+	weekdayOf,
+	type Day
+} from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { huntMinutes } from '$core/looking/index.ts';
 import { exactText, isSome, saidAmount, type Exact } from '$core/measure/index.ts';
@@ -8,6 +16,7 @@ import { counted, byText, capital, lessonsText, listText } from '$core/words/ind
 import { occasionText } from '../house/occasions.ts';
 import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
+import type { Row } from '../../database/tables/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
@@ -33,7 +42,24 @@ export type Act = {
 	readonly keys: readonly string[];
 	/** In all, as one would say it, as text ("3/2"), in the needs' unit; “all” of several things. */
 	readonly amount: string;
+	/** What else can be said of it in one tap: it isn’t there yet, it can’t be had here, or where it can in time. */
+	readonly ways: readonly OtherWay[];
+	/** Where it is done, for what has a page of its own; null where one tap does it. */
+	readonly href: string | null;
 };
+
+/** Another button of an act, the action that it posts to, and the source that it chooses. */
+export type OtherWay = {
+	readonly to: 'notYet' | 'next' | 'source';
+	readonly label: string;
+	readonly source: number | null;
+};
+
+const otherWay = (to: OtherWay['to'], label: string, source: number | null = null): OtherWay => ({
+	to,
+	label,
+	source
+});
 
 /** All that is asked for of several things. */
 export const ALL = 'all';
@@ -69,7 +95,9 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 			inWords: () => actOfLooking(steps, situation)
 		}))
 	);
-	const others = open.filter(({ kind }) => kind !== 'look');
+	const others = open.filter(
+		({ kind, one }) => kind !== 'look' && !(kind === 'prepare' && one.need.prepare?.sitting)
+	);
 	const supplies = [...groupBy(others, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
@@ -79,7 +107,28 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	const whole = situation.whole
 		.flatMap((one) => (isAsked(one) ? openWhole(one) : []))
 		.sort((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : 0));
-	const asWhole = [...groupBy(whole, wholeKey).values()].map((steps): ActGroup => ({
+	const inSitting = ({ one, step }: OpenWhole) =>
+		one.need.prepare?.sitting && (step.kind === 'finish' || step.kind === 'preview');
+	const placed = [
+		...whole.flatMap((each) => (inSitting(each) ? [{ one: each.one, title: each.one.title }] : [])),
+		...open.flatMap(({ one, kind }) =>
+			kind === 'prepare' && one.need.prepare?.sitting ? [{ one, title: one.item.name }] : []
+		)
+	];
+	const sittings = [...groupBy(placed, ({ one }) => one.need.prepare!.sitting!)].map(
+		([day, own]): ActGroup => ({
+			actBy: day,
+			doer: null,
+			rank: actRank('sit'),
+			inWords: () => actOfSitting(day, own, situation)
+		})
+	);
+	const asWhole = [
+		...groupBy(
+			whole.filter((each) => !inSitting(each)),
+			wholeKey
+		).values()
+	].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
 		rank: actRank(steps[0].step.kind),
@@ -94,10 +143,12 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 			inWords: () => actOfReturn(own, situation.today)
 		})
 	);
-	return [...looking, ...supplies, ...asWhole, ...returns].sort((a, b) =>
-		a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank
-	);
+	return [...looking, ...supplies, ...asWhole, ...sittings, ...returns].sort(byDay);
 }
+
+/** The order of acts: by their day, then by what is done first on one day. */
+export const byDay = (a: ActGroup, b: ActGroup): number =>
+	a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank;
 
 /** All acts in words, earliest first. */
 export function actsOf(situation: Situation, run?: number): Act[] {
@@ -139,7 +190,9 @@ function actOfLooking(steps: readonly Open[], situation: Situation): Act {
 		verdict: stepVerdict(steps[0], today),
 		doer: one.doer?.id ?? null,
 		keys: steps.map((step) => step.one.need.key),
-		amount: String(names.length)
+		amount: String(names.length),
+		ways: [],
+		href: '/lists/walk?span=all'
 	};
 }
 
@@ -165,6 +218,7 @@ const AT_THE_LIBRARY: Readonly<Partial<Record<Step['kind'], (titles: string) => 
  */
 function wholeKey({ one, step, actBy }: OpenWhole): string {
 	const isCopies = step.kind === 'finish' || (step.kind === 'print' && one.book === null);
+	if (step.run) return `run|${step.run.id}`;
 	if (one.book && AT_THE_LIBRARY[step.kind])
 		return [
 			step.kind,
@@ -177,6 +231,7 @@ function wholeKey({ one, step, actBy }: OpenWhole): string {
 
 function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	const [{ one, step, actBy }] = steps;
+	if (step.run) return actOfRun(step.run, steps, today);
 	const lessons = forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
 	const titles = [...new Set(steps.map((each) => each.one.title))];
 	const together = titles.length > 1 ? AT_THE_LIBRARY[step.kind] : undefined;
@@ -199,7 +254,68 @@ function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
 		doer: one.doer?.id ?? null,
 		keys: steps.map((each) => each.one.need.key),
-		amount: '1'
+		amount: '1',
+		href: null,
+		ways:
+			step.kind === 'check'
+				? [otherWay('notYet', 'Not yet')]
+				: step.kind === 'pick up'
+					? [otherWay('notYet', 'Not there')]
+					: []
+	};
+}
+
+/** A print run is one task, done on its own page. */
+function actOfRun(row: Row<'print_run'>, steps: readonly OpenWhole[], today: Day): Act {
+	const [{ one, actBy }] = steps;
+	return {
+		id: `run|${row.id}`,
+		kind: 'run',
+		run: one.run.row.id,
+		unitName: one.run.unit.name,
+		title: `Print ${weekdayName(weekdayOf(row.made_on), 'long')}’s run: ${counted(row.sheets, 'sheet')}`,
+		detail: [
+			forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! }))),
+			someOf([...new Set(steps.map((each) => each.step.detail))])
+		].join(' · '),
+		actBy,
+		when: byText(actBy, today),
+		verdict: wholeStepVerdict(one, actBy, today),
+		doer: one.doer?.id ?? null,
+		keys: steps.map((each) => each.one.need.key),
+		amount: '1',
+		ways: [],
+		href: `/units/${one.run.row.id}/print/runs/${row.id}`
+	};
+}
+
+/** What an accepted plan has put into one sitting is one task, done on its page. */
+function actOfSitting(
+	day: Day,
+	own: readonly { readonly one: SupplyNeed | WholeNeed; readonly title: string }[],
+	{ snapshot, today }: Situation
+): Act {
+	const [{ one }] = own;
+	const row = snapshot.sittings.find((each) => each.held_on === day && each.over === 0);
+	const titles = [...new Set(own.map(({ title }) => title))];
+	return {
+		id: `sit|${day}`,
+		kind: 'sit',
+		run: one.run.row.id,
+		unitName: unitsText(own.map((each) => each.one.run)),
+		title: `Prep session${row?.starts ? ` at ${clockText(row.starts, snapshot.household.measures)}` : ''}: ${counted(titles.length, 'thing')}`,
+		detail: [
+			someOf(titles),
+			forLessons(own.map((each) => ({ lesson: each.one.lesson, useDay: each.one.need.useDay! })))
+		].join(' · '),
+		actBy: day,
+		when: byText(day, today),
+		verdict: day < today ? 'late' : daysBetween(today, day) <= DUE_DAYS ? 'due' : 'on course',
+		doer: null,
+		keys: own.map((each) => each.one.need.key),
+		amount: '1',
+		ways: [],
+		href: row ? `/sittings/${row.id}` : `/units/${one.run.row.id}/prepare`
 	};
 }
 
@@ -241,7 +357,9 @@ function actOfReturn(own: readonly Returning[], today: Day): Act {
 		verdict: by < today ? 'late' : daysBetween(today, by) <= DUE_DAYS ? 'due' : 'on course',
 		doer: null,
 		keys: own.map((one) => `loan/${one.loan.id}`),
-		amount: '1'
+		amount: '1',
+		ways: [],
+		href: null
 	};
 }
 
@@ -274,6 +392,9 @@ function openSteps(one: SupplyNeed): Open[] {
 	}
 	return steps;
 }
+
+/** Ways that may turn out to be none. */
+const GETTING: ReadonlySet<SupplyActKind> = new Set(['buy', 'order', 'ask', 'free', 'used']);
 
 /** What is got at one store, or comes from it, on one day. */
 const AT_A_STORE: Readonly<Partial<Record<SupplyActKind, (things: string, store: string) => string>>> = {
@@ -357,7 +478,12 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		verdict: worst,
 		doer: one.doer?.id ?? null,
 		keys: steps.map((step) => step.one.need.key),
-		amount: atStore ? ALL : exactText(saidAmount(amount, one.unit))
+		href: kind === 'walk' ? `/lists/walk?unit=${one.run.row.id}` : null,
+		amount: atStore ? ALL : exactText(saidAmount(amount, one.unit)),
+		ways: [
+			...(other ? [otherWay('source', `From ${other.name}`, other.id)] : []),
+			...(GETTING.has(kind) && !atStore && one.nextRung ? [otherWay('next', 'Can’t get it')] : [])
+		]
 	};
 }
 

@@ -1,6 +1,6 @@
 import { groupBy } from '$core/group-by.ts';
 import { listText } from '$core/words/index.ts';
-import { actGroups, type Act, type ActGroup } from './acts.ts';
+import { actGroups, byDay, type Act, type ActGroup } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
 import type { Situation } from './situation.ts';
 
@@ -16,10 +16,14 @@ const SHOWN = 12;
 
 /**
  * The home page: the first gap over all units, then acts by date. For one adult (by id) only what
- * nobody else was asked to do.
+ * nobody else was asked to do; with what is set anew for the whole house.
  */
-export function nextOf(situation: Situation, adult: number | null): Next {
-	const all = actGroups(situation);
+export function nextOf(
+	situation: Situation,
+	adult: number | null,
+	ofTheHouse: readonly ActGroup[] = []
+): Next {
+	const all = [...actGroups(situation), ...ofTheHouse].sort(byDay);
 	const isMine = (group: ActGroup) => adult === null || group.doer === null || group.doer === adult;
 	const mine = all.filter(isMine);
 	const others = groupBy(

@@ -6,11 +6,20 @@ import { exactText, isSome, saidAmount, ZERO, type Exact } from '$core/measure/i
 import { counted, thingText } from '$core/words/index.ts';
 import { comesOn } from '$core/readiness/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { parsed } from '../../database/json.ts';
 import { byId } from '../../snapshot/snapshot.ts';
-import { endLoan, fetchLoan, holdReady, placeHold, renewLoan } from '../../stores/library/loans.ts';
+import {
+	endLoan,
+	fetchLoan,
+	holdReady,
+	placeHold,
+	postponeHold,
+	renewLoan
+} from '../../stores/library/loans.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot } from '../../stores/stash/lots.ts';
+import { firstOpen } from './library-plans.ts';
 import { total } from './together.ts';
 import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
 import type { Situation } from './situation.ts';
@@ -178,6 +187,35 @@ export async function prepared(trx: Trx, situation: Situation, keys: readonly st
 		});
 	}
 	return needs.map((one) => one.item.name).join(', ');
+}
+
+/**
+ * A hold that is not there yet is asked about again on the next day that the library is open; one that was to be picked
+ * up and is not there is over, and is placed anew. Answers it in words.
+ */
+export async function notYet(trx: Trx, situation: Situation, keys: readonly string[]): Promise<string> {
+	const { snapshot, today } = situation;
+	const loans = new Map(
+		situation.whole.flatMap(({ need, book }) =>
+			keys.includes(need.key) && book?.loan
+				? [[book.loan.id, { loan: book.loan, title: book.resource.title }] as const]
+				: []
+		)
+	);
+	if (loans.size === 0) throw new Refusal('That’s already done or no longer needed. Reload the page.');
+	const said: string[] = [];
+	for (const { loan, title } of loans.values()) {
+		const library = byId(snapshot.suppliers).get(loan.supplier_id ?? 0);
+		if (loan.state === 'hold placed') {
+			const next = firstOpen(library ? parsed(library.weekdays) : [], addDays(today, 1));
+			await postponeHold(trx, loan.id, next);
+			said.push(`${title}: not yet; ask again ${dayText(next)}`);
+		} else {
+			await endLoan(trx, loan.id, today);
+			said.push(`${title}: not there, so its hold is to be placed again`);
+		}
+	}
+	return said.length === 1 ? said[0] : `${counted(said.length, 'title')}: not there`;
 }
 
 /** The parent skips it, or needs it after all. Answers what was decided. */

@@ -31,6 +31,8 @@ export type Step = {
 	readonly detail: string;
 	/** The last day for it, where that does not follow from the need's days. */
 	readonly by?: Day;
+	/** The print run that it is in. */
+	readonly run?: Row<'print_run'> | null;
 };
 
 /** A need that is one thing as a whole and not an amount: a book, something begun days before. */

@@ -28,6 +28,8 @@ export type BasketPart = {
 	readonly pages: string;
 	readonly ends: string;
 	readonly where: string;
+	/** It was read to its end before that day, or on it. */
+	readonly isRead: boolean;
 };
 
 export type BasketView = {
@@ -59,7 +61,7 @@ const READ = 'read to its end';
 const NOT_TODAY = 'not today';
 
 /** Whether something of the basket is read on its day. */
-export const isRead = ({ pages }: Pick<BasketPart, 'pages'>): boolean =>
+export const isForToday = ({ pages }: Pick<BasketPart, 'pages'>): boolean =>
 	pages !== READ && pages !== NOT_TODAY;
 
 /** How high a book is on its edge of which nothing is known, mm (common practice). */
@@ -121,11 +123,12 @@ export function basketView(now: Situation, day: Day): BasketView {
 					: isReadOn(book, days, day)
 						? `ended ${dayText(end)}`
 						: `ends ${dayText(end)}`,
+			isRead: book !== null && isReadOn(book, days, day),
 			where: resource && resource.place_id !== null ? placePath(snapshot.places, resource.place_id) : ''
 		};
 	});
 	const minutes = parts
-		.filter((one) => one.kind !== 'hands' && isRead(one))
+		.filter((one) => one.kind !== 'hands' && isForToday(one))
 		.reduce((sum, one) => sum + one.minutes, 0);
 	const children = snapshot.people.filter((one) => one.kind === 'child');
 	const chooser =

@@ -11,7 +11,7 @@ import { pagesView } from '../plan/spines.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { basketView, hasBasket, isRead } from '../setout/basket.ts';
+import { basketView, hasBasket, isForToday } from '../setout/basket.ts';
 import { fillingsDue } from '../setout/filling.ts';
 import { ledgeView } from '../setout/ledge.ts';
 import { daysOnly, setOutOf, standingIn } from '../setout/shelf.ts';
@@ -174,7 +174,7 @@ export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[]
 	return [
 		...(chooser ? [entry('chooser', `${chooser} chooses today`)] : []),
 		...parts
-			.filter(isRead)
+			.filter(isForToday)
 			.map((one) =>
 				entry(
 					`basket-${one.id}`,
@@ -299,6 +299,20 @@ export function dueEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 			)
 		);
 }
+
+/** How the key of a lesson that was taught begins. */
+export const TAUGHT = 'taught-';
+
+/** On the day of a lesson or after it: that it was taught, which is the answer to whether it happened. */
+export const taughtEntries = (now: Situation, { lesson }: LessonOn, day: Day, entry: Make): DayEntry[] =>
+	day > now.today
+		? []
+		: [
+				{
+					...entry(`${TAUGHT}${lesson.lesson.id}`, `Taught: ${lesson.lesson.title}`),
+					isDone: lesson.over || (lesson.dates[lesson.outcomes.length] ?? day) > day
+				}
+			];
 
 /** How the key of something that is started begins. */
 export const SETTING = 'setting-';

@@ -1,9 +1,11 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { Refusal } from '$core/error.ts';
 import { listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Trx } from '../../history/changes.ts';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { inPlace } from '../../snapshot/in-place.ts';
+import { recordOutcome } from '../plan/outcomes.ts';
 import { takeStep } from '../readiness/steps.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
@@ -14,6 +16,8 @@ import {
 	type LessonOn,
 	type Make,
 	SETTING,
+	TAUGHT,
+	taughtEntries,
 	minutesOf,
 	timesOn,
 	lessonsOn,
@@ -72,7 +76,8 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		group('Copies', () => shown.flatMap((one) => copyEntries(now, one, entry))),
 		group('Supplies', () => shown.flatMap((one) => supplyEntries(now, one, entry))),
 		group('To go back', () => (run === null ? dueEntries(now, day, entry) : [])),
-		group('This evening', () => eveningEntries(now, day, run, entry))
+		group('This evening', () => eveningEntries(now, day, run, entry)),
+		group('Afterward', () => shown.flatMap((one) => taughtEntries(now, one, day, entry)))
 	].filter((one) => one.entries.length > 0 || one.trouble !== null);
 	const cautions = inPlace('Cautions', () => (isShort ? [] : cautionsOn(now, day, shown)), []);
 	const trouble = [...groups, cautions].find((one) => one.trouble !== null)?.trouble ?? null;
@@ -164,6 +169,14 @@ function leftBefore(now: Situation, day: Day, run: RunSituation | null): DayView
 	return [];
 }
 
+/** A lesson that is checked off on its sheet was taught; nobody is asked about it again. */
+async function taught(trx: Trx, now: Situation, id: number, isDone: boolean): Promise<void> {
+	const lesson = now.runs.flatMap((run) => run.lessons).find((one) => one.lesson.id === id);
+	if (!lesson || lesson.over === isDone) return;
+	if (!isDone) throw new Refusal('It’s written down as taught. Undo that, or change it under Plan.');
+	if ((lesson.dates[lesson.outcomes.length] ?? '') <= now.today) await recordOutcome(trx, now, id, 'taught');
+}
+
 /**
  * Checks something of a day off, or all of a group (keys with blanks between), or takes that back. What is started in the evening is started for its lesson, too, so
  * that Next says the same. Answers it in words.
@@ -175,6 +188,8 @@ export async function checkOff(
 ): Promise<string> {
 	const keys = tick.key.split(' ').filter(Boolean);
 	for (const key of keys) await tickDay(trx, tick.day, key, tick.done);
+	for (const key of keys)
+		if (key.startsWith(TAUGHT)) await taught(trx, now, Number(key.slice(TAUGHT.length)), tick.done);
 	const started = tick.done
 		? keys.flatMap((key) => (key.startsWith(SETTING) ? [key.slice(SETTING.length)] : []))
 		: [];

@@ -36,6 +36,11 @@ export async function holdReady(trx: Trx, id: number, day: Day): Promise<void> {
 	await change(trx, id, ['hold placed'], { state: 'ready', ready_on: day });
 }
 
+/** It is not there yet: expected on a later day. */
+export async function postponeHold(trx: Trx, id: number, day: Day): Promise<void> {
+	await change(trx, id, ['hold placed'], { expected_on: day });
+}
+
 /** It was fetched: due after the days of a loan. */
 export async function fetchLoan(trx: Trx, id: number, today: Day): Promise<void> {
 	const loan = await change(trx, id, ['hold placed', 'ready'], { state: 'on loan', fetched_on: today });

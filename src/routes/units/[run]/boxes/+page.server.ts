@@ -18,7 +18,7 @@ import {
 	titlesOf,
 	type PutAway
 } from '$lib/server/services/boxes/putting-away.ts';
-import { thingsOf } from '$lib/server/services/boxes/things.ts';
+import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
 import { addThing, measureTitle, removeThing } from '$lib/server/stores/boxes/things.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -36,7 +36,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const isAll = url.searchParams.has('all');
 	return {
 		things: isAll ? things : things.slice(0, MOST_SHOWN),
-		count: things.reduce((sum, one) => sum + one.count, 0),
+		count: pieceCount(things),
 		more: isAll ? 0 : Math.max(0, things.length - MOST_SHOWN),
 		guessed: things.filter((one) => !one.isMeasured).map((one) => one.id),
 		open: url.searchParams.get('thing'),

@@ -244,7 +244,7 @@ export function printDrafts(
 			const key = printKey(print, child?.id ?? null);
 			const stored = stateOf(key);
 			const state = copyState(print, stored);
-			const isInRun = open.has(`${print.row.id}/${child?.id ?? ''}`);
+			const inRun = open.get(`${print.row.id}/${child?.id ?? ''}`) ?? null;
 			return {
 				need: {
 					key,
@@ -275,7 +275,7 @@ export function printDrafts(
 				title: child ? `${print.row.title} for ${child.name}` : print.row.title,
 				stands:
 					state === 'to print'
-						? isInRun
+						? inRun
 							? 'in a print run'
 							: count > 1
 								? `${counted(count, 'copy', 'copies')} to print`
@@ -285,7 +285,7 @@ export function printDrafts(
 							: state === 'filed'
 								? `filed ${destinationText(print.judged.to.value, child?.name)}`
 								: state,
-				step: stepOf(print, lesson, state, finish),
+				step: stepOf(print, lesson, state, finish, inRun),
 				book: null,
 				doer: snapshot.people.find((person) => person.id === stored?.person_id) ?? null
 			};
@@ -297,11 +297,12 @@ function stepOf(
 	print: PrintSituation,
 	lesson: LessonSituation,
 	state: CopyState,
-	finish: string
+	finish: string,
+	inRun: Row<'print_run'> | null
 ): Step | null {
 	const whose = print.lesson ? `lesson ${lesson.number}’s pages` : 'the unit’s pages';
 	if (state === 'to print')
-		return { kind: 'print', title: `Print ${whose}`, short: 'print it', detail: print.row.title };
+		return { kind: 'print', title: `Print ${whose}`, short: 'print it', detail: print.row.title, run: inRun };
 	if (state === 'printed' && finish)
 		return {
 			kind: 'finish',
@@ -312,13 +313,15 @@ function stepOf(
 	return null;
 }
 
-/** Which copies are in a run that is not printed yet, as "print/child". */
-const openRunSets = once(
-	({ printRuns }: Snapshot): ReadonlySet<string> =>
-		new Set(
+/** The run that is not printed yet of each copy that is in one, by "print/child". */
+export const openRunSets = once(
+	({ printRuns }: Snapshot): ReadonlyMap<string, Row<'print_run'>> =>
+		new Map(
 			printRuns
 				.filter((one) => one.printed_on === null)
-				.flatMap((one) => parsed(one.sets).map(({ print, child }) => `${print}/${child ?? ''}`))
+				.flatMap((one) =>
+					parsed(one.sets).map(({ print, child }) => [`${print}/${child ?? ''}`, one] as const)
+				)
 		)
 );
 
