@@ -9,7 +9,7 @@ export type HouseDays = {
 	readonly weekStart: Weekday;
 	/** Periods in which nothing is prepared; what would end in one ends before it. */
 	readonly noPreparing: readonly { readonly from: Day; readonly to: Day }[];
-	/** Times for preparing, in date order. None at all: every day is one. */
+	/** Times for preparing that are still to come, in date order. None at all: every day is one. */
 	readonly sittings: readonly { readonly date: Day; readonly minutes: number }[];
 };
 
@@ -80,7 +80,9 @@ export function needDays(needs: readonly Need[], house: HouseDays): Map<string, 
 	return new Map(
 		dated.map(({ need, readyBy }) => {
 			const sitting = sittings.get(need.key) ?? null;
-			const inHandBy = sitting === null ? readyBy : addDays(sitting, -1);
+			// Pages are printed at the sitting that finishes them, at the latest.
+			const isPrinted = need.way.kind === 'print';
+			const inHandBy = sitting === null ? readyBy : isPrinted ? sitting : addDays(sitting, -1);
 			return [need.key, { readyBy, sitting, inHandBy, ...nextStep(need, inHandBy, sitting) }];
 		})
 	);
@@ -96,7 +98,8 @@ function placeAtSittings(
 	for (const { need, readyBy } of dated) {
 		if (!need.prepare) continue;
 		const { sitting, minutes, waitDays } = need.prepare;
-		if (sitting === null) {
+		// One that has passed and left its work undone is none any more.
+		if (sitting === null || !sittings.some((one) => one.date === sitting)) {
 			toPlace.push({ need, lastDay: addDays(readyBy, -waitDays), minutes });
 			continue;
 		}

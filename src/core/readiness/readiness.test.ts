@@ -181,7 +181,15 @@ describe('verdicts', () => {
 
 	it('in hand is not enough where something is to be prepared', () => {
 		const dough = need({ state: 'in hand', prepare: { minutes: 10, waitDays: 0, sitting: '2027-01-13' } });
-		expect(verdict(dough, daysOf(dough), today)).toBe('late');
+		const at = (date: Day) =>
+			needDays([dough], { ...house, sittings: [{ date, minutes: 30 }] }).get(dough.key)!;
+		expect(verdict(dough, at('2027-01-13'), today)).toBe('late');
+		// A sitting that has passed is not handed in any more: the work is placed into the next one.
+		expect(at('2027-01-20')).toMatchObject({ sitting: '2027-01-20', actBy: '2027-01-20' });
+		const pages = need({ way: { kind: 'print' }, prepare: { ...dough.prepare!, sitting: '2027-01-20' } });
+		expect(
+			needDays([pages], { ...house, sittings: [{ date: '2027-01-20', minutes: 30 }] }).get(pages.key)!.actBy
+		).toBe('2027-01-20');
 		const done = need({ ...dough, state: 'prepared' });
 		expect(verdict(done, daysOf(done), today)).toBe('done');
 	});

@@ -70,7 +70,7 @@ function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation
 	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
 	const days = needDays(
 		[...drafts, ...wholeDrafts].map((draft) => draft.need),
-		houseDays(snapshot)
+		houseDays(snapshot, today)
 	);
 	const needs = drafts.map((draft) => supplyNeed(draft, days.get(draft.need.key) ?? null, today));
 	const alone = wholeDrafts.map((draft): WholeNeed => {
@@ -109,7 +109,7 @@ export function computeRun(
 	};
 	const days = needDays(
 		[...inOrder(now.needs, drafts), ...inOrder(now.whole, whole)].map((one) => one.need),
-		houseDays(snapshot)
+		houseDays(snapshot, now.today)
 	);
 	return {
 		run,
@@ -128,12 +128,12 @@ function wholeDraftsOf(snapshot: Snapshot, run: RunSituation, today: Day): Whole
 	];
 }
 
-function houseDays({ household, quiet, sittings }: Snapshot): HouseDays {
+function houseDays({ household, quiet, sittings }: Snapshot, today: Day): HouseDays {
 	return {
 		weekStart: household.week_start,
 		noPreparing: quiet.map(({ from_on, to_on }) => ({ from: from_on, to: to_on })),
 		sittings: sittings
-			.filter((sitting) => sitting.over === 0)
+			.filter((sitting) => sitting.over === 0 && sitting.held_on >= today)
 			.map((sitting) => ({ date: sitting.held_on, minutes: sitting.minutes }))
 	};
 }
