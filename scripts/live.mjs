@@ -1,8 +1,8 @@
 // Lives a unit day by day in the built application, by its forms alone, as a parent who does what it says: Next, the
 // trips, the sittings, and the day's sheets. Prints a table, and exits with 1 where the aim is missed.
 //
-//   npm run live                        the demo, to the end of its first unit, as three parents
-//   npm run live -- days=14 parent=onTime
+//   npm run live                        the demo and a house made from an empty one, each as three parents
+//   npm run live -- days=14 parent=onTime house=demo
 //   npm run live -- log                 what was done on each day
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -10,12 +10,15 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { unflatten, parse } from 'devalue';
+import { planShelf } from '../src/core/setout/index.ts';
+import { prep } from '../src/core/prepare/index.ts';
 import { addDays, fixedDay, setDay } from './day.mjs';
 import { ROOT } from './install.mjs';
 
 const options = new Map(process.argv.slice(2).map((one) => one.split('=')));
 const DAYS = Number(options.get('days') ?? 46);
 const PARENTS = options.has('parent') ? [options.get('parent')] : ['onTime', 'late', 'unlucky'];
+const HOUSES = options.has('house') ? [options.get('house')] : ['demo', 'new'];
 const isLogged = options.has('log');
 
 /** Kinds of acts whose button stands on Next, and the action that it posts to. */
@@ -27,6 +30,45 @@ const ACTION = {
 const HEADERS = { 'x-sveltekit-action': 'true', accept: 'application/json' };
 /** More rounds than this on one day, and something comes back for ever. */
 const MOST_ROUNDS = 60;
+
+/** The first day of the house that is made from an empty one: a Monday. */
+const FIRST_DAY = '2027-03-01';
+/** Its unit, each lesson with its supplies as a guide prints them. */
+const LESSONS = [
+	[
+		'What is sound?',
+		'1 ruler',
+		'plastic wrap',
+		'1/4 cup uncooked rice',
+		'1 large balloon',
+		'a metal pan and a wooden spoon'
+	],
+	[
+		'Waves you can see',
+		'1 long coiled spring toy',
+		'masking tape',
+		'water',
+		'food coloring',
+		'2 sheets of paper per child'
+	],
+	['High and low', '8 glass bottles', 'a pitcher of water', '3 rubber bands per child', 'crayons'],
+	['Loud and soft', '1 kitchen timer', '1 sheet of graph paper per child', 'cotton balls'],
+	['How we hear', '1 cardboard tube per child', '1 cup of play dough', 'tissue paper'],
+	['Sound travels', '2 paper cups per child', '20 ft of string', '1 tuning fork (optional)'],
+	['Echoes', '2 cardboard tubes', 'aluminum foil', '1 plate'],
+	[
+		'A cupboard orchestra',
+		'2 wooden spoons',
+		'1 bag of dried beans',
+		'4 craft sticks per child',
+		'1 box of brads',
+		'1 roll of clear tape'
+	],
+	['Strings', '1 shoe box per child', '6 rubber bands per child', '1 pencil per child'],
+	['Winds', '2 straws per child', 'scissors', '1 bottle per child'],
+	['Silence', '1 blindfold', 'a box with a lid', 'bubble wrap'],
+	['Our concert', '1 sheet of poster board', 'markers', '2 lemons', '1 cup of almonds (optional)']
+];
 
 /** A number between 0 and 1 that is always the same for the same words. */
 function chance(...words) {
@@ -66,6 +108,10 @@ class House {
 	folder = mkdtempSync(join(tmpdir(), 'gather-bin-live-'));
 	taps = 0;
 
+	constructor(kind) {
+		this.kind = kind;
+	}
+
 	async begin() {
 		this.port = await freePort();
 		this.library = await start(
@@ -79,7 +125,75 @@ class House {
 			/http:\S+/
 		);
 		await this.up();
+		if (this.kind === 'new') await this.furnish();
 		this.today = fixedDay(this.folder);
+	}
+
+	/** A household made from an empty one, as a new user would: children, places, a unit, its list, a basket. */
+	async furnish() {
+		const must = async (action, fields) => {
+			const wrong = await this.post(action, fields);
+			if (wrong) throw new Error(`${action}: ${wrong}`);
+		};
+		await this.down();
+		setDay(this.folder, FIRST_DAY);
+		await this.up();
+		await must('/start/who?/who', {
+			children: 'Ada 10, Kim 7 (allergic to tree nuts) and Cleo, 2',
+			adults: 'June, Theo'
+		});
+		await must('/start/places?/places', {
+			places: 'Kitchen: pantry, fridge\nSchool room: desk, craft cart\nGarage'
+		});
+		await must('/start/measures?/measures', {
+			measures: 'us',
+			paper: 'letter',
+			zone: 'America/Chicago',
+			weekStart: 7
+		});
+		await must('/start/unit?/unit', {
+			name: 'Sound',
+			contents: LESSONS.map(([title], at) => `Lesson ${at + 1} ${title}`).join('\n'),
+			start: addDays(FIRST_DAY, 8),
+			weekday2: 'on',
+			weekday4: 'on'
+		});
+		const [run] = (await this.page('/units')).runs ?? [{ id: 1 }];
+		const list = LESSONS.map(([title, ...lines], at) =>
+			[`Lesson ${at + 1}: ${title}`, ...lines].join('\n')
+		).join('\n\n');
+		const [{ id: lesson }] = (await this.page(`/units/${run.id}/gather/paste`)).lessons;
+		const { review } = await this.read(`/units/${run.id}/gather/paste?/read`, { text: list, lesson });
+		await must(`/units/${run.id}/gather/paste?/save`, {
+			text: list,
+			lesson,
+			rest: JSON.stringify(
+				review.rows.map(({ id, lesson, optional, ...row }, index) => ({
+					index,
+					id: id ?? null,
+					lesson,
+					optional,
+					...Object.fromEntries(
+						['written', 'note', 'quantity', 'to', 'unit', 'item', 'per', 'groupSize', 'use'].map((name) => [
+							name,
+							String(row[name] ?? '')
+						])
+					),
+					or: row.or?.length ? JSON.stringify(row.or) : ''
+				}))
+			)
+		});
+		await must('/week/basket?/add', {
+			title: 'A book of short tales',
+			kind: 'stays',
+			minutes: 6,
+			by: 'bookmark',
+			first: 1,
+			last: 24,
+			aDay: 4,
+			since: FIRST_DAY
+		});
+		this.taps = 0;
 	}
 
 	async up() {
@@ -89,7 +203,7 @@ class House {
 				PORT: String(this.port),
 				HOST: '127.0.0.1',
 				GATHER_BIN_DATA: join(this.folder),
-				GATHER_BIN_DEMO: '1',
+				...(this.kind === 'demo' ? { GATHER_BIN_DEMO: '1' } : {}),
 				GATHER_BIN_LIBRARY: this.library.said
 			},
 			/Listening/
@@ -98,7 +212,8 @@ class House {
 	}
 
 	async down() {
-		const { child } = this.server;
+		const { child } = this.server ?? {};
+		if (!child) return;
 		child.removeAllListeners('exit');
 		const ended = new Promise((done) => child.once('exit', done));
 		child.kill('SIGKILL');
@@ -137,6 +252,20 @@ class House {
 		const nodes = body.nodes.filter((one) => one && one.type !== 'skip');
 		for (const one of nodes) if (one.type === 'error') throw new Error(`${path}: ${one.error.message}`);
 		return Object.assign({}, ...nodes.map((one) => unflatten(one.data)));
+	}
+
+	/** What an action answers that changes nothing, such as a list that is read. */
+	async read(action, fields) {
+		const form = new FormData();
+		for (const [name, value] of Object.entries(fields)) form.set(name, value);
+		const response = await fetch(`${this.address}${action}`, {
+			method: 'POST',
+			body: form,
+			headers: { ...HEADERS, origin: this.address }
+		});
+		const answer = JSON.parse(await response.text());
+		if (answer.type !== 'success') throw new Error(`${action}: ${JSON.stringify(answer)}`);
+		return parse(answer.data);
 	}
 
 	/** Posts a form. Answers null where it was accepted, else why not. */
@@ -183,7 +312,31 @@ class Life {
 		return this.parent !== 'late' || chance(this.parent, act.title, today) < 0.7 || act.actBy < today;
 	}
 
+	/** The recommended plan of sittings is taken over at once; nothing gets late by that. */
+	async plan() {
+		const { house } = this;
+		const { question } = await house.page('/units/1/prepare');
+		if (!question?.input || question.input.jobs.length === 0 || question.input.sittings.length === 0) return;
+		const lateBefore = new Set(
+			(await house.page('/')).next.acts.filter((one) => one.verdict === 'late').map((one) => one.title)
+		);
+		const plan = Object.fromEntries(
+			prep(question.input).sittings.flatMap((one) => one.jobs.map((id) => [id, Number(one.id)]))
+		);
+		const wrong = await house.post('/units/1/prepare?/accept', {
+			plan: JSON.stringify(plan),
+			habit: 'batch'
+		});
+		if (wrong) this.refused.push(`${house.today}: the plan of sittings: ${wrong}`);
+		for (const act of (await house.page('/')).next.acts)
+			if (act.verdict === 'late' && !lateBefore.has(act.title))
+				this.falseLate.push(
+					`${house.today}: by taking the plan of sittings over: ${act.title} (by ${act.actBy})`
+				);
+	}
+
 	async live(days) {
+		await this.plan();
 		for (let day = 0; day < days; day++) {
 			await this.day();
 			if (day < days - 1) await this.house.nextDay();
@@ -387,14 +540,8 @@ class Life {
 			}
 			return null;
 		}
-		const { view } = await house.page(act.href);
-		const tray = view.trays.find((one) => !one.isDangerous);
-		return house.post('/week/shelf?/move', {
-			week: view.week,
-			tray: tray.id,
-			board: view.boards[0].id,
-			index: 0
-		});
+		const { question, standing } = await house.page(act.href);
+		return house.post('/week/shelf?/accept', { plan: JSON.stringify(planShelf(question, standing)) });
 	}
 
 	/** The day's sheet: what belongs together is ticked together. */
@@ -452,12 +599,12 @@ class Life {
 
 const rows = [];
 let isGood = true;
-for (const parent of PARENTS) {
-	const house = new House();
-	await house.begin();
+for (const [kind, parent] of HOUSES.flatMap((one) => PARENTS.map((parent) => [one, parent]))) {
+	const house = new House(kind);
 	const life = new Life(house, parent);
-	life.first = house.today;
 	try {
+		await house.begin();
+		life.first = house.today;
 		await life.live(DAYS);
 	} finally {
 		await house.end();
@@ -465,6 +612,7 @@ for (const parent of PARENTS) {
 	const ready = life.lessonDays.filter((one) => one.isReady).length;
 	const mean = (list) => (list.reduce((sum, one) => sum + one, 0) / Math.max(1, list.length)).toFixed(1);
 	rows.push({
+		house: kind,
 		parent,
 		days: DAYS,
 		'lesson days ready': `${ready} of ${life.lessonDays.length}`,
@@ -484,7 +632,7 @@ for (const parent of PARENTS) {
 		refused: life.refused,
 		'two pages differ': life.unlike
 	}))
-		if (list.length) console.log(`${parent}, ${what}:\n  ${list.slice(0, 30).join('\n  ')}`);
+		if (list.length) console.log(`${kind}, ${parent}, ${what}:\n  ${list.slice(0, 30).join('\n  ')}`);
 	if (parent === 'onTime') isGood &&= life.isGood;
 }
 console.table(rows);

@@ -58,6 +58,11 @@ if (build.ok)
 		'Kills, cuts of the power and bad texts, a little of each',
 		await runAside('npm', ['run', '--silent', 'faults', '--', 'short'])
 	);
+if (build.ok)
+	report(
+		'Two weeks of a unit, lived by what the application says, in two houses',
+		await runAside('npm', ['run', '--silent', 'live', '--', 'days=14', 'parent=onTime'])
+	);
 if (!ensureDebian()) count('Browser journeys', 0, 1);
 else if (build.ok) {
 	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [

@@ -212,7 +212,7 @@ export async function notYet(trx: Trx, situation: Situation, keys: readonly stri
 			said.push(`${title}: not yet; ask again ${dayText(next)}`);
 		} else {
 			await endLoan(trx, loan.id, today);
-			said.push(`${title}: not there, so its hold is to be placed again`);
+			said.push(`${title}: not there; place its hold again`);
 		}
 	}
 	return said.length === 1 ? said[0] : `${counted(said.length, 'title')}: not there`;

@@ -79,7 +79,7 @@ function task(
 			id: of.id,
 			kind,
 			run: 0,
-			unitName: 'The house',
+			unitName: 'Week',
 			title: of.title,
 			detail: of.detail,
 			actBy: of.by,
