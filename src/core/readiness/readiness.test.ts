@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, weekdayOf } from '../calendar/index.ts';
+import { addDays, weekdayOf, type Day } from '../calendar/index.ts';
 import { exact } from '../measure/index.ts';
 import {
 	firstGap,

@@ -95,9 +95,7 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 			inWords: () => actOfLooking(steps, situation)
 		}))
 	);
-	const others = open.filter(
-		({ kind, one }) => kind !== 'look' && !(kind === 'prepare' && one.need.prepare?.sitting)
-	);
+	const others = open.filter(({ kind, one }) => kind !== 'look' && !(kind === 'prepare' && sittingOf(one)));
 	const supplies = [...groupBy(others, groupKey).values()].map((steps): ActGroup => ({
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
@@ -108,21 +106,19 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		.flatMap((one) => (isAsked(one) ? openWhole(one) : []))
 		.sort((a, b) => (a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : 0));
 	const inSitting = ({ one, step }: OpenWhole) =>
-		one.need.prepare?.sitting && (step.kind === 'finish' || step.kind === 'preview');
+		sittingOf(one) && (step.kind === 'finish' || step.kind === 'preview');
 	const placed = [
 		...whole.flatMap((each) => (inSitting(each) ? [{ one: each.one, title: each.one.title }] : [])),
 		...open.flatMap(({ one, kind }) =>
-			kind === 'prepare' && one.need.prepare?.sitting ? [{ one, title: one.item.name }] : []
+			kind === 'prepare' && sittingOf(one) ? [{ one, title: one.item.name }] : []
 		)
 	];
-	const sittings = [...groupBy(placed, ({ one }) => one.need.prepare!.sitting!)].map(
-		([day, own]): ActGroup => ({
-			actBy: day,
-			doer: null,
-			rank: actRank('sit'),
-			inWords: () => actOfSitting(day, own, situation)
-		})
-	);
+	const sittings = [...groupBy(placed, ({ one }) => sittingOf(one)!)].map(([day, own]): ActGroup => ({
+		actBy: day,
+		doer: null,
+		rank: actRank('sit'),
+		inWords: () => actOfSitting(day, own, situation)
+	}));
 	const asWhole = [
 		...groupBy(
 			whole.filter((each) => !inSitting(each)),
@@ -149,6 +145,10 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 /** The order of acts: by their day, then by what is done first on one day. */
 export const byDay = (a: ActGroup, b: ActGroup): number =>
 	a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank;
+
+/** The sitting that an accepted plan has put a work into; null where there is none, or it has passed. */
+const sittingOf = ({ need, days }: SupplyNeed | WholeNeed): Day | null =>
+	need.prepare?.sitting && days?.sitting === need.prepare.sitting ? days.sitting : null;
 
 /** All acts in words, earliest first. */
 export function actsOf(situation: Situation, run?: number): Act[] {
@@ -481,7 +481,7 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		href: kind === 'walk' ? `/lists/walk?unit=${one.run.row.id}` : null,
 		amount: atStore ? ALL : exactText(saidAmount(amount, one.unit)),
 		ways: [
-			...(other ? [otherWay('source', `From ${other.name}`, other.id)] : []),
+			...(other ? [otherWay('source', `Get it from ${other.name}`, other.id)] : []),
 			...(GETTING.has(kind) && !atStore && one.nextRung ? [otherWay('next', 'Can’t get it')] : [])
 		]
 	};
