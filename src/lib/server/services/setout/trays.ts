@@ -4,6 +4,7 @@ import { groupBy } from '$core/group-by.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { placePath } from '../house/place-paths.ts';
+import { knowledgeByItem } from '../readiness/knowledge.ts';
 import type { Situation } from '../readiness/situation.ts';
 
 /** Trays that can be set out: those of units in work, and those of no unit. */
@@ -29,9 +30,10 @@ export const piecesOf = (row: Pick<Row<'tray'>, 'pieces' | 'matches'>): number |
 
 /** Objects of a tray that lie with a card: those the house has, with their place, and those it lacks. */
 export function matchesOf(
-	{ snapshot }: Situation,
+	{ snapshot, today }: Situation,
 	row: Row<'tray'>
 ): { readonly name: string; readonly where: string | null }[] {
+	const known = knowledgeByItem(snapshot, today);
 	const lots = groupBy(
 		snapshot.lots.filter((one) => one.amount !== '0'),
 		(one) => one.item_id
@@ -40,8 +42,12 @@ export function matchesOf(
 	const idOf = (name: string) =>
 		items.get(name) ?? items.get(name.replace(/s$/, '')) ?? items.get(`${name}s`);
 	return parsed(row.matches).map((name) => {
-		const lot = lots.get(idOf(name.toLowerCase()) ?? -1)?.[0];
-		return { name, where: lot ? placePath(snapshot.places, lot.place_id) || 'at home' : null };
+		const id = idOf(name.toLowerCase()) ?? -1;
+		const lot = lots.get(id)?.[0];
+		// What the household says it has is here, counted or not.
+		const said = known.get(id)?.known === 'enough' ? known.get(id)!.statement : null;
+		const place = lot?.place_id ?? said?.place_id ?? null;
+		return { name, where: lot || said ? placePath(snapshot.places, place) || 'at home' : null };
 	});
 }
 

@@ -8,6 +8,7 @@ import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
+import { jobsOf } from '../prepare/jobs.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
@@ -338,10 +339,12 @@ export function eveningEntries(now: Situation, day: Day, run: RunSituation | nul
 				false
 			)
 		);
+	const busy = new Set(jobsOf(now).map((job) => job.sitting?.id));
 	const sittings =
 		run === null
 			? now.snapshot.sittings
-					.filter((one) => one.held_on === day && one.over === 0)
+					// One with nothing to do is no entry; an evening that is free is offered under Prepare.
+					.filter((one) => one.held_on === day && one.over === 0 && busy.has(one.id))
 					.map((one) =>
 						entry(
 							`sitting-${one.id}`,

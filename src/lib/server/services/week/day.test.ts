@@ -76,7 +76,7 @@ describe('a day', () => {
 		await does((trx) => tickDay(trx, '2027-01-26', 'short', true));
 		const short = dayView((await now()).situation, '2027-01-26');
 		expect(short.sentence).toBe('A short day: only the basket.');
-		expect(short.groups.map((one) => one.name)).toEqual(['Morning basket', 'This evening']);
+		expect(short.groups.map((one) => one.name)).toEqual(['Morning basket']);
 	});
 	it('a week counts its lessons, and of one unit only its own', async () => {
 		const { now } = await mapsHouse();

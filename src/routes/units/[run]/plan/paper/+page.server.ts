@@ -25,6 +25,10 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const next = nextLessons([run]).get(run);
 	return {
 		show,
+		/** What stands where no lesson is shown. */
+		none: run.lessons.every((one) => one.over)
+			? 'Every lesson is finished.'
+			: 'Set dates to see the next lesson.',
 		month: monthView(now, run, monthAsked(now, run, url.searchParams.get('m'))),
 		plan,
 		lessons: (show === 'next' ? run.lessons.filter((one) => one === next) : run.lessons).map(

@@ -155,6 +155,6 @@
 			</div>
 		</article>
 	{:else}
-		<p class="text-ink-2">Every lesson is finished.</p>
+		<p class="text-ink-2">{data.none}</p>
 	{/each}
 {/if}
