@@ -12,6 +12,6 @@ export default defineConfig({
 		// Two cores on the smallest machine that the tests run on.
 		maxWorkers: 2,
 		// Nothing here is about speed.
-		testTimeout: 30_000
+		testTimeout: 180_000
 	}
 });

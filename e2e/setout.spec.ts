@@ -154,6 +154,24 @@ test('a bookmark behind the last page: the book is finished, every page opens, a
 	await expect(page.getByText('page 12').first()).toBeVisible();
 });
 
+test('what belongs together is checked off together, and a lesson as taught on its own sheet @phone', async ({
+	page
+}) => {
+	await open(page, '/week/2027-01-22');
+	const basket = page.getByRole('region', { name: 'Morning basket' });
+	const all = await basket.getByRole('button', { name: /^Done: / }).count();
+	expect(all).toBeGreaterThan(3);
+	await basket.getByRole('button', { name: 'All done: Morning basket' }).click();
+	await expect(basket.getByRole('button', { name: /^Not done: / })).toHaveCount(all);
+	await expect(basket.getByRole('button', { name: 'All done: Morning basket' })).toHaveCount(0);
+	await basket
+		.getByRole('button', { name: /^Not done: / })
+		.first()
+		.click();
+	await expect(basket.getByRole('button', { name: /^Not done: / })).toHaveCount(all - 1);
+	await expectAccessible(page);
+});
+
 test('the open tab of a unit is in sight on the phone @phone', async ({ page }) => {
 	for (const tab of ['print', 'boxes', 'setout', 'gather']) {
 		await open(page, `/units/1/${tab}`);

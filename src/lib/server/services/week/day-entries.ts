@@ -1,5 +1,6 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted, thingText } from '$core/words/index.ts';
+import type { State } from '$core/readiness/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
@@ -188,6 +189,9 @@ export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[]
 	];
 }
 
+/** States in which a thing is not here. */
+const AWAY: ReadonlySet<State> = new Set(['missing', 'arranged']);
+
 export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
 	const resources = byId(now.snapshot.resources);
 	const spines = pagesView(now, run, []).spines.flatMap((spine) =>
@@ -206,24 +210,27 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 			.filter((one) => !one.isRemark)
 			.map((one) => {
 				const resource = resources.get(one.resource)!;
-				const isHere = resource.owned === 1 || resource.kind === 'link';
-				const onLoan = now.snapshot.loans.some(
-					(loan) => loan.resource_id === resource.id && loan.state === 'on loan'
+				// Whether it is here, and where else it is, is what readiness says of it.
+				const whole = now.whole.find(
+					(each) => each.run === run && each.lesson === lesson && each.book?.resource.id === resource.id
 				);
+				const isAway = whole !== undefined && AWAY.has(whole.need.state) && !whole.need.doWithout;
 				return entry(
 					`use-${one.id}`,
 					one.title,
 					[
 						one.text,
-						resource.owned === 1 && resource.place_id !== null
-							? placePath(now.snapshot.places, resource.place_id)
-							: onLoan
-								? 'on loan'
-								: ''
+						isAway
+							? whole.stands
+							: resource.owned === 1 && resource.place_id !== null
+								? placePath(now.snapshot.places, resource.place_id)
+								: whole?.book?.loan
+									? 'on loan'
+									: ''
 					]
 						.filter(Boolean)
 						.join(', '),
-					!isHere && !onLoan
+					isAway && whole.need.required
 				);
 			})
 	];
