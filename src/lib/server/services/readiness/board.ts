@@ -144,7 +144,8 @@ function suppliesCell(
 	);
 }
 
-const wholeByLesson = once(({ whole }: Situation) => groupBy(whole, (one) => one.lesson));
+/** The needs that are one thing as a whole, by their lesson. */
+export const wholeByLesson = once(({ whole }: Situation) => groupBy(whole, (one) => one.lesson));
 
 /** What a stream whose needs are one thing as a whole looks like for one lesson. */
 function wholeCell(situation: Situation, lesson: LessonSituation, stream: Stream): StreamCell {

@@ -10,6 +10,7 @@ import { placePath } from '../house/place-paths.ts';
 import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
 import { jobsOf } from '../prepare/jobs.ts';
+import { wholeByLesson } from '../readiness/board.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
@@ -203,6 +204,7 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 				)
 			)
 	);
+	const ofLesson = wholeByLesson(now).get(lesson) ?? [];
 	const uses = usesView(now, run, true).lessons.find((one) => one.lesson === lesson.lesson.id)?.uses ?? [];
 	return [
 		...spines,
@@ -211,9 +213,7 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 			.map((one) => {
 				const resource = resources.get(one.resource)!;
 				// Whether it is here, and where else it is, is what readiness says of it.
-				const whole = now.whole.find(
-					(each) => each.run === run && each.lesson === lesson && each.book?.resource.id === resource.id
-				);
+				const whole = ofLesson.find((each) => each.book?.resource.id === resource.id);
 				const isAway = whole !== undefined && AWAY.has(whole.need.state) && !whole.need.doWithout;
 				return entry(
 					`use-${one.id}`,
