@@ -9,7 +9,7 @@
 	import { page } from '$app/state';
 	import type { ActKind } from '$core/readiness/index.ts';
 	import { standingText } from '$core/words/index.ts';
-	import type { Act } from '$lib/server/services/readiness/acts.ts';
+	import type { Act } from '$lib/server/services/readiness/act.ts';
 	import { saves } from '../device/submit.ts';
 
 	type Props = {

@@ -1,84 +1,26 @@
-import {
-	addDays,
-	clockText,
-	daysBetween,
-	dayText,
-	weekdayName,
-	weekdayOf,
-	type Day
-} from '$core/calendar/index.ts';
+import { addDays, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { huntMinutes } from '$core/looking/index.ts';
 import { exactText, isSome, saidAmount, type Exact } from '$core/measure/index.ts';
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
-import { counted, byText, capital, lessonsText, listText } from '$core/words/index.ts';
+import { byText, capital, counted, lessonsText, listText } from '$core/words/index.ts';
 import { occasionText } from '../house/occasions.ts';
-import { gettingText, gettingKind, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import { ALL, byDay, forLessons, otherWay, sittingOf, someOf, type Act, type ActGroup } from './act.ts';
+import { gettingKind, gettingText, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
-import type { Step, WholeNeed } from './whole-needs.ts';
+import { actOfReturn, actOfSitting, actOfWhole, openWhole, wholeKey, type OpenWhole } from './whole-acts.ts';
+import type { WholeNeed } from './whole-needs.ts';
 
 type SupplyActKind = Extract<ActKind, GettingKind | 'receive' | 'prepare' | 'walk' | 'look'>;
-
-/** One thing to do in the house or outside, with everything its main button needs. */
-export type Act = {
-	readonly id: string;
-	readonly kind: ActKind;
-	readonly run: number;
-	readonly unitName: string;
-	readonly title: string;
-	readonly detail: string;
-	readonly actBy: Day;
-	readonly when: string;
-	readonly verdict: Verdict;
-	/** The adult who does it; null while nobody was asked. */
-	readonly doer: number | null;
-	/** Keys of the needs that it moves on; a walk only is given away by them. */
-	readonly keys: readonly string[];
-	/** In all, as one would say it, as text ("3/2"), in the needs' unit; “all” of several things. */
-	readonly amount: string;
-	/** What else can be said of it in one tap: it isn’t there yet, it can’t be had here, or where it can in time. */
-	readonly ways: readonly OtherWay[];
-	/** Where it is done, for what has a page of its own; null where one tap does it. */
-	readonly href: string | null;
-};
-
-/** Another button of an act, the action that it posts to, and the source that it chooses. */
-export type OtherWay = {
-	readonly to: 'notYet' | 'next' | 'source';
-	readonly label: string;
-	readonly source: number | null;
-};
-
-const otherWay = (to: OtherWay['to'], label: string, source: number | null = null): OtherWay => ({
-	to,
-	label,
-	source
-});
-
-/** All that is asked for of several things. */
-export const ALL = 'all';
 
 type Open = {
 	readonly one: SupplyNeed;
 	readonly kind: SupplyActKind;
 	readonly actBy: Day;
 	readonly amount: Exact;
-};
-
-/** Steps of several needs that one act does together. */
-export type ActGroup = {
-	readonly actBy: Day;
-	readonly doer: number | null;
-	/** Among acts of one day: fetching first, then getting, then preparing. */
-	readonly rank: number;
-	/** The act with everything its row says. */
-	readonly inWords: () => Act;
 };
 
 /** What is to be done, earliest act-by first; extras only where they have to be begun days before. */
@@ -142,14 +84,6 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 	return [...looking, ...supplies, ...asWhole, ...sittings, ...returns].sort(byDay);
 }
 
-/** The order of acts: by their day, then by what is done first on one day. */
-export const byDay = (a: ActGroup, b: ActGroup): number =>
-	a.actBy < b.actBy ? -1 : a.actBy > b.actBy ? 1 : a.rank - b.rank;
-
-/** The sitting that an accepted plan has put a work into; null where there is none, or it has passed. */
-const sittingOf = ({ need, days }: SupplyNeed | WholeNeed): Day | null =>
-	need.prepare?.sitting && days?.sitting === need.prepare.sitting ? days.sitting : null;
-
 /** All acts in words, earliest first. */
 export function actsOf(situation: Situation, run?: number): Act[] {
 	return actGroups(situation, run).map((group) => group.inWords());
@@ -194,183 +128,6 @@ function actOfLooking(steps: readonly Open[], situation: Situation): Act {
 		ways: [],
 		href: '/lists/walk?span=all'
 	};
-}
-
-type OpenWhole = { readonly one: WholeNeed; readonly step: Step; readonly actBy: Day };
-
-function openWhole(one: WholeNeed): OpenWhole[] {
-	const { days, need, step } = one;
-	if (!days || !step || need.useDay === null || isReady(need)) return [];
-	const arranged = need.state === 'arranged' ? need.promised : null;
-	return [{ one, step, actBy: step.by ?? arranged ?? days.actBy ?? days.inHandBy }];
-}
-
-/** What is said to a library, or done there on one trip, is done for all of its titles together. */
-const AT_THE_LIBRARY: Readonly<Partial<Record<Step['kind'], (titles: string) => string>>> = {
-	place: (titles) => `Place holds on ${titles}`,
-	'pick up': (titles) => `Pick up ${titles}`,
-	renew: (titles) => `Renew ${titles}`
-};
-
-/**
- * One act for all lessons that want the same thing by the same day, and for all titles of one trip. The copies of a
- * lesson are printed in one go, by the day of the one that is wanted first.
- */
-function wholeKey({ one, step, actBy }: OpenWhole): string {
-	const isCopies = step.kind === 'finish' || (step.kind === 'print' && one.book === null);
-	if (step.run) return `run|${step.run.id}`;
-	if (one.book && AT_THE_LIBRARY[step.kind])
-		return [
-			step.kind,
-			actBy,
-			one.book.loan?.supplier_id ?? one.book.resource.supplier_id ?? '',
-			one.doer?.id ?? ''
-		].join('|');
-	return [one.run.row.id, step.kind, isCopies ? '' : actBy, step.title, one.doer?.id ?? ''].join('|');
-}
-
-function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
-	const [{ one, step, actBy }] = steps;
-	if (step.run) return actOfRun(step.run, steps, today);
-	const lessons = forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
-	const titles = [...new Set(steps.map((each) => each.one.title))];
-	const together = titles.length > 1 ? AT_THE_LIBRARY[step.kind] : undefined;
-	return {
-		id: wholeKey(steps[0]),
-		kind: step.kind,
-		run: one.run.row.id,
-		unitName: unitsText(steps.map((each) => each.one.run)),
-		title: together ? together(counted(titles.length, 'title')) : step.title,
-		detail: [
-			together ? someOf(titles) : '',
-			lessons,
-			detailsText(steps),
-			steps.every((each) => !each.one.need.required) ? 'extra' : ''
-		]
-			.filter(Boolean)
-			.join(' · '),
-		actBy,
-		when: byText(actBy, today),
-		verdict: one.need.state === 'arranged' ? one.verdict : wholeStepVerdict(one, actBy, today),
-		doer: one.doer?.id ?? null,
-		keys: steps.map((each) => each.one.need.key),
-		amount: '1',
-		href: null,
-		ways:
-			step.kind === 'check'
-				? [otherWay('notYet', 'Not yet')]
-				: step.kind === 'pick up'
-					? [otherWay('notYet', 'Not there')]
-					: []
-	};
-}
-
-/** A print run is one task, done on its own page. */
-function actOfRun(row: Row<'print_run'>, steps: readonly OpenWhole[], today: Day): Act {
-	const [{ one, actBy }] = steps;
-	return {
-		id: `run|${row.id}`,
-		kind: 'run',
-		run: one.run.row.id,
-		unitName: one.run.unit.name,
-		title: `Print ${weekdayName(weekdayOf(row.made_on), 'long')}’s run: ${counted(row.sheets, 'sheet')}`,
-		detail: [
-			forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! }))),
-			someOf([...new Set(steps.map((each) => each.step.detail))])
-		].join(' · '),
-		actBy,
-		when: byText(actBy, today),
-		verdict: wholeStepVerdict(one, actBy, today),
-		doer: one.doer?.id ?? null,
-		keys: steps.map((each) => each.one.need.key),
-		amount: '1',
-		ways: [],
-		href: `/units/${one.run.row.id}/print/runs/${row.id}`
-	};
-}
-
-/** What an accepted plan has put into one sitting is one task, done on its page. */
-function actOfSitting(
-	day: Day,
-	own: readonly { readonly one: SupplyNeed | WholeNeed; readonly title: string }[],
-	{ snapshot, today }: Situation
-): Act {
-	const [{ one }] = own;
-	const row = snapshot.sittings.find((each) => each.held_on === day && each.over === 0);
-	const titles = [...new Set(own.map(({ title }) => title))];
-	return {
-		id: `sit|${day}`,
-		kind: 'sit',
-		run: one.run.row.id,
-		unitName: unitsText(own.map((each) => each.one.run)),
-		title: `Prep session${row?.starts ? ` at ${clockText(row.starts, snapshot.household.measures)}` : ''}: ${counted(titles.length, 'thing')}`,
-		detail: [
-			someOf(titles),
-			forLessons(own.map((each) => ({ lesson: each.one.lesson, useDay: each.one.need.useDay! })))
-		].join(' · '),
-		actBy: day,
-		when: byText(day, today),
-		verdict: day < today ? 'late' : daysBetween(today, day) <= DUE_DAYS ? 'due' : 'on course',
-		doer: null,
-		keys: own.map((each) => each.one.need.key),
-		amount: '1',
-		ways: [],
-		href: row ? `/sittings/${row.id}` : `/units/${one.run.row.id}/prepare`
-	};
-}
-
-/** The details of steps that one act takes together, each once. */
-function detailsText(steps: readonly OpenWhole[]): string {
-	return someOf([...new Set(steps.map(({ step }) => step.detail).filter(Boolean))]);
-}
-
-/** “flour, salt, string, and 2 more” */
-function someOf(names: readonly string[]): string {
-	const MOST = 3;
-	return listText([...names.slice(0, MOST), ...(names.length > MOST ? [`${names.length - MOST} more`] : [])]);
-}
-
-/** The unit that something is for, or how many. */
-function unitsText(runs: readonly RunSituation[]): string {
-	const units = new Set(runs.map((one) => one.unit.name));
-	return units.size > 1 ? counted(units.size, 'unit') : runs[0].unit.name;
-}
-
-/** All that goes back to one library on one trip. */
-function actOfReturn(own: readonly Returning[], today: Day): Act {
-	const [{ loan, resource, supplier, by, why, runs, unitName }] = own;
-	return {
-		id: `loan|${loan.id}`,
-		kind: 'return',
-		run: runs[0] ?? 0,
-		unitName,
-		title: own.length > 1 ? `Return ${counted(own.length, 'title')}` : `Return ${resource.title}`,
-		detail: [
-			own.length > 1 ? someOf(own.map((one) => one.resource.title)) : '',
-			supplier?.name,
-			own.length > 1 ? '' : why
-		]
-			.filter(Boolean)
-			.join(' · '),
-		actBy: by,
-		when: byText(by, today),
-		verdict: by < today ? 'late' : daysBetween(today, by) <= DUE_DAYS ? 'due' : 'on course',
-		doer: null,
-		keys: own.map((one) => `loan/${one.loan.id}`),
-		amount: '1',
-		ways: [],
-		href: null
-	};
-}
-
-function wholeStepVerdict(one: WholeNeed, actBy: Day, today: Day): Verdict {
-	return verdict({ ...one.need, state: 'missing' }, { ...one.days!, actBy }, today);
-}
-
-function forLessons(of: readonly { lesson: SupplyNeed['lesson']; useDay: Day }[]): string {
-	const said = lessonsText(of.map(({ lesson }) => lesson.number));
-	const isOne = of.every(({ lesson }) => lesson.number === of[0].lesson.number);
-	return `for ${said}${isOne ? ` (${dayText(of[0].useDay)})` : ''}`;
 }
 
 /** The next steps of one need: what lies at home is fetched, what is missing is got. */

@@ -5,7 +5,8 @@ import { isReady, lessonReadiness, type Need, type Stream, type Verdict } from '
 import { byText, listText, thingText } from '$core/words/index.ts';
 import { once } from '../../snapshot/remember.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import { actGroups, type Act } from './acts.ts';
+import type { Act } from './act.ts';
+import { actGroups } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
 import { gettingText, gettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';

@@ -1,6 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { listText } from '$core/words/index.ts';
-import { actGroups, byDay, type Act, type ActGroup } from './acts.ts';
+import { byDay, type Act, type ActGroup } from './act.ts';
+import { actGroups } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
 import type { Situation } from './situation.ts';
 

@@ -1,7 +1,7 @@
 import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { actRank, type ActKind } from '$core/readiness/index.ts';
 import { byText, counted, listText } from '$core/words/index.ts';
-import type { Act, ActGroup } from '../readiness/acts.ts';
+import type { Act, ActGroup } from '../readiness/act.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, standingIn } from '../setout/shelf.ts';
