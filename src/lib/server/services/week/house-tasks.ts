@@ -4,7 +4,7 @@ import { byText, counted, listText } from '$core/words/index.ts';
 import type { Act, ActGroup } from '../readiness/act.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { boardsOf, standingIn } from '../setout/shelf.ts';
+import { boardsOf, standingIn, weeksAhead } from '../setout/shelf.ts';
 import { traysOf } from '../setout/trays.ts';
 import { lessonsOn } from './day-entries.ts';
 
@@ -22,14 +22,19 @@ function shelfTask(now: Situation): ActGroup[] {
 	if (snapshot.trayStandings.length === 0 || boardsOf(now).boards.length === 0 || traysOf(now).length === 0)
 		return [];
 	const thisWeek = startOfWeek(today, snapshot.household.week_start);
+	// A week that the planner cannot plan, or that teaches nothing, asks for nothing.
+	const planned = weeksAhead(now);
 	return [thisWeek, addDays(thisWeek, 7)]
-		.filter((week) => addDays(week, -DAYS_AHEAD) <= today && standingIn(now, week).length === 0)
+		.filter(
+			(week) =>
+				planned.includes(week) && addDays(week, -DAYS_AHEAD) <= today && standingIn(now, week).length === 0
+		)
 		.flatMap((week) => {
 			const days = Array.from({ length: 7 }, (_, at) => addDays(week, at));
 			const first = days.find(
 				(day) => day >= today && (lessonsOn(now, day).length > 0 || hasBasket(now, day))
 			);
-			if (!first) return [];
+			if (!first || !days.some((day) => day >= today && lessonsOn(now, day).length > 0)) return [];
 			const by = addDays(first, -1) < today ? today : addDays(first, -1);
 			return [
 				task(now, {
