@@ -157,7 +157,12 @@ test('a hold from wanted to back; the board and the trips know each step', async
 	await page.getByRole('button', { name: 'Placed: Place holds on 3 titles' }).click();
 	await expect(page.getByText('3 titles: hold placed')).toBeVisible();
 	await page.getByRole('button', { name: /^Books of lesson 9/ }).click();
-	await expect(page.getByRole('dialog').getByText(/on hold, expected/).first()).toBeVisible();
+	await expect(
+		page
+			.getByRole('dialog')
+			.getByText(/on hold, expected/)
+			.first()
+	).toBeVisible();
 	await page.keyboard.press('Escape');
 
 	await open(page, '/home/books');
