@@ -5,6 +5,7 @@
  *     GET  /search?q=river       [{ isbn, title, authors, kind, pages, copies, waiting }]
  *     POST /holds                { reference, isbn, title } → 201 { number, …, expectedOn }; 404 not held here
  *     DELETE /holds/H-1          gives up a hold
+ *     PUT  /holds/H-1            { later: 10 }: whoever has it keeps it so many days longer
  *     GET  /account              { today, holds: […], loans: […] }
  *     POST /loans/H-1/renew      200 { due }; 409 { message } when somebody waits for it
  *     POST /desk/check-out       { number }, as the desk does when a book is fetched
@@ -149,6 +150,12 @@ function answer(method, [place, second, third], query, body) {
 			if (!one) return UNKNOWN;
 			if (second === 'return') one.returned = true;
 			else Object.assign(one, { fetched: today, due: addDays(today, LOAN_DAYS) });
+			return [200, shownHold(one)];
+		}
+		case 'PUT holds': {
+			const one = records.get(second);
+			if (!one) return UNKNOWN;
+			one.expected = addDays(one.expected, body.later);
 			return [200, shownHold(one)];
 		}
 		case 'DELETE holds': {

@@ -4,16 +4,12 @@
 //   npm run live                        the demo and a house made from an empty one, each as three parents
 //   npm run live -- days=14 parent=onTime house=demo
 //   npm run live -- log                 what was done on each day
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { unflatten, parse } from 'devalue';
 import { planShelf } from '../src/core/setout/index.ts';
+import { daysBetween } from '../src/core/calendar/index.ts';
 import { prep } from '../src/core/prepare/index.ts';
-import { addDays, fixedDay, setDay } from './day.mjs';
-import { ROOT } from './install.mjs';
+import { doubled } from './live/doubled.mjs';
+import { House } from './live/house.mjs';
+import { badLuck } from './live/luck.mjs';
 
 const options = new Map(process.argv.slice(2).map((one) => one.split('=')));
 const DAYS = Number(options.get('days') ?? 46);
@@ -27,48 +23,8 @@ const ACTION = {
 	...Object.fromEntries(['order', 'ask', 'hold', 'wish'].map((kind) => [kind, 'arrange'])),
 	prepare: 'prepared'
 };
-const HEADERS = { 'x-sveltekit-action': 'true', accept: 'application/json' };
 /** More rounds than this on one day, and something comes back for ever. */
 const MOST_ROUNDS = 60;
-
-/** The first day of the house that is made from an empty one: a Monday. */
-const FIRST_DAY = '2027-03-01';
-/** Its unit, each lesson with its supplies as a guide prints them. */
-const LESSONS = [
-	[
-		'What is sound?',
-		'1 ruler',
-		'plastic wrap',
-		'1/4 cup uncooked rice',
-		'1 large balloon',
-		'a metal pan and a wooden spoon'
-	],
-	[
-		'Waves you can see',
-		'1 long coiled spring toy',
-		'masking tape',
-		'water',
-		'food coloring',
-		'2 sheets of paper per child'
-	],
-	['High and low', '8 glass bottles', 'a pitcher of water', '3 rubber bands per child', 'crayons'],
-	['Loud and soft', '1 kitchen timer', '1 sheet of graph paper per child', 'cotton balls'],
-	['How we hear', '1 cardboard tube per child', '1 cup of play dough', 'tissue paper'],
-	['Sound travels', '2 paper cups per child', '20 ft of string', '1 tuning fork (optional)'],
-	['Echoes', '2 cardboard tubes', 'aluminum foil', '1 plate'],
-	[
-		'A cupboard orchestra',
-		'2 wooden spoons',
-		'1 bag of dried beans',
-		'4 craft sticks per child',
-		'1 box of brads',
-		'1 roll of clear tape'
-	],
-	['Strings', '1 shoe box per child', '6 rubber bands per child', '1 pencil per child'],
-	['Winds', '2 straws per child', 'scissors', '1 bottle per child'],
-	['Silence', '1 blindfold', 'a box with a lid', 'bubble wrap'],
-	['Our concert', '1 sheet of poster board', 'markers', '2 lemons', '1 cup of almonds (optional)']
-];
 
 /** A number between 0 and 1 that is always the same for the same words. */
 function chance(...words) {
@@ -77,211 +33,6 @@ function chance(...words) {
 	h ^= h >>> 15;
 	h = Math.imul(h, 2246822507);
 	return ((h ^ (h >>> 13)) >>> 0) / 2 ** 32;
-}
-
-const freePort = () =>
-	new Promise((found) => {
-		const server = createServer();
-		server.listen(0, '127.0.0.1', () => {
-			const { port } = server.address();
-			server.close(() => found(port));
-		});
-	});
-
-/** A program of the project, up when its words say so. */
-function start(script, env, word) {
-	const child = spawn(process.execPath, [join(ROOT, 'scripts', script)], {
-		cwd: ROOT,
-		env: { ...process.env, ...env },
-		stdio: ['ignore', 'pipe', 'inherit']
-	});
-	return new Promise((started, failed) => {
-		child.stdout.on('data', (text) => {
-			const found = String(text).match(word);
-			if (found) started({ child, said: found[0] });
-		});
-		child.once('exit', (code) => failed(new Error(`${script} ended with ${code}`)));
-	});
-}
-
-class House {
-	folder = mkdtempSync(join(tmpdir(), 'gather-bin-live-'));
-	taps = 0;
-
-	constructor(kind) {
-		this.kind = kind;
-	}
-
-	async begin() {
-		this.port = await freePort();
-		this.library = await start(
-			'library.mjs',
-			{
-				LIBRARY_ACCOUNT: join(ROOT, 'demo', 'library-account.json'),
-				LIBRARY_TODAY: '2027-01-22',
-				// So that every lesson can be ready.
-				LIBRARY_MOST_WAIT: '9'
-			},
-			/http:\S+/
-		);
-		await this.up();
-		if (this.kind === 'new') await this.furnish();
-		this.today = fixedDay(this.folder);
-	}
-
-	/** A household made from an empty one, as a new user would: children, places, a unit, its list, a basket. */
-	async furnish() {
-		const must = async (action, fields) => {
-			const wrong = await this.post(action, fields);
-			if (wrong) throw new Error(`${action}: ${wrong}`);
-		};
-		await this.down();
-		setDay(this.folder, FIRST_DAY);
-		await this.up();
-		await must('/start/who?/who', {
-			children: 'Ada 10, Kim 7 (allergic to tree nuts) and Cleo, 2',
-			adults: 'June, Theo'
-		});
-		await must('/start/places?/places', {
-			places: 'Kitchen: pantry, fridge\nSchool room: desk, craft cart\nGarage'
-		});
-		await must('/start/measures?/measures', {
-			measures: 'us',
-			paper: 'letter',
-			zone: 'America/Chicago',
-			weekStart: 7
-		});
-		await must('/start/unit?/unit', {
-			name: 'Sound',
-			contents: LESSONS.map(([title], at) => `Lesson ${at + 1} ${title}`).join('\n'),
-			start: addDays(FIRST_DAY, 8),
-			weekday2: 'on',
-			weekday4: 'on'
-		});
-		const [run] = (await this.page('/units')).runs ?? [{ id: 1 }];
-		const list = LESSONS.map(([title, ...lines], at) =>
-			[`Lesson ${at + 1}: ${title}`, ...lines].join('\n')
-		).join('\n\n');
-		const [{ id: lesson }] = (await this.page(`/units/${run.id}/gather/paste`)).lessons;
-		const { review } = await this.read(`/units/${run.id}/gather/paste?/read`, { text: list, lesson });
-		await must(`/units/${run.id}/gather/paste?/save`, {
-			text: list,
-			lesson,
-			rest: JSON.stringify(
-				review.rows.map(({ id, lesson, optional, ...row }, index) => ({
-					index,
-					id: id ?? null,
-					lesson,
-					optional,
-					...Object.fromEntries(
-						['written', 'note', 'quantity', 'to', 'unit', 'item', 'per', 'groupSize', 'use'].map((name) => [
-							name,
-							String(row[name] ?? '')
-						])
-					),
-					or: row.or?.length ? JSON.stringify(row.or) : ''
-				}))
-			)
-		});
-		await must('/week/basket?/add', {
-			title: 'A book of short tales',
-			kind: 'stays',
-			minutes: 6,
-			by: 'bookmark',
-			first: 1,
-			last: 24,
-			aDay: 4,
-			since: FIRST_DAY
-		});
-		this.taps = 0;
-	}
-
-	async up() {
-		this.server = await start(
-			'start.mjs',
-			{
-				PORT: String(this.port),
-				HOST: '127.0.0.1',
-				GATHER_BIN_DATA: join(this.folder),
-				...(this.kind === 'demo' ? { GATHER_BIN_DEMO: '1' } : {}),
-				GATHER_BIN_LIBRARY: this.library.said
-			},
-			/Listening/
-		);
-		this.address = `http://localhost:${this.port}`;
-	}
-
-	async down() {
-		const { child } = this.server ?? {};
-		if (!child) return;
-		child.removeAllListeners('exit');
-		const ended = new Promise((done) => child.once('exit', done));
-		child.kill('SIGKILL');
-		await ended;
-	}
-
-	async nextDay() {
-		await this.down();
-		this.today = addDays(this.today, 1);
-		setDay(this.folder, this.today);
-		await fetch(`${this.library.said}/clock`, {
-			method: 'PUT',
-			body: JSON.stringify({ today: this.today })
-		});
-		await this.up();
-		// As the application does by itself every quarter of an hour.
-		const wrong = await this.post('/lists/library?/ask', {}, false);
-		if (wrong) throw new Error(wrong);
-	}
-
-	async end() {
-		await this.down();
-		this.library.child.removeAllListeners('exit');
-		this.library.child.kill();
-		rmSync(this.folder, { recursive: true, force: true });
-		rmSync(`${this.folder}.household`, { force: true });
-	}
-
-	/** What a page shows, as its screen is given it; the layout's and the page's own together. */
-	async page(path) {
-		const [route, query] = path.split('?');
-		const url = `${this.address}${route === '/' ? '' : route}/__data.json${query ? `?${query}` : ''}`;
-		const response = await fetch(url);
-		const body = await response.json();
-		if (body.type !== 'data') throw new Error(`${path}: ${JSON.stringify(body).slice(0, 300)}`);
-		const nodes = body.nodes.filter((one) => one && one.type !== 'skip');
-		for (const one of nodes) if (one.type === 'error') throw new Error(`${path}: ${one.error.message}`);
-		return Object.assign({}, ...nodes.map((one) => unflatten(one.data)));
-	}
-
-	/** What an action answers that changes nothing, such as a list that is read. */
-	async read(action, fields) {
-		const form = new FormData();
-		for (const [name, value] of Object.entries(fields)) form.set(name, value);
-		const response = await fetch(`${this.address}${action}`, {
-			method: 'POST',
-			body: form,
-			headers: { ...HEADERS, origin: this.address }
-		});
-		const answer = JSON.parse(await response.text());
-		if (answer.type !== 'success') throw new Error(`${action}: ${JSON.stringify(answer)}`);
-		return parse(answer.data);
-	}
-
-	/** Posts a form. Answers null where it was accepted, else why not. */
-	async post(action, fields, isTap = true) {
-		if (isTap) this.taps += 1;
-		const form = new FormData();
-		for (const [name, value] of Object.entries(fields)) form.set(name, String(value ?? ''));
-		const response = await fetch(`${this.address}${action}`, {
-			method: 'POST',
-			body: form,
-			headers: { ...HEADERS, origin: this.address }
-		});
-		const answer = JSON.parse(await response.text());
-		if (answer.type === 'success' || answer.type === 'redirect') return null;
-		return answer.data ? (parse(answer.data).message ?? 'refused') : (answer.error?.message ?? 'refused');
-	}
 }
 
 /** A parent, and what was noted while the unit was lived. */
@@ -360,28 +111,15 @@ class Life {
 		if (inWeek && inWeek.sentence !== sheet.view.sentence)
 			this.unlike.push(`${house.today}: Week “${inWeek.sentence}”, its sheet “${sheet.view.sentence}”`);
 		await this.outcomes();
-		if (this.parent === 'unlucky') await this.badLuck();
+		if (this.parent === 'unlucky') {
+			const wrong = await badLuck(house, daysBetween(this.first, house.today));
+			if (wrong) this.refused.push(`${house.today}: ${wrong}`);
+		}
 		await this.acts(true);
 		await this.sittings();
 		await this.acts(false);
 		await this.ticks(sheet.view);
 		await this.compare();
-	}
-
-	/** A week in which all are sick, and a thing that turns out to be used up. */
-	async badLuck() {
-		const { house } = this;
-		const day = Math.round((Date.parse(house.today) - Date.parse(this.first)) / 86_400_000);
-		const wrong = day === 12 ? await house.post('/?/pause', {}) : day === 6 ? await this.usedUp() : null;
-		if (wrong) this.refused.push(`${house.today}: ${wrong}`);
-	}
-
-	/** What was said to be there is not. */
-	async usedUp() {
-		const { house } = this;
-		const { walk } = await house.page('/lists/walk?span=all&show=all');
-		const row = walk.places.flatMap((one) => one.rows)[0];
-		return row ? house.post('/lists/walk?/there', { lot: row.lot, amount: 0 }) : null;
 	}
 
 	/** What Next says is to be done by today, until nothing is. */
@@ -436,7 +174,7 @@ class Life {
 		if (act.kind === 'walk' || act.kind === 'look') return this.walk(act);
 		if (act.kind === 'run') return house.post(`${act.href}?/printed`, {});
 		if (act.kind === 'sit') return this.sitting(act.href);
-		if (act.kind === 'set out') return this.setOut(act);
+		if (act.kind === 'set out' || act.kind === 'choose') return this.setOut(act);
 		const elsewhere = act.verdict === 'late' && act.ways.find((one) => one.to === 'source');
 		if (elsewhere) return house.post('/?/source', { keys: act.keys.join(' '), source: elsewhere.source });
 		const to = ACTION[act.kind] ?? 'step';
@@ -532,6 +270,14 @@ class Life {
 	/** The shelf of a week, or a basket whose book is finished. */
 	async setOut(act) {
 		const { house } = this;
+		if (act.kind === 'choose') return house.post(`${act.href}?/all`, {});
+		if (/^\/week\/\d/.test(act.href)) {
+			const { view } = await house.page(act.href);
+			return this.tick(
+				view.groups.find((one) => one.name === 'Wall'),
+				act.href.slice(6)
+			);
+		}
 		if (act.href === '/week/basket') {
 			const { view } = await house.page(act.href);
 			for (const one of view.parts.filter((part) => part.isRead)) {
@@ -548,18 +294,22 @@ class Life {
 	async ticks({ groups }) {
 		const { house } = this;
 		for (const group of groups.filter((one) => one.entries.some((entry) => !entry.isDone))) {
-			const wrong = await house.post('/week?/tick', {
-				day: house.today,
-				key: group.entries
-					.filter((one) => !one.isDone)
-					.map((one) => one.key)
-					.join(' '),
-				done: 1,
-				what: group.name
-			});
+			const wrong = await this.tick(group, house.today);
 			if (wrong) this.refused.push(`${house.today}: ${group.name}: ${wrong}`);
 		}
 	}
+
+	/** All of a group of a day’s sheet in one tap. */
+	tick = ({ entries, name }, day) =>
+		this.house.post('/week?/tick', {
+			day,
+			key: entries
+				.filter((one) => !one.isDone)
+				.map((one) => one.key)
+				.join(' '),
+			done: 1,
+			what: name
+		});
 
 	async outcomes() {
 		const { house } = this;
@@ -572,21 +322,7 @@ class Life {
 
 	/** Numbers and sentences that stand on two pages. */
 	async compare() {
-		const { house } = this;
-		const [{ next }, trips] = [await house.page('/'), await house.page('/lists/library')];
-		const differ = (what, a, b) => a !== b && this.unlike.push(`${house.today}: ${what}: ${a} / ${b}`);
-		for (const act of next.acts.filter((one) => one.kind === 'pick up' || one.kind === 'return')) {
-			const on = trips.view.trips.filter((trip) =>
-				(act.kind === 'return' ? trip.bring : trip.fetch).some((one) =>
-					one.keys.some((key) => act.keys.includes(key))
-				)
-			);
-			if (on.length) differ(`${act.title}, Next / trips`, act.actBy, on[0].day);
-		}
-		for (const act of next.acts.filter((one) => one.kind === 'place')) {
-			const hold = trips.view.holds.find((one) => one.keys.some((key) => act.keys.includes(key)));
-			if (hold) differ(`${act.title}, late on Next / trips`, act.verdict === 'late', hold.isLate);
-		}
+		for (const said of await doubled(this.house)) this.unlike.push(`${this.house.today}: ${said}`);
 	}
 
 	get isGood() {

@@ -29,6 +29,7 @@ export const ACT_KINDS = [
 	'return',
 	'preview',
 	'prepare',
+	'choose',
 	'set out'
 ] as const;
 export type ActKind = (typeof ACT_KINDS)[number];

@@ -1,11 +1,11 @@
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
-import { isSome } from '$core/measure/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { title } from '$lib/server/schemas/fields.ts';
+import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { createUnit } from '$lib/server/stores/plan/units.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,7 +14,7 @@ export const load: PageServerLoad = async () => {
 	const now = await situation();
 	return {
 		runs: now.runs.map((one) => {
-			const needs = now.needs.filter((need) => need.run === one && need.need.required);
+			const { counts } = gatherList(now, one);
 			return {
 				id: one.row.id,
 				name: one.unit.name,
@@ -24,8 +24,8 @@ export const load: PageServerLoad = async () => {
 				days: one.calendar?.finish
 					? `${weekdaysText(one)}, through ${dayText(one.calendar.finish)}`
 					: 'no dates yet',
-				missing: needs.filter((need) => isSome(need.standing.missing) && !need.need.doWithout).length,
-				toLook: needs.filter((need) => isSome(need.standing.toLook) && !need.need.doWithout).length
+				missing: counts.missing,
+				toLook: counts.toLook
 			};
 		})
 	};

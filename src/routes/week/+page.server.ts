@@ -23,9 +23,7 @@ export const load: PageServerLoad = async (event) => {
 		week: weekView(now, of, unit),
 		today: now.today,
 		away: url.searchParams.has('away') ? awaySet(now) : null,
-		units: now.runs
-			.filter((one) => one.row.state !== 'put away')
-			.map((one) => ({ id: one.row.id, name: one.unit.name })),
+		units: now.inWork.map((one) => ({ id: one.row.id, name: one.unit.name })),
 		unit: unit?.row.id ?? null,
 		links: now.snapshot.people
 			.filter((one) => one.kind === 'child')

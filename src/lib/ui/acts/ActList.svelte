@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
+	import BookOpen from '@lucide/svelte/icons/book-open';
 	import Check from '@lucide/svelte/icons/check';
 	import Footprints from '@lucide/svelte/icons/footprints';
 	import Printer from '@lucide/svelte/icons/printer';
@@ -31,13 +32,12 @@
 		walk: { button: 'Gather', icon: Footprints },
 		run: { button: 'Print', icon: Printer },
 		sit: { button: 'Start', icon: Scissors },
+		choose: { button: 'Choose', icon: BookOpen },
 		'set out': { button: 'Open', icon: ArrowRight }
 	} as const;
+	const opens = (kind: ActKind): kind is keyof typeof OPENS => kind in OPENS;
 
-	const words: Record<
-		Exclude<ActKind, 'walk' | 'look' | 'run' | 'sit' | 'set out'>,
-		{ button: string; to: string }
-	> = {
+	const words: Record<Exclude<ActKind, keyof typeof OPENS | 'look'>, { button: string; to: string }> = {
 		buy: { button: 'Bought', to: 'got' },
 		order: { button: 'Ordered', to: 'arrange' },
 		ask: { button: 'Asked', to: 'arrange' },
@@ -66,7 +66,7 @@
 <ol class="@container divide-y divide-rule border-y border-rule">
 	{#each acts as act (act.id)}
 		<li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5 @lg:flex-nowrap">
-			{#if act.kind === 'walk' || act.kind === 'run' || act.kind === 'sit' || act.kind === 'set out'}
+			{#if opens(act.kind)}
 				{@const open = OPENS[act.kind]}
 				<a
 					href={act.href}
@@ -133,7 +133,7 @@
 				>
 					{standingText(act.verdict, act.when)}
 				</p>
-				{#if adults.length > 2 && !['return', 'look', 'sit', 'set out'].includes(act.kind)}
+				{#if adults.length > 2 && !['return', 'look', 'sit', 'choose', 'set out'].includes(act.kind)}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select

@@ -30,8 +30,7 @@ const ROWS_AT_ONCE = 200;
 export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const asked = Number(url.searchParams.get('unit')) || null;
-	const inWork = now.runs.filter(({ row }) => row.state !== 'put away');
-	const run = inWork.find(({ row }) => row.id === asked) ?? null;
+	const run = now.inWork.find(({ row }) => row.id === asked) ?? null;
 	const questions = questionsOf(now, run?.row.id ?? null);
 	return {
 		questions: { ...questions, open: questions.open.slice(0, ROWS_AT_ONCE) },
@@ -39,7 +38,7 @@ export const load: PageServerLoad = async ({ url }) => {
 		after: questions.open.slice(ROWS_AT_ONCE).map((one) => one.item),
 		run: run?.row.id ?? null,
 		unitName: run?.unit.name ?? '',
-		units: inWork.map((one) => ({ id: one.row.id, name: one.unit.name })),
+		units: now.inWork.map((one) => ({ id: one.row.id, name: one.unit.name })),
 		isFirst: url.searchParams.get('from') === 'start',
 		sentence: sentenceOf(now, run),
 		places: placeOptions(now),

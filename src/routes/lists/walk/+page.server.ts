@@ -24,9 +24,11 @@ export const load: PageServerLoad = async ({ url }) => {
 	const now = await situation();
 	const run = Number(url.searchParams.get('unit')) || null;
 	const span = WALK_SPANS.find((one) => one === url.searchParams.get('span')) ?? 'week';
-	const units = now.runs
-		.filter(({ row: one }) => one.state !== 'put away')
-		.map((one) => ({ id: one.row.id, name: one.unit.name, hasBin: one.row.collecting_place_id !== null }));
+	const units = now.inWork.map((one) => ({
+		id: one.row.id,
+		name: one.unit.name,
+		hasBin: one.row.collecting_place_id !== null
+	}));
 	const walk = walkOf(now, run, span);
 	return {
 		walk: url.searchParams.get('show') === 'all' ? walk : { ...walk, places: firstRows(walk.places) },

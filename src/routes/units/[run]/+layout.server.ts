@@ -4,7 +4,7 @@ import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
 import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
 import type { LayoutServerLoad } from './$types';
-import { isUndecided, listedIn } from '$lib/server/services/library/book-list.ts';
+import { listedIn, undecidedLessons } from '$lib/server/services/library/book-list.ts';
 import { isChosen } from '$lib/server/services/library/book-proposals.ts';
 import { bindersView, binderThings } from '$lib/server/services/binders/view.ts';
 import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
@@ -25,10 +25,7 @@ function booksText(now: Situation, run: RunSituation): string {
 	const listed = listedIn(now.snapshot, run);
 	if (listed.length === 0) return 'paste a list';
 	const chosen = listed.filter((row) => isChosen(row.choice));
-	const open = run.lessons.filter(({ lesson, over }) => {
-		const books = listed.filter((row) => row.lesson_id === lesson.id);
-		return !over && books.length > 0 && isUndecided({ books });
-	}).length;
+	const open = undecidedLessons(now.snapshot, run).length;
 	return open ? `${counted(open, 'lesson')} to choose for` : `${chosen.length} chosen`;
 }
 

@@ -54,16 +54,14 @@ export const load: PageServerLoad = async ({ url }) => {
 		ageless: snapshot.people
 			.filter((one) => one.kind === 'child' && one.born === null)
 			.map((one) => one.name),
-		lessons: now.runs
-			.filter((one) => one.row.state !== 'put away')
-			.flatMap((run) =>
-				run.lessons
-					.filter((one) => !one.dropped)
-					.map((one) => ({
-						value: String(one.lesson.id),
-						label: `${run.unit.name} ${one.number}: ${one.lesson.title}`
-					}))
-			),
+		lessons: now.inWork.flatMap((run) =>
+			run.lessons
+				.filter((one) => !one.dropped)
+				.map((one) => ({
+					value: String(one.lesson.id),
+					label: `${run.unit.name} ${one.number}: ${one.lesson.title}`
+				}))
+		),
 		places: [{ value: '', label: 'not said' }, ...placeOptions(now)],
 		system: snapshot.household.measures,
 		tray: row && {

@@ -37,25 +37,23 @@ export function receiptsOf({ snapshot, today }: Situation): Receipt[] {
 }
 
 /** What each unit in work has cost. What went back to its shop does not count. */
-export function moneyOf({ runs, snapshot }: Situation): MoneyRow[] {
-	return runs
-		.filter(({ row: run }) => run.state !== 'put away')
-		.map(({ row: run, unit }) => {
-			const spent = snapshot.purchases
-				.filter((one) => one.run_id === run.id && one.returned_on === null)
-				.reduce((sum, one) => sum + one.cents, 0);
-			const { budget } = limitsOf(run);
-			return {
-				unit: unit.name,
-				spent: money(spent),
-				budget:
-					budget === null
-						? ''
-						: spent > budget
-							? `${money(spent - budget)} over the budget of ${money(budget)}`
-							: `${money(budget - spent)} left of ${money(budget)}`
-			};
-		});
+export function moneyOf({ inWork, snapshot }: Situation): MoneyRow[] {
+	return inWork.map(({ row: run, unit }) => {
+		const spent = snapshot.purchases
+			.filter((one) => one.run_id === run.id && one.returned_on === null)
+			.reduce((sum, one) => sum + one.cents, 0);
+		const { budget } = limitsOf(run);
+		return {
+			unit: unit.name,
+			spent: money(spent),
+			budget:
+				budget === null
+					? ''
+					: spent > budget
+						? `${money(spent - budget)} over the budget of ${money(budget)}`
+						: `${money(budget - spent)} left of ${money(budget)}`
+		};
+	});
 }
 
 /** What is to be paid back in all; empty when nothing is. */

@@ -126,14 +126,17 @@ function makeList(situation: Situation, run: RunSituation): GatherList {
 		counts: {
 			all: rows.length,
 			missing: needed.filter((row) => row.missing && !row.optional).length,
-			toLook: needed.filter((row) => row.toLook && !row.missing).length,
-			toAsk: needed.filter((row) => row.toLook && row.said !== 'look').length,
+			toLook: things(needed.filter((row) => row.toLook)),
+			toAsk: things(needed.filter((row) => row.toLook && row.said !== 'look')),
 			atHome: needed.filter((row) => !row.missing && !row.toLook && row.verdict !== 'done').length,
 			inHand: needed.filter((row) => row.verdict === 'done').length,
 			looks: rows.filter((row) => row.looks.length || row.problem).length
 		}
 	};
 }
+
+/** How many things rows are of: one that is wanted in two measures is looked for once. */
+const things = (rows: readonly ListRow[]): number => new Set(rows.map((row) => row.item)).size;
 
 /** What could be taken instead hangs on other items, so such a row is made anew each time. */
 function hasInstead(snapshot: Snapshot, needs: readonly SupplyNeed[]): boolean {

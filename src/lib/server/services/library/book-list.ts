@@ -3,7 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { counted, labelOf, lessonsText, listText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import { placePath } from '../house/place-paths.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { alikeText } from './alike.ts';
@@ -73,8 +73,17 @@ export type BookListView = {
 };
 
 /** A lesson with nothing chosen, and not everything skipped on purpose. */
-export const isUndecided = ({ books }: { readonly books: readonly { readonly choice: Choice }[] }): boolean =>
+const isUndecided = ({ books }: { readonly books: readonly { readonly choice: Choice }[] }): boolean =>
 	books.every((book) => !isChosen(book.choice)) && books.some((book) => book.choice === '');
+
+/** Lessons to come for which nothing of what the guide lists is chosen yet. */
+export function undecidedLessons(snapshot: Snapshot, run: RunSituation): LessonSituation[] {
+	const byLesson = groupBy(listedIn(snapshot, run), (row) => row.lesson_id);
+	return run.lessons.filter(({ lesson, over, dropped }) => {
+		const books = byLesson.get(lesson.id);
+		return !over && !dropped && books !== undefined && isUndecided({ books });
+	});
+}
 
 /** The book list of a run: what the guide lists for each lesson, what of it we have, and what is decided. */
 export function bookListView(situation: Situation, run: RunSituation): BookListView {
@@ -110,7 +119,7 @@ export function bookListView(situation: Situation, run: RunSituation): BookListV
 		(sum, group) => sum + group.books.filter((book) => book.isProposed).length,
 		0
 	);
-	const unchosen = open.filter(isUndecided).length;
+	const unchosen = undecidedLessons(snapshot, run).length;
 	const holds = holdsOf(situation, listed);
 	const listedLessons = new Set(listed.map((row) => row.lesson_id));
 	const bare = run.lessons.filter((one) => !one.over && !one.dropped && !listedLessons.has(one.lesson.id));

@@ -11,7 +11,7 @@ import type { Situation } from '../readiness/situation.ts';
  * calendar which reads it again moves its events. `stamp` is when it was written.
  */
 export function icalOf(situation: Situation, run: RunSituation | null, stamp: Date): string {
-	const runs = run ? [run] : situation.runs.filter((one) => one.row.state !== 'put away');
+	const runs = run ? [run] : situation.inWork;
 	const { revision, household, blocked } = situation.snapshot;
 	const calendar = ical({
 		name: run ? run.unit.name : household.name,

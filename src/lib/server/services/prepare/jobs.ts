@@ -69,8 +69,8 @@ const jobsByRun = once((_: Situation) => new Map<RunSituation, readonly Job[]>()
 
 /** The jobs of all units in work, or of one of them, that are still to be done. Made once a situation. */
 export function jobsOf(now: Situation, only: RunSituation | null = null): Job[] {
-	return now.runs
-		.filter((run) => run.row.state !== 'put away' && (only === null || run === only))
+	return now.inWork
+		.filter((run) => only === null || run === only)
 		.flatMap((run) => {
 			const known = jobsByRun(now);
 			const jobs = known.get(run) ?? [...printJobs(now, run), ...needJobs(now, run), ...ownJobs(now, run)];

@@ -16,6 +16,8 @@ import type { WholeDraft, WholeNeed } from './whole-needs.ts';
 /** All that is computed from one moment. */
 export type Situation = Moment & {
 	readonly runs: readonly RunSituation[];
+	/** Those of them that are not put away: of others nothing is wanted, counted or set out. */
+	readonly inWork: readonly RunSituation[];
 	/** The supplies stream. */
 	readonly needs: readonly SupplyNeed[];
 	/** The streams whose needs are one thing as a whole. */
@@ -64,8 +66,10 @@ function setAside(run: RunSituation): RunSituation {
 	};
 }
 
+const isInWork = ({ row }: RunSituation): boolean => row.state !== 'put away';
+
 function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation[]): Situation {
-	const inWork = runs.filter(({ row: run }) => run.state !== 'put away');
+	const inWork = runs.filter(isInWork);
 	const drafts = supplyDrafts(snapshot, inWork, today);
 	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
 	const days = needDays(
@@ -80,7 +84,7 @@ function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation
 	const trips = libraryPlans(snapshot, alone, today);
 	const whole = onTrips(alone, trips, today);
 	const returns = returnsOf(snapshot, runs, whole, trips, today);
-	return { snapshot, today, runs, needs, whole, trips, returns };
+	return { snapshot, today, runs, inWork, needs, whole, trips, returns };
 }
 
 /**
@@ -95,12 +99,7 @@ export function computeRun(
 ): { readonly run: RunSituation; readonly needs: readonly SupplyNeed[] } {
 	const runs = runsOf(snapshot);
 	const run = runs.find((one) => one.row.id === id)!;
-	const drafts = supplyDrafts(
-		snapshot,
-		runs.filter((one) => one.row.state !== 'put away'),
-		now.today,
-		run
-	);
+	const drafts = supplyDrafts(snapshot, runs.filter(isInWork), now.today, run);
 	const whole = wholeDraftsOf(snapshot, run, now.today);
 	// In the order in which all are computed together, since that decides who gets a sitting first.
 	const inOrder = (others: readonly HasNeed[], own: readonly HasNeed[]) => {

@@ -16,6 +16,7 @@ import {
 	postponeHold,
 	renewLoan
 } from '../../stores/library/loans.ts';
+import { someLibrary } from '../../stores/house/household.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot } from '../../stores/stash/lots.ts';
@@ -292,16 +293,13 @@ export async function stepOfBook(
 	situation: Situation,
 	needs: readonly WholeNeed[]
 ): Promise<string> {
-	const { today, snapshot } = situation;
+	const { today } = situation;
 	const [{ book, step }] = needs;
 	const { resource, loan } = book!;
-	const supplier =
-		resource.supplier_id ?? snapshot.suppliers.find((one) => one.kind === 'library')?.id ?? null;
 	switch (step!.kind) {
 		case 'place':
 		case 'ask for': {
-			if (supplier === null) throw new Refusal('No library yet. Add one in Household first.');
-			await placeHold(trx, resource.id, supplier, today);
+			await placeHold(trx, resource.id, resource.supplier_id ?? (await someLibrary(trx)), today);
 			return `${resource.title}: ${step!.kind === 'place' ? 'hold placed' : 'asked for'}`;
 		}
 		case 'get':

@@ -198,10 +198,8 @@ const PROPOSED = 6;
 function proposedFor(now: Situation, month: string): BasketView['proposed'] {
 	const { snapshot } = now;
 	const there = new Set(snapshot.basketParts.map((one) => one.resource_id));
-	const units = now.runs.filter(
-		(one) =>
-			one.row.state !== 'put away' &&
-			one.lessons.some((lesson) => lesson.dates.some((day) => day.startsWith(month)))
+	const units = now.inWork.filter((one) =>
+		one.lessons.some((lesson) => lesson.dates.some((day) => day.startsWith(month)))
 	);
 	return units
 		.flatMap(({ unit }) => {

@@ -44,10 +44,9 @@ export async function listFilling(trx: Trx, now: Situation, id: number): Promise
 	if (texts.length === 0)
 		throw new Refusal('Say first what fills it, what’s hidden in it, or which objects are on it.', 'base');
 	const own = tray.lessons ? parsed(tray.lessons) : [];
-	const running = now.runs.filter((one) => one.row.state !== 'put away');
 	const lesson =
-		running.flatMap((one) => one.lessons).find((one) => own.includes(one.lesson.id) && !one.over) ??
-		[...nextLessons(running).values()].find((one) => one !== undefined && one !== null);
+		now.inWork.flatMap((one) => one.lessons).find((one) => own.includes(one.lesson.id) && !one.over) ??
+		[...nextLessons(now.inWork).values()].find((one) => one !== undefined && one !== null);
 	if (!lesson) throw new Refusal('No lesson is ahead to put it on the list of.');
 	const note = `for ${tray.title}`;
 	const there = new Set(now.snapshot.lines.filter((one) => one.note === note).map((one) => one.written));

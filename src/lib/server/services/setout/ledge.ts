@@ -42,13 +42,11 @@ export function ledgeView(now: Situation, day: Day): LedgeView {
 	const week = startOfWeek(day, snapshot.household.week_start);
 	const end = addDays(week, 6);
 	const lessons = new Set(
-		now.runs
-			.filter((one) => one.row.state !== 'put away')
-			.flatMap((one) =>
-				one.lessons
-					.filter((lesson) => !lesson.dropped && lesson.dates.some((on) => on >= week && on <= end))
-					.map((lesson) => lesson.lesson.id)
-			)
+		now.inWork.flatMap((one) =>
+			one.lessons
+				.filter((lesson) => !lesson.dropped && lesson.dates.some((on) => on >= week && on <= end))
+				.map((lesson) => lesson.lesson.id)
+		)
 	);
 	const resources = byId(snapshot.resources);
 	const here = new Set(snapshot.loans.filter((one) => one.state === 'on loan').map((one) => one.resource_id));

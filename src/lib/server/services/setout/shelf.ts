@@ -96,8 +96,7 @@ export function shelfChildren(now: Situation, week: Day): ShelfChild[] {
 /** The weeks that can be planned: from this one to the last lesson of a unit in work. */
 export function weeksAhead(now: Situation): Day[] {
 	const start = startOfWeek(now.today, now.snapshot.household.week_start);
-	const last = now.runs
-		.filter((one) => one.row.state !== 'put away')
+	const last = now.inWork
 		.flatMap((one) => one.lessons.flatMap((lesson) => lesson.dates))
 		.filter((day) => day >= start)
 		.toSorted()

@@ -9,8 +9,8 @@ import type { Situation } from '../readiness/situation.ts';
 
 /** Trays that can be set out: those of units in work, and those of no unit. */
 export function traysOf(now: Situation): Row<'tray'>[] {
-	const away = new Set(now.runs.filter((one) => one.row.state === 'put away').map((one) => one.row.id));
-	return now.snapshot.trays.filter((one) => one.run_id === null || !away.has(one.run_id));
+	const inWork = new Set(now.inWork.map((one) => one.row.id));
+	return now.snapshot.trays.filter((one) => one.run_id === null || inWork.has(one.run_id));
 }
 
 /** Whether a tray is nothing for a child under three: somebody said so, or its words name such a thing. */

@@ -286,7 +286,7 @@ export function wallOn(
 				}
 			: null,
 		...hung
-			.filter((one) => one.at === at)
+			.filter((one) => one.at === at && one.hiddenUntil !== day)
 			.map((one) => ({ key: `poster-${one.id}`, text: `Hang ${one.title}`, detail: one.where })),
 		shown.length ? { key: `show-${id}`, text: `Show ${texts(shown)}`, detail: 'hidden until today' } : null,
 		...hung

@@ -48,8 +48,8 @@ export const lessonsOn = (
 	day: Day,
 	run: RunSituation | null = null
 ): { readonly run: RunSituation; readonly lesson: LessonSituation }[] =>
-	now.runs
-		.filter((one) => one.row.state !== 'put away' && (run === null || one === run))
+	now.inWork
+		.filter((one) => run === null || one === run)
 		.flatMap((one) =>
 			one.lessons
 				.filter((lesson) => !lesson.dropped && lesson.dates.includes(day))

@@ -1,26 +1,37 @@
-import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { actRank, type ActKind } from '$core/readiness/index.ts';
-import { byText, counted, listText } from '$core/words/index.ts';
+import { byText, counted, lessonsText, listText } from '$core/words/index.ts';
+import type { RunSituation } from '../calendar/runs.ts';
 import type { Act, ActGroup } from '../readiness/act.ts';
 import type { Situation } from '../readiness/situation.ts';
+import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, standingIn, weeksAhead } from '../setout/shelf.ts';
 import { traysOf } from '../setout/trays.ts';
+import { wallOn } from '../setout/wall.ts';
 import { lessonsOn } from './day-entries.ts';
 
+/** Days to get a book in, beside the wait for it. */
+const DAYS_TO_CHOOSE = 7;
+/** A library that says nothing else lets one wait so long (common practice). */
+const USUAL_WAIT = 7;
+/** What is to be decided later than that is left for later. */
+const DAYS_SHOWN = 14;
 /** The shelf of a week is set from so many days before it on. */
 const DAYS_AHEAD = 4;
 
-/** What is set anew for the whole house, beside what lessons need: the activity shelf, the morning basket. */
+/**
+ * What is decided or set anew, beside what lessons need: books of a guide’s list, the activity shelf, the morning
+ * basket, the wall.
+ */
 export function houseTasks(now: Situation): ActGroup[] {
-	return [...shelfTask(now), ...basketTask(now)];
+	return [...booksTask(now), ...shelfTask(now), ...basketTask(now), ...wallTask(now)];
 }
 
-/** The activity shelf without a plan for the coming week, once anything ever stood on it. */
+/** The activity shelf without a plan for the coming week. */
 function shelfTask(now: Situation): ActGroup[] {
 	const { snapshot, today } = now;
-	if (snapshot.trayStandings.length === 0 || boardsOf(now).boards.length === 0 || traysOf(now).length === 0)
-		return [];
+	if (boardsOf(now).boards.length === 0 || traysOf(now).length === 0) return [];
 	const thisWeek = startOfWeek(today, snapshot.household.week_start);
 	// A week that the planner cannot plan, or that teaches nothing, asks for nothing.
 	const planned = weeksAhead(now);
@@ -48,6 +59,55 @@ function shelfTask(now: Situation): ActGroup[] {
 		});
 }
 
+/** Books of a guide’s list are chosen before they would have to be asked for. */
+function booksTask(now: Situation): ActGroup[] {
+	const { snapshot, today } = now;
+	const library = snapshot.suppliers.find((one) => one.kind === 'library');
+	const ahead = DAYS_TO_CHOOSE + (library?.lead_days ?? USUAL_WAIT);
+	return now.inWork.flatMap((run) => {
+		const soon = undecidedLessons(snapshot, run).filter((one) => one.dates.length > 0);
+		if (soon.length === 0) return [];
+		const by = addDays(soon[0].dates[0], -ahead);
+		if (by > addDays(today, DAYS_SHOWN)) return [];
+		return [
+			task(now, {
+				kind: 'choose',
+				id: `choose|${run.row.id}`,
+				run,
+				title: `Choose books for ${lessonsText(soon.map((one) => one.number))}`,
+				detail: `lesson ${soon[0].number} is on ${dayText(soon[0].dates[0])}`,
+				by: by < today ? today : by,
+				href: `/units/${run.row.id}/books`
+			})
+		];
+	});
+}
+
+/** What goes up and comes down on the wall for the next day that changes it; it is checked off on that day’s sheet. */
+function wallTask(now: Situation): ActGroup[] {
+	const { today } = now;
+	for (let day = today; day <= addDays(today, DAYS_AHEAD); day = addDays(day, 1)) {
+		const entries = lessonsOn(now, day).flatMap(({ run, lesson }) =>
+			wallOn(now, run, lesson, day).filter((one) => !isTicked(now, day, one.key))
+		);
+		if (entries.length === 0) continue;
+		const before = addDays(day, -1);
+		return [
+			task(now, {
+				id: `wall|${day}`,
+				title: `Set the wall for ${dayText(day)}`,
+				detail: entries.map((one) => one.text).join(', '),
+				by: before < today ? today : before,
+				href: `/week/${day}`
+			})
+		];
+	}
+	return [];
+}
+
+const isTicked = ({ snapshot }: Situation, day: Day, key: string): boolean =>
+	snapshot.dayTicks.some((one) => one.on_day === day && one.key === key);
+
 /** What of the basket was read to its end goes out, and something else comes in. */
 function basketTask(now: Situation): ActGroup[] {
 	const { today } = now;
@@ -68,6 +128,8 @@ function basketTask(now: Situation): ActGroup[] {
 function task(
 	{ today }: Situation,
 	of: {
+		readonly kind?: ActKind;
+		readonly run?: RunSituation;
 		readonly id: string;
 		readonly title: string;
 		readonly detail: string;
@@ -75,7 +137,7 @@ function task(
 		readonly href: string;
 	}
 ): ActGroup {
-	const kind: ActKind = 'set out';
+	const kind = of.kind ?? 'set out';
 	return {
 		actBy: of.by,
 		doer: null,
@@ -83,8 +145,8 @@ function task(
 		inWords: (): Act => ({
 			id: of.id,
 			kind,
-			run: 0,
-			unitName: 'Week',
+			run: of.run?.row.id ?? 0,
+			unitName: of.run?.unit.name ?? 'Week',
 			title: of.title,
 			detail: of.detail,
 			actBy: of.by,

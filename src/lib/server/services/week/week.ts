@@ -42,7 +42,7 @@ export function weekView(now: Situation, day: Day, run: RunSituation | null = nu
 }
 
 function hintFor(now: Situation, run: RunSituation | null): WeekView['hint'] {
-	const runs = run ? [run] : now.runs.filter((one) => one.row.state !== 'put away');
+	const runs = run ? [run] : now.inWork;
 	if (runs.length === 0) return { text: 'Start with a unit and its lessons', href: '/units' };
 	const isDated = runs.some((one) => one.lessons.some((lesson) => lesson.dates.length > 0));
 	return isDated

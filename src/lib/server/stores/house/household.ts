@@ -8,6 +8,7 @@ import { json, parsed } from '../../database/json.ts';
 import type { Db } from '../../database/open.ts';
 import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
+import { lastPosition } from '../position.ts';
 import { checkHabits, setStreamHabits, type Habits } from './habits.ts';
 
 export type HouseholdInput = Measures & {
@@ -142,7 +143,27 @@ export async function removeQuiet(trx: Trx, id: number): Promise<void> {
 
 const WORKDAYS = json<readonly Weekday[]>([1, 2, 3, 4, 5, 6]);
 
-/** What every household starts with: nobody, nothing, and one shop that is open on weekdays and Saturdays. */
+/** A library of which nothing is known yet: open on Saturdays, too, and a hold takes a week (common practice). */
+const USUAL_LIBRARY = { name: 'Library', kind: 'library', weekdays: WORKDAYS, lead_days: 7 } as const;
+
+/** The household’s first library; the usual one is added where it has none. Answers its id. */
+export async function someLibrary(trx: Trx): Promise<number> {
+	const there = await trx
+		.selectFrom('supplier')
+		.select('id')
+		.where('kind', '=', 'library')
+		.orderBy('position')
+		.executeTakeFirst();
+	if (there) return there.id;
+	const { id } = await trx
+		.insertInto('supplier')
+		.values({ ...USUAL_LIBRARY, position: (await lastPosition(trx.selectFrom('supplier'))) + 1 })
+		.returning('id')
+		.executeTakeFirstOrThrow();
+	return id;
+}
+
+/** What every household starts with: nobody, nothing, and the usual places to get things. */
 export async function seedEmpty(db: Db, zone: string): Promise<void> {
 	await db.transaction().execute(async (trx) => {
 		await trx
@@ -170,7 +191,8 @@ export async function seedEmpty(db: Db, zone: string): Promise<void> {
 					weekdays: json<readonly Weekday[]>([1, 2, 3, 4, 5, 6, 7]),
 					lead_days: 3,
 					position: 3
-				}
+				},
+				{ ...USUAL_LIBRARY, position: 4 }
 			])
 			.execute();
 	});

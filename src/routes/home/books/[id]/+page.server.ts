@@ -51,15 +51,13 @@ export const load: PageServerLoad = async ({ params }) => {
 			kind: one.kind
 		})),
 		trays: [...new Set(now.snapshot.activities.map((one) => one.title))],
-		runs: now.runs
-			.filter(({ row: run }) => run.state !== 'put away')
-			.map(({ row: run, unit, lessons }) => ({
-				id: run.id,
-				name: unit.name,
-				lessons: lessons
-					.filter((one) => !one.over)
-					.map(({ lesson, number }) => ({ value: String(lesson.id), label: `${number} ${lesson.title}` }))
-			}))
+		runs: now.inWork.map(({ row: run, unit, lessons }) => ({
+			id: run.id,
+			name: unit.name,
+			lessons: lessons
+				.filter((one) => !one.over)
+				.map(({ lesson, number }) => ({ value: String(lesson.id), label: `${number} ${lesson.title}` }))
+		}))
 	};
 };
 

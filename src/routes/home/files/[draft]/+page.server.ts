@@ -60,13 +60,11 @@ export const load: PageServerLoad = async ({ params, url, cookies, depends }) =>
 		};
 	const ended = job && { stopped: job.state === 'stopped', said: job.said ?? '' };
 	const now = await situation();
-	const units = now.runs
-		.filter(({ row: run }) => run.state !== 'put away')
-		.map(({ row: run, unit, lessons }) => ({
-			value: String(run.id),
-			label: unit.name,
-			lesson: lessons[0]?.lesson.id ?? null
-		}));
+	const units = now.inWork.map(({ row: run, unit, lessons }) => ({
+		value: String(run.id),
+		label: unit.name,
+		lesson: lessons[0]?.lesson.id ?? null
+	}));
 	const run = Number(url.searchParams.get('unit')) || Number(units[0]?.value) || null;
 	const about = {
 		name: draft.name,

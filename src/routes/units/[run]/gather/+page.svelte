@@ -31,7 +31,7 @@
 				(show === 'missing'
 					? row.missing !== null && !row.doWithout
 					: show === 'look'
-						? row.toLook !== null && row.missing === null && !row.doWithout
+						? row.toLook !== null && !row.doWithout
 						: row.missing === null && row.toLook === null && row.verdict !== 'done')
 		)
 	);
