@@ -132,7 +132,15 @@ export class House {
 		await this.up();
 		if (this.kind === 'new') await this.furnish();
 		this.today = fixedDay(this.folder);
+		await this.moveLibrary();
 	}
+
+	/** The library has the same day. */
+	moveLibrary = () =>
+		fetch(`${this.library.said}/clock`, {
+			method: 'PUT',
+			body: JSON.stringify({ today: this.today })
+		});
 
 	/** A household made from an empty one, as a new user would: children, places, a unit, its list, a basket. */
 	async furnish() {
@@ -280,10 +288,7 @@ export class House {
 		await this.down();
 		this.today = addDays(this.today, 1);
 		setDay(this.folder, this.today);
-		await fetch(`${this.library.said}/clock`, {
-			method: 'PUT',
-			body: JSON.stringify({ today: this.today })
-		});
+		await this.moveLibrary();
 		await this.up();
 		// As the application does by itself every quarter of an hour.
 		const wrong = await this.post('/lists/library?/ask', {}, false);

@@ -12,7 +12,13 @@ import { prep, type PrepInput } from '../core/prepare/index.ts';
 import { FILED_AS, STOCKS, UNITS } from '../core/reference/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
-import { readSupplyLine, requirements, thingOf, type RequirementsInput } from '../core/supplies/index.ts';
+import {
+	readSupplyLine,
+	readSupplyList,
+	requirements,
+	thingOf,
+	type RequirementsInput
+} from '../core/supplies/index.ts';
 
 /** One computation of the command: what it takes, and the core function that answers. */
 export type Computation = {
@@ -34,6 +40,20 @@ const whole = Joi.number().integer().min(1).messages({
 	'number.base': '{{#label}} must be a whole number, 1 or more',
 	'number.integer': '{{#label}} must be a whole number, 1 or more',
 	'number.min': '{{#label}} must be a whole number, 1 or more'
+});
+
+/** A lesson of a unit as `supply-list` takes it. */
+type UnitLesson = {
+	readonly number: number;
+	readonly week: number | null;
+	readonly day: number | null;
+	readonly title: string;
+};
+const unitLesson = Joi.object<UnitLesson>({
+	number: whole.required(),
+	week: whole.allow(null).default(null),
+	day: whole.allow(null).default(null),
+	title: Joi.string().allow('').default('')
 });
 
 /** Millimeters. */
@@ -90,6 +110,31 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 		'Reads one line of a printed supply list as a person wrote it.',
 		{ text: Joi.string().allow('').required() },
 		(input) => ({ lines: readSupplyLine(input.text) })
+	),
+	'supply-list': computation<{ text: string; lessons: UnitLesson[] }>(
+		'Reads a whole supply list: each line, and what only the rest of the list tells.',
+		{ text: Joi.string().allow('').required(), lessons: Joi.array().items(unitLesson).required() },
+		({ text, lessons }) => {
+			const { lines, leftOut } = readSupplyList(
+				text,
+				lessons.map(({ number, week, day, title }) => ({
+					id: String(number),
+					number,
+					title,
+					place: week === null ? null : { week, day: day ?? 1 }
+				}))
+			);
+			return {
+				lines: lines.map(({ lineNumber, read, lessons: of, all, spread }) => ({
+					line: lineNumber,
+					...read,
+					lessons: of.map(Number),
+					all,
+					spread
+				})),
+				left: leftOut.map(({ lineNumber, written }) => ({ line: lineNumber, text: written }))
+			};
+		}
 	),
 	'book-line': computation<{ text: string }>(
 		'Reads one line of a printed or pasted book list.',

@@ -83,7 +83,12 @@ const UNIT_SPELLINGS: Readonly<Partial<Record<Unit, { words?: [string, string][]
 	can: { words: [['can', 'cans']] },
 	jar: { words: [['jar', 'jars']] },
 	tube: { words: [['tube', 'tubes']] },
-	stick: { words: [['stick', 'sticks']] },
+	stick: {
+		words: [
+			['stick', 'sticks'],
+			['stk', 'stks']
+		]
+	},
 	ball: {
 		words: [
 			['ball', 'balls'],
@@ -172,7 +177,8 @@ export const FIXED_COMPOUNDS = set(
 export const KINDS = set(
 	`all-purpose granulated powdered washable unscented self-adhesive heavy-duty non-toxic waterproof
 	 permanent self-rising iodized unsalted salted whole-wheat double-sided air-dry fine-tip
-	 dry-erase large small medium jumbo mini plastic wooden metal fine coarse`
+	 dry-erase large small medium jumbo mini round square oval rectangular triangular folding collapsible
+	 portable sturdy transparent stiff flat-head flathead phillips plastic wooden metal fine coarse`
 );
 
 /** Things that only come as pairs and count as one. */

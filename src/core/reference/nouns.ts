@@ -6,7 +6,7 @@ export const PLURAL_ONLY: ReadonlySet<string> = new Set(
 		'trousers tights leggings pajamas overalls clothes suspenders oats grits grounds filings ' +
 		'shavings molasses supplies groceries leftovers greens refreshments hiccups manipulatives ' +
 		'species series news sheep moose deer ' +
-		'dominoes checkers jacks stairs thanks goods belongings bellows'
+		'checkers jacks stairs thanks goods belongings bellows'
 	).split(' ')
 );
 

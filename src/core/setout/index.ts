@@ -15,7 +15,9 @@ export {
 export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
 export { planShelf } from './plan-shelf.ts';
 export {
+	boardsFor,
 	brokenRules,
+	isForWeek,
 	inWeek,
 	GAP,
 	inDangerAt,

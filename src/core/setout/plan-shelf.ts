@@ -1,10 +1,10 @@
 import { CoreError } from '../error.ts';
 import {
+	boardsFor,
 	GAP,
 	inAllWeeks,
-	inDangerAt,
 	inWeek,
-	standsOn,
+	isForWeek,
 	withoutTray,
 	type ShelfInput,
 	type ShelfWeek,
@@ -76,13 +76,8 @@ function check({ boards, trays, weeks, changes }: ShelfInput): void {
 function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<string>): Standing[] {
 	const { boards, trays, children, changes } = input;
 	const users = children.filter((one) => one.uses);
-	// Where each tray may stand at all: by its size, and not where it endangers somebody.
-	const mayStand = trays.map((tray) =>
-		boards.flatMap((board, at) =>
-			standsOn(tray, board) && !(tray.isDangerous && inDangerAt(board, children).length > 0) ? [at] : []
-		)
-	);
-	const fits = trays.map((tray) => week === null || tray.weeks === null || tray.weeks.includes(week));
+	const mayStand = trays.map((tray) => boardsFor(tray, input).map((board) => boards.indexOf(board)));
+	const fits = trays.map((tray) => week === null || isForWeek(tray, week));
 	const serves = trays.map((tray) => users.map((child) => tray.children.includes(child.id)));
 	const reaches = boards.map((board) => users.map((child) => board.high <= child.easy));
 	const skills = [...new Set(trays.map((one) => one.skill))];

@@ -99,6 +99,19 @@ export const standsOn = (tray: Tray, board: Board) =>
 export const inDangerAt = (board: Board, children: readonly ShelfChild[]): ShelfChild[] =>
 	children.filter((child) => child.isUnderThree && child.most >= board.high);
 
+/** The boards on which a tray may stand at all: by its size, and not where it endangers somebody. */
+export const boardsFor = (
+	tray: Tray,
+	{ boards, children }: Pick<ShelfInput, 'boards' | 'children'>
+): Board[] =>
+	boards.filter(
+		(board) => standsOn(tray, board) && !(tray.isDangerous && inDangerAt(board, children).length > 0)
+	);
+
+/** Whether a tray belongs into a week, counted from 0. */
+export const isForWeek = (tray: Tray, week: number): boolean =>
+	tray.weeks === null || tray.weeks.includes(week);
+
 /**
  * All rules that a week breaks, whoever arranged it. A plan of `planShelf` breaks no rule but “nothing for”, where no
  * tray is right for a child.

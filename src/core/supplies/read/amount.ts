@@ -161,6 +161,7 @@ const NONE: Amount = {
 function isPartOfName(after: string): boolean {
 	return (
 		SIZE_AFTER.test(after) ||
+		/^ ?(?:V|volts?|W|watts?|mAh|amps?)(?![a-zA-Z])/.test(after) ||
 		/^[- ]?(?:in\.?|inch|cm|mm|ft\.?|foot|")[- ](?:wide|thick|deep|tall|high|square|round)\s+[a-z]/i.test(
 			after
 		) ||

@@ -55,7 +55,8 @@ export function readSupplyLine(text: string, asThings = false): ReadLine[] {
 		if (whole.per === 'group' && whole.groupSize === null) doubts.add(DOUBT.groupSize);
 		if (pair) doubts.add(DOUBT.orPair);
 		if (isOdd(thing.name, rest)) doubts.add(DOUBT.odd);
-		const [, what] = notes.map((note) => /^per ([a-z]+)$/i.exec(note)).find(Boolean) ?? [];
+		const [, what] =
+			notes.map((note) => /^(?:per|for (?:each|every)) ([a-z]+)$/i.exec(note)).find(Boolean) ?? [];
 		if (what) doubts.add(DOUBT.perWhat(what));
 		return {
 			quantity,

@@ -13,6 +13,8 @@ export function unitIsThing(amount: Amount): boolean {
 	return unit !== null && unitWord !== null && !isMeasured(unit) && /^(?:for|to|with) /i.test(rest);
 }
 
+const HOLDS: ReadonlySet<string> = new Set(['jar', 'bottle', 'can']);
+
 /** A number and a name of its own begin a new thing even after a comma. */
 export function startsNewThing(text: string, before: string): boolean {
 	if (lengthOf(text) || containerBehind(text)) return false;
@@ -24,6 +26,13 @@ export function startsNewThing(text: string, before: string): boolean {
 			BY_LENGTH.has(singularWord(headWord(before))) ||
 			thingOf(singularName(before.toLowerCase()), null, 'each').use === 'kept'
 		);
+	// "a thermometer, 2 jars": what is kept and stands alone comes in no jar.
+	if (amount.unit && HOLDS.has(amount.unit) && amount.rest === '' && amount.quantity) {
+		const head = headWord(before);
+		return (
+			singularWord(head) === head && thingOf(singularName(before.toLowerCase()), null, 'each').use === 'kept'
+		);
+	}
 	return (
 		amount.quantity !== null &&
 		amount.rest !== '' &&

@@ -70,8 +70,12 @@ export function normalize(text: string): string {
 		.replace(/(\d)\s*-\s*(?=\d|\.\d)/g, '$1-')
 		.replace(/\s+--?\s+|\s*\.{2,}\s*/g, ', ')
 		.replace(/([a-z])\((e?s)\)/gi, '$1$2')
+		.replace(
+			/(?<![\d,.])(\d{1,2}),(\d{1,2})(?=\s?(?:k?g|m?l|cl|dl|[cm]?m|kilos?|lit(?:er|re)s?)\b)/gi,
+			'$1.$2'
+		)
 		.replace(/''/g, '"')
-		.replace(/\s*&\s*|\s+\+\s+/g, ' and ')
+		.replace(/\s*&\s*|\s+\+\s+|(?<=[a-z])\+(?=[a-z])/gi, ' and ')
 		.replace(/\*+/g, '')
 		.replace(/^(\d+)\s?x\s+(?=[a-z#])/i, '$1 ')
 		.replace(/^x\s?(?=\d+\s)/i, '')

@@ -23,7 +23,7 @@ const PART_SO =
 	/^(?:(?:both|all|the|with) )?[a-z-]+ (?:side )?(?:on|off|up|down|open|closed|intact|attached)$/i;
 
 const OPENS_REMARK =
-	/^(?:for\b|to\b|such as\b|like\b|e\.?g\.?\b|i\.?e\.?\b|including\b|any\b|various\b|preferably\b|ideally\b|if\b|not\b|no\b|without\b|with\b|from\b|in\b|at\b|as\b|on\b|so\b|(?:plus )?(?:(?:an?|one|two|three|\d+) )?(?:extra|more|spares?)\b(?! \w+ \w)|plus (?:some|a (?:few|little))\b|enough\b|one for\b|large enough|small enough|big enough|long enough|your choice|your favorite|of your choice|of any\b|or (?:similar|other|more|so|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|a substitute|comparable|as needed|to taste)\b|room temperature|size \d|no\. ?\d|number \d|one color|optional|no larger|no smaller|same |about (?!\d)|see |found |available |found |ones?\b|it\b|they\b|these\b|that\b|which\b|be sure|make sure|do not|don't|will\b|can be\b|we\b|you\b|kept )/i;
+	/^(?:for\b|to\b|such as\b|like\b|e\.?g\.?\b|i\.?e\.?\b|including\b|any\b|various\b|preferably\b|ideally\b|if\b|not\b|no\b|without\b|with\b|from\b|in\b|at\b|as\b|on\b|so\b|(?:plus )?(?:(?:an?|one|two|three|\d+) )?(?:extra|more|spares?)\b(?! \w+ \w)|plus (?:some|a (?:few|little))\b|enough\b|one for\b|large enough|small enough|big enough|long enough|your choice|your favorite|of your choice|of any\b|or (?:similar|other|more|so|larger|bigger|smaller|equivalent|whatever|any|another|something|anything|a substitute|comparable|as needed|to taste)\b|room temperature|size \d|no\. ?\d|number \d|pp?\. ?\d|pages? \d|one color|optional|no larger|no smaller|same |about (?!\d|an? |half|one|two|three|four|five|six|ten|twelve|twenty)|see |found |available |found |ones?\b(?!(?: (?!(?:with|for|per|of|in|that|which|on|from|to|is|or|and|at|as|if|each|extra|more|colou?r|size|kind|side|will|can|inch)\b)[a-z-]+){1,3}(?:$| (?:for|with|per|of)\b))|it\b|they\b|these\b|that\b|which\b|be sure|make sure|do not|don't|will\b|can be\b|we\b|you\b|kept )/i;
 const ENDS_REMARK =
 	/(?:^|[\s-])(?:colou?rs?|sizes?|shapes?|kinds?|types?|varieties|variety|thicknesses|sized|inside|outside|flavors?|designs?|textures?|lengths?|widths?|only|each other)$/i;
 const BARE_STATE =
@@ -31,6 +31,9 @@ const BARE_STATE =
 
 const MEASUREMENT =
 	/^(?:about |at least |approximately )?[\d./ -]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')?[ -](?:thick|wide|tall|high|across|square|round|deep|(?:in )?(?:diameter|width|height))$|^[\d./]+[ -]?(?:gauge|ply|watts?|volts?|grit|mil|mesh|percent|%)$/i;
+
+/** "acrylic is safest": a sentence about the thing. */
+const SAYS_HOW = /^[a-z][a-z' -]{2,40} (?:is|are|works?|will|can|may|should|must|would|do|does) \S/i;
 
 /** "dried apricots": the thing is dried, not a part of the one before. */
 const FIRST_DONE = new RegExp(`^${PARTICIPLE} `, 'i');
@@ -42,7 +45,7 @@ export const isMeasurement = (text: string): boolean => MEASUREMENT.test(text.tr
  * stands `behindAmount` is the thing that was counted ("1 sponge cut into cubes"). */
 export function isRemark(part: string, behindAmount = false): boolean {
 	const text = part.trim();
-	if (MEASUREMENT.test(text)) return true;
+	if (MEASUREMENT.test(text) || (SAYS_HOW.test(text) && text.split(' ').length < 9)) return true;
 	if (OPENS_REMARK.test(text) || BARE_STATE.test(text)) return true;
 	if (!behindAmount && PART_SO.test(text)) return true;
 	if (BARE_PARTICIPLE.test(text) || (!behindAmount && PART_DONE.test(text) && !FIRST_DONE.test(text)))
@@ -57,7 +60,7 @@ export const AS_NEEDED =
 const INSIDE =
 	/ (?:(?:for|to|such as|like|that|which|who|from|if|as|until|so|per|plus|preferably|instead|e\.g\.|i\.e\.|including|because|when|where|while|with|you(?= [a-z']+)|after|before|depending|according|roughly the size|about the size|the size of)(?= )|(?:in|of|with) (?=assorted |various |different |several |multiple |many |bright |primary |any |all |your |two (?:colors|sizes)|\d+ (?:colors|sizes|different)|a variety)|(?:big|large|small|long|wide|tall|thick|strong) enough|at least (?=\d)|about (?=\d)|approximately (?=\d)|or (?=similar|other|more\b|so\b|larger|bigger|smaller|equivalent|whatever|any\b|another|something|anything|comparable|as needed)|as needed|if possible|if desired|to taste|on hand|each$|at room|at home).*$/i;
 const INSIDE_PARTICIPLE = new RegExp(
-	` (?:torn|cut|folded|broken|crushed|chopped|sliced|diced|peeled|rinsed|washed|cleaned|melted|softened|divided|separated|sharpened|filled|soaked|ripped|inflated|labeled|taped|glued|rolled up|crumpled|mixed|blown up|beaten|drained|packed|sifted|grated|shredded|warmed|heated|chilled|cooled)(?:$| (?:into|in|to|with|up|from|and|lengthwise|for|by|together|off|down|at|on|or)\\b.*$)`,
+	` (?:torn|cut|folded|covered|lined|wrapped|decorated|attached|coated|broken|crushed|chopped|sliced|diced|peeled|rinsed|washed|cleaned|melted|softened|divided|separated|sharpened|filled|soaked|ripped|inflated|labeled|taped|glued|rolled up|crumpled|mixed|blown up|beaten|drained|packed|sifted|grated|shredded|warmed|heated|chilled|cooled)(?:$| (?:into|in|to|with|up|from|and|lengthwise|for|by|together|off|down|at|on|or)\\b.*$)`,
 	'i'
 );
 

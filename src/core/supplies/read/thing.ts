@@ -1,3 +1,4 @@
+import { dimensionOf } from '../../measure/convert.ts';
 import type { Exact } from '../../measure/exact.ts';
 import { singularName, singularWord } from '../../naming/naming.ts';
 import { BY_LENGTH, SINGLE_PAIRS, VESSELS } from '../../reference/list-words.ts';
@@ -97,6 +98,8 @@ export function readThing(text: string): Thing {
 	}
 	const size = SIZE_OR_AMOUNT.exec(text);
 	if (size && thing.unit === null) thing.doubts.push(DOUBT.size(size[1], size[2]));
+	if (thing.quantity !== null && thing.unit === null && SEVERAL_KINDS.test(rest))
+		thing.doubts.push(DOUBT.howMany);
 	return thing;
 }
 
@@ -154,6 +157,7 @@ function setLength(thing: Thing, length: Amount): boolean {
 
 const TRAILING_COUNT =
 	/^(.*?[a-z)])\s*(?:\bx\s*(\d+)|:\s*(\d+)|(?<!\b(?:size|number|no\.?|grade|level|type|page|lesson|step|stage|year|ages?|mod|model))\s(\d+))$/i;
+const TRAILING_MEASURE = /^(.*?[a-z)])\s+((?:\d+\s)?[\d./]+\s?[a-z]{1,12}\.?)$/i;
 const TRAILING_LENGTH =
 	/^(.+?)\s+((?:about |approximately |approx\.? )?[\d./ ]+\s*(?:in\.?|inch(?:es)?|ft\.?|feet|foot|cm|mm|m|yards?|yd\.?|"|')\s+(?:long|in length))$/i;
 
@@ -163,6 +167,15 @@ function trailingAmount(thing: Thing, name: string): string {
 	if (count && thing.quantity === null && !thing.vague) {
 		takeTrailing(thing, amountAt(count[2] ?? count[3] ?? count[4]));
 		return count[1].trim();
+	}
+	const measured = TRAILING_MEASURE.exec(name);
+	const amount = measured && thing.quantity === null && !thing.vague ? amountAt(measured[2]) : null;
+	if (measured && amount?.quantity && amount.unit && amount.rest === '') {
+		const isOfLength = dimensionOf(amount.unit) === 'length';
+		if (!isOfLength || BY_LENGTH.has(singularWord(headWord(measured[1])))) {
+			takeTrailing(thing, amount);
+			return measured[1].trim();
+		}
 	}
 	const long = TRAILING_LENGTH.exec(name);
 	const length = long && lengthOf(long[2]);
@@ -220,6 +233,7 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		if (more) thing.notes.push(more);
 		return true;
 	}
+	if (/^sets? of \d+$/i.test(text)) thing.doubts.push(DOUBT.set(text));
 	if (AS_NEEDED.test(text)) {
 		addRemark(thing, text);
 		return true;
@@ -236,6 +250,7 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 	if (
 		isColourOf(thing.name, text) ||
 		isKind(text) ||
+		/^(?:a[2-6]|letter|legal)(?:[- ]size)?$/i.test(text) ||
 		/^[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)? ?x ?[\d./]+ ?(?:"|in\.?|cm|mm|inch(?:es)?|ft)?$/i.test(
 			text
 		) ||
@@ -268,6 +283,8 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 		return true;
 	}
 	if (amount.quantity !== null && (isColour(amount.rest) || isRemark(amount.rest, true))) {
+		if (/^(?:different )?(?:colou?rs|kinds|types|varieties|sizes|shades|flavors)$/i.test(amount.rest))
+			thing.doubts.push(DOUBT.howMany);
 		// "12 or more, any color": the amount counts when none was said before.
 		if (thing.quantity === null && !isColour(amount.rest))
 			takeTrailing(thing, { ...amount, notes: [...amount.notes, amount.rest] });
@@ -283,9 +300,12 @@ export function applyPart(thing: Thing, part: string, mayBeThing = false): boole
 
 /** Words that count a thing behind it and are no unit of their own. */
 const COUNTER =
-	/^(?:heads?|stalks?|slices?|pieces?|bars?|bundles?|cartons?|containers?|sets?|blocks?|loaf|loaves|ears?|cloves?|sprigs?|stems?|strips?|squares?|cop(?:y|ies)|pads?|reams?|cubes?|scraps?|count|total|items?)$/i;
+	/^(?:heads?|stalks?|slices?|pieces?|bars?|bundles?|cartons?|containers?|sets?|blocks?|loaf|loaves|ears?|cloves?|sprigs?|stems?|strips?|squares?|cop(?:y|ies)|pads?|reams?|cubes?|scraps?|cakes?|bricks?|wedges?|count|total|items?)$/i;
 
 export const isCounter = (word: string): boolean => COUNTER.test(word);
+
+/** "3 colors of clay": how much of each, the list does not say. */
+const SEVERAL_KINDS = /^(?:different )?(?:colou?rs|kinds|types|varieties|sizes|shades|flavors) of /i;
 
 /** "1 quart jar": one jar of that size, most likely. */
 const SIZE_OR_AMOUNT = new RegExp(

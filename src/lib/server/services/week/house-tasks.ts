@@ -1,12 +1,13 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { actRank, type ActKind } from '$core/readiness/index.ts';
+import { boardsFor, isForWeek } from '$core/setout/index.ts';
 import { byText, counted, lessonsText, listText } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { Act, ActGroup } from '../readiness/act.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
-import { boardsOf, standingIn, weeksAhead } from '../setout/shelf.ts';
+import { boardsOf, questionOf, standingIn, weeksAhead } from '../setout/shelf.ts';
 import { traysOf } from '../setout/trays.ts';
 import { wallOn } from '../setout/wall.ts';
 import { lessonsOn } from './day-entries.ts';
@@ -35,10 +36,19 @@ function shelfTask(now: Situation): ActGroup[] {
 	const thisWeek = startOfWeek(today, snapshot.household.week_start);
 	// A week that the planner cannot plan, or that teaches nothing, asks for nothing.
 	const planned = weeksAhead(now);
+	const hasTray = (week: Day) => {
+		const input = questionOf(now, week);
+		return input.trays.some(
+			(tray) => isForWeek(tray, planned.indexOf(week)) && boardsFor(tray, input).length > 0
+		);
+	};
 	return [thisWeek, addDays(thisWeek, 7)]
 		.filter(
 			(week) =>
-				planned.includes(week) && addDays(week, -DAYS_AHEAD) <= today && standingIn(now, week).length === 0
+				planned.includes(week) &&
+				addDays(week, -DAYS_AHEAD) <= today &&
+				standingIn(now, week).length === 0 &&
+				hasTray(week)
 		)
 		.flatMap((week) => {
 			const days = Array.from({ length: 7 }, (_, at) => addDays(week, at));

@@ -1,0 +1,175 @@
+import { nameKey } from '../../naming/naming.ts';
+import type { LessonHeading } from '../../pasted/index.ts';
+import type { PerFound } from '../read/scope.ts';
+import {
+	lessonsNamed,
+	lessonsOfWeeks,
+	lessonsOnDays,
+	NUMBERS,
+	numbersIn,
+	type Named
+} from './lesson-marks.ts';
+
+/** What a heading says of the lines below it. */
+export type Section = {
+	readonly per: PerFound | null;
+	readonly optional: boolean;
+	readonly all: boolean;
+	readonly note: string | null;
+	readonly written: string;
+};
+
+const OVER =
+	'tools? kitchen pantry fridge refrigerator freezer household home house garage garden yard outdoors nature outside art arts craft crafts music science math reading writing office school classroom desk sewing hardware grocery groceries supermarket store stores shop shops thrift dollar market library recycling closet cupboard drawer bathroom laundry supplies supply materials material items item things equipment ingredients consumables consumable perishables perishable non-perishables food foods produce dairy baking paper goods printables misc miscellaneous other others extras extra buy borrow purchase get gather collect find print order shopping list lists master complete everything need needed needs want from for to the a and or of in on at your you our will have use used with around ahead bring handy general basic basics special specialty hard-to-find natural found free unit study week weekly lesson project projects activity activities experiment experiments costume costumes cooking games game toys books book dress-up hand safety gear lab';
+const OVER_WORDS = new Set(OVER.replace(/\?/g, '').split(' '));
+
+const ALWAYS =
+	/^(?:(?:always )?(?:have )?on hand|(?:basic|general|everyday|regular|usual|standard) (?:supplies|materials|items|tools|kit|box|needs)|(?:the )?basics|keep (?:these |this )?(?:on hand|in (?:a|the|your) \w+|handy|nearby|ready)|(?:for )?(?:all|every|each) (?:the )?(?:lessons?|sessions?|weeks?|days?|classes)|(?:used |needed )?throughout(?: the \w+)?|(?:for )?the whole (?:unit|course)|(?:needed|used|have ready) (?:every|each) (?:lesson|week|day|session|time)|(?:use|used|needed) in (?:all|every) lessons?|every ?day (?:supplies|items|basket))\b/i;
+const TEACHER =
+	/^(?:the )?(teacher|leader|instructor|tutor|hostess|host|we|i) (?:will )?(brings?|provides?|supplies)\b/i;
+
+const BROKEN_WORDS = /[\s,/&+;–—-]+|\(|\)/;
+
+/** Whether a text is made of words that stand over things and are none. */
+export function isKind(text: string): boolean {
+	const words = text.toLowerCase().replace(/[:.]$/, '').split(BROKEN_WORDS).filter(Boolean);
+	return (
+		words.length > 0 && words.length < 9 && words.every((word) => OVER_WORDS.has(word.replace(/'s$/, '')))
+	);
+}
+
+/** What a heading says of the lines below it, beside what kind they are; null where it says nothing. */
+export function sectionOf(
+	written: string,
+	scope: { readonly per: PerFound | null; readonly optional: boolean } | null
+): Section | null {
+	const text = written.replace(/^[\s•*·#–—-]+/u, '').trim();
+	const inner = /\(([^()]+)\)/.exec(text)?.[1] ?? '';
+	const all = ALWAYS.test(text) || ALWAYS.test(inner);
+	const brings = TEACHER.exec(text);
+	const note = brings ? `${brings[1]} ${brings[2]}`.toLowerCase() : null;
+	if (!all && !note && !scope) return null;
+	return { per: scope?.per ?? null, optional: scope?.optional ?? false, all, note, written };
+}
+
+const LABEL =
+	'(?:lessons?|les\\.?|sessions?|classes|class|topics?|chapters?|experiments?|activit(?:y|ies)|units?|parts?|projects?)';
+const HEAD = new RegExp(
+	`^(?:${LABEL}\\.?\\s?#?\\s?(${NUMBERS})|l\\s?(\\d{1,3}(?:\\s?(?:[,&]|and)\\s?l?\\s?\\d{1,3})*))(?![\\p{L}\\d.]|\\s?/)\\s*(.*)$`,
+	'iu'
+);
+const WEEK = new RegExp(`^(?:weeks?|wks?)\\.?\\s?#?\\s?(${NUMBERS})(?![\\p{L}\\d])\\s*(.*)$`, 'iu');
+const DAY = new RegExp(`^days?\\s?#?\\s?(${NUMBERS})(?![\\p{L}\\d])\\s*(.*)$`, 'iu');
+
+/** A heading that names lessons, with what stands behind the name. */
+export type LessonHead = {
+	readonly named: Named;
+	/** The week that holds from here on. */
+	readonly week: number | null;
+	readonly rest: string;
+	/** It names a week alone; days may follow below. */
+	readonly isWeek: boolean;
+};
+
+const MONTH = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|sept|oct|nov|dec)[a-z]*\\.?';
+const DATE = new RegExp(
+	`^(?:(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\\.?,?\\s)?(?:${MONTH}\\s\\d{1,2}(?:st|nd|rd|th)?|\\d{1,2}/\\d{1,2})(?:,?\\s\\d{4})?\\s?[:,–—-]*\\s`,
+	'i'
+);
+
+/** A heading without the date in front of it ("Sept 8: Lesson 1"). */
+export const withoutDate = (text: string): string => text.replace(DATE, '');
+
+const plain = (written: string) =>
+	written
+		.replace(/[\u00a0\t]/g, ' ')
+		.replace(/^[\s•*·▪●#–—_-]+/u, '')
+		.replace(/[*_]+$/, '')
+		.replace(/\s+/g, ' ')
+		.trim();
+
+const withoutJoint = (rest: string) => rest.replace(/^[\s:,.–—-]+/, '').trim();
+
+/**
+ * The lessons that a line names at its beginning, or as a whole by a title; null where it names none.
+ *
+ *     lessonHead('Lessons 4–6', lessons, null)!.named.lessons   // ids of lessons 4, 5 and 6
+ */
+export function lessonHead(
+	written: string,
+	lessons: readonly LessonHeading[],
+	week: number | null
+): LessonHead | null {
+	if (written.length > 300) return null;
+	const line = withoutDate(plain(written));
+	const bare = line.replace(/[\s:.]+$/, '');
+	const whole = lessonsNamed(bare.replace(/^needed /i, ''), lessons, 'amount');
+	const [, always, behind] = /^([^:–—]{4,30})\s?[:–—]\s?(\S.*)$/.exec(line) ?? [];
+	const all = always ? lessonsNamed(always, lessons, 'amount') : null;
+	if (all && (all.all || all.weekly)) return { named: all, week, rest: behind, isWeek: false };
+	if (whole && (whole.all || whole.weekly)) return { named: whole, week: null, rest: '', isWeek: false };
+	const hasWeeks = lessons.some(({ place }) => place);
+	const ofWeek = WEEK.exec(line);
+	if (ofWeek) {
+		const weeks = numbersIn(ofWeek[1]);
+		const rest = withoutJoint(ofWeek[2]);
+		const ofDay = weeks.length === 1 ? DAY.exec(rest) : null;
+		if (ofDay && hasWeeks)
+			return {
+				named: lessonsOnDays(weeks[0], numbersIn(ofDay[1]), lessons),
+				week: weeks[0],
+				rest: withoutJoint(ofDay[2]),
+				isWeek: false
+			};
+		if (HEAD.test(rest)) return lessonHead(rest, lessons, weeks[0]);
+		if (hasWeeks) return { named: lessonsOfWeeks(weeks, lessons), week: weeks.at(-1)!, rest, isWeek: true };
+		return byNumber(weeks, rest, lessons, weeks[0]);
+	}
+	const ofDay = DAY.exec(line);
+	if (ofDay) {
+		const days = numbersIn(ofDay[1]);
+		const rest = withoutJoint(ofDay[2]);
+		if (week !== null && hasWeeks)
+			return { named: lessonsOnDays(week, days, lessons), week, rest, isWeek: false };
+		return byNumber(days, rest, lessons, week);
+	}
+	const head = HEAD.exec(line);
+	if (head) return byNumber(numbersIn(head[1] ?? head[2]), withoutJoint(head[3]), lessons, week);
+	const key = nameKey(bare);
+	const titled = key.length > 3 ? lessons.find(({ title }) => nameKey(title) === key) : undefined;
+	return titled
+		? {
+				named: { lessons: [titled.id], all: false, weekly: false, unknown: false },
+				week,
+				rest: '',
+				isWeek: false
+			}
+		: null;
+}
+
+function byNumber(
+	numbers: readonly number[],
+	rest: string,
+	lessons: readonly LessonHeading[],
+	week: number | null
+): LessonHead {
+	const ids = numbers.map((number) => lessons.find((one) => one.number === number)?.id);
+	const known = ids.filter((id) => id !== undefined);
+	return {
+		named: { lessons: known, all: false, weekly: false, unknown: known.length < ids.length },
+		week,
+		rest,
+		isWeek: false
+	};
+}
+
+/** Whether what stands behind a lesson's number is its title, or names things. */
+export function isTitleOf(rest: string, named: Named, lessons: readonly LessonHeading[]): boolean {
+	if (rest === '') return true;
+	const key = nameKey(rest.replace(/\(.*\)$/, ''));
+	return lessons.some(({ id, title }) => {
+		if (!named.lessons.includes(id)) return false;
+		const own = nameKey(title);
+		return own.includes(key) || key.includes(own);
+	});
+}
