@@ -10,6 +10,7 @@ import { thickness, type StackInput } from '../core/binders/index.ts';
 import { pack, type PackInput } from '../core/boxes/index.ts';
 import { prep, type PrepInput } from '../core/prepare/index.ts';
 import { FILED_AS, STOCKS, UNITS } from '../core/reference/index.ts';
+import { readContents } from '../core/plan/index.ts';
 import { readingPlan, type ReadingPlanInput } from '../core/reading/index.ts';
 import { solveWith } from '../lib/solver/highs.ts';
 import {
@@ -133,6 +134,30 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 					spread
 				})),
 				left: leftOut.map(({ lineNumber, written }) => ({ line: lineNumber, text: written }))
+			};
+		}
+	),
+	contents: computation<{ text: string }>(
+		'Reads a table of contents or a list of lessons.',
+		{ text: Joi.string().allow('').required() },
+		({ text }) => {
+			const { lessons } = readContents(text);
+			const own = new Set(lessons.map((one) => one.lineNumber));
+			return {
+				lessons: lessons.map(({ lineNumber, title, page, week, day, sessions, date, optional }) => ({
+					line: lineNumber,
+					title,
+					page,
+					week,
+					day,
+					sessions,
+					date,
+					optional
+				})),
+				left: text.split('\n').flatMap((line, at) => {
+					const written = line.trim();
+					return written === '' || own.has(at + 1) ? [] : [{ line: at + 1, text: written }];
+				})
 			};
 		}
 	),

@@ -1,4 +1,5 @@
 import { linesOf } from '../pasted/index.ts';
+import { asMeant, isNoLesson, takeSaid } from './contents-line.ts';
 
 /** A lesson as a book's table of contents prints it. */
 export type ContentsLesson = {
@@ -9,6 +10,11 @@ export type ContentsLesson = {
 	readonly page: number | null;
 	/** What the book lists below the lesson. */
 	readonly topics: readonly string[];
+	/** Month and day as printed, "12-22"; null where there is none. */
+	readonly date: string | null;
+	/** Week and day as printed; null where none is. */
+	readonly week: number | null;
+	readonly day: number | null;
 	/** The week that it stands in, where weeks have days. */
 	readonly within: { readonly week: number; readonly title: string; readonly day: number } | null;
 	/** Days that it takes, where they stand below it. */
@@ -37,6 +43,10 @@ type Entry = {
 	readonly word: string;
 	readonly optional: boolean;
 	readonly number: number | null;
+	readonly date: string | null;
+	readonly sessions: number | null;
+	/** The week in front of a day on one line. */
+	readonly week: number | null;
 	title: string;
 	page: number | null;
 	/** A number behind the title with nothing but a space between: perhaps its page. */
@@ -53,12 +63,12 @@ const SHORT = /^([lwd])\s?(\d{1,2})(?:\s*[:.)–—-]|\s)\s*(.*)$/i;
 const NUMBERED = /^(\d{1,3}|\d{1,2}\.\d{1,2})\s*(?:[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
 const ROMAN_NUMBERED = /^([IVXLC]{1,6})(?:\s*[.:)–—]|\s-\s|\s)\s*(\D.*)$/;
 const LEADER =
-	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s[.·]){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
+	/^(.*?)(?:\s*(?:\.{2,}|…|·{2,}|_{2,}|(?:\s[.·]){2,})[\s.…·_]*|\t+\s*|\s{2,})(?:p{1,2}\.?\s*|page\s*)?(\d{1,4}|\d[\dlIO|]{1,3}|[ivxl]{1,6})(?:\s*[-–—]\s*\d{1,4})?\s*$/i;
 const COMMA_PAGE = /^(.*?)[,(]?\s*\b(?:pp?\.?|pgs?\.?|pages?)\s*(\d{1,4})(?:\s*[-–—]\s*\d{1,4})?\)?\s*$/i;
 const SPACE_PAGE = /^(.*\S)\s+(\d{1,4})\s*$/;
 const HEADING = /^(?:table of )?contents?:?$/i;
 const MATTER =
-	/^(?:introduction|foreword|preface|acknowledge?ments?|appendix.*|glossary|index|bibliography|references|resources|answer keys?|answers|how to use.*|about (?:the|this) .*|welcome.*|supply lists?|materials? lists?|book lists?|notes to .*|scope and sequence|schedule|copyright.*|credits|epilogue|printables?|templates?)$/i;
+	/^(?:introduction|foreword|preface|acknowledge?ments?|appendix.*|appendices|glossary|index|dedication|contents|before (?:you|we) (?:begin|start).*|getting (?:started|ready)|what (?:to|you(?:'ll| will)?) (?:buy|need|gather|bring).*|to the (?:teacher|parent|student|reader)s?.*|a (?:note|word|letter) (?:to|from|for|about).*|for further (?:reading|study).*|further (?:reading|study)|certificates?.*|planning (?:pages?|guide|sheets?).*|teacher'?s?'? (?:notes?|guide|pages?).*|overview|calendar|(?:a )?(?:note|letter) to .*|suggested .*|recommended .*|(?:unit )?(?:supplies|materials)(?: (?:needed|checklist))?|(?:master )?(?:supply|materials|shopping|book|reading|resource|video|vocabulary|word) ?lists?.*|list of .*|copy ?work pages|patterns(?: and .*)?|maps and .* to copy|pages to copy|student pages|blackline masters?.*|extras?|additional .*|more (?:books|resources|ideas).*|standards.*|objectives|goals|philosophy|final (?:notes|thoughts)|works cited|sources|photo credits|permissions|terms of use|license|cover|title page|thank you.*|welcome!?|hello!?|bibliography|references|resources|answer keys?|answers|how to use.*|about (?:the|this) .*|welcome.*|supply lists?|materials? lists?|book lists?|notes to .*|scope and sequence|schedule|copyright.*|credits|epilogue|printables?|templates?)$/i;
 const ROMAN: Readonly<Record<string, number>> = { i: 1, v: 5, x: 10, l: 50, c: 100 };
 
 /**
@@ -79,7 +89,8 @@ export function readContents(text: string, letIn: ReadonlySet<string> = new Set(
 			leftOut.push({ lineNumber, written: `${written.slice(0, 80)}…`, why: 'too long for a title' });
 			continue;
 		}
-		if (HEADING.test(written)) leftOut.push({ lineNumber, written, why: 'a heading' });
+		if (HEADING.test(asMeant(written).replace(/[\s.…·_ivxl\d]+$/u, '')))
+			leftOut.push({ lineNumber, written, why: 'a heading' });
 		else if (!/\p{L}/u.test(written)) leftOut.push({ lineNumber, written, why: 'no words in it' });
 		else entries.push(entryOf(withoutRuns(line), lineNumber));
 	}
@@ -97,17 +108,27 @@ export function readContents(text: string, letIn: ReadonlySet<string> = new Set(
 		if (entry.label === 'week' && kind !== 'week' && !isIn) {
 			week = { week: entry.number ?? (week?.week ?? 0) + 1, title: entry.title, days: 0 };
 			out(kind === 'day' ? 'a week, with its days below' : 'a heading over several lessons');
-		} else if (MATTER.test(entry.title) && !isIn) out('not a lesson');
+		} else if (MATTER.test(asMeant(entry.title)) && !isIn) out('not a lesson');
+		else if (isNoLesson(entry.title) && !isIn) out('no lesson that day');
 		else if (isIn || isLesson(entry, kind) || (last && goesOn(entry, last) && !labelled.has(entry.number))) {
-			const { number, page, lineNumber, indent, optional } = entry;
-			if (week) week.days++;
+			const { number, page, lineNumber, indent, optional, date } = entry;
+			const isDay = entry.label === 'day';
+			if (week) week.days = isDay ? (number ?? week.days + 1) : week.days + 1;
 			lessons.push({
 				number,
 				title: entry.title || `${entry.word} ${number ?? ''}`.trim(),
 				page,
 				topics: [],
-				within: week && kind === 'day' ? { week: week.week, title: week.title, day: week.days } : null,
-				sessions: 1,
+				date,
+				week: entry.week ?? week?.week ?? (entry.label === 'week' ? number : null),
+				day: isDay ? number : null,
+				within:
+					entry.week !== null && isDay
+						? { week: entry.week, title: '', day: number ?? 1 }
+						: week && kind === 'day'
+							? { week: week.week, title: week.title, day: week.days }
+							: null,
+				sessions: entry.sessions ?? 1,
 				optional,
 				lineNumber,
 				indent,
@@ -122,7 +143,10 @@ export function readContents(text: string, letIn: ReadonlySet<string> = new Set(
 		else out('no number where the others have one');
 	}
 	return {
-		lessons: lessons.map(({ indent: _, days, ...lesson }) => ({ ...lesson, sessions: Math.max(1, days) })),
+		lessons: lessons.map(({ indent: _, days, ...lesson }) => ({
+			...lesson,
+			sessions: Math.max(lesson.sessions, days)
+		})),
 		leftOut: leftOut.sort((a, b) => a.lineNumber - b.lineNumber)
 	};
 }
@@ -219,12 +243,17 @@ function entryOf(line: string, lineNumber: number): Entry {
 	const indent = line.replaceAll('\t', '    ').search(/\S/);
 	const written = line.trim();
 	const said = written.replace(/^[-*•▪–]\s+/, '');
-	const optional = /^\(?optional\)?\s*[:–—-]?\s+|\s*\(optional\)(?=\s*(?:$|[:.–—-]))/i.exec(said);
-	const plain = optional ? said.replace(optional[0], '') : said;
+	const about = takeSaid(said);
+	const optional = /^\(?optional\)?\s*[:–—-]?\s+|\s*\(optional\)(?=\s*(?:$|[:.–—-]))/i.exec(about.rest);
+	const plain = withoutLeaders(optional ? about.rest.replace(optional[0], '') : about.rest);
 	const paged = LEADER.exec(plain) ?? COMMA_PAGE.exec(plain);
-	const page = paged && /^\d+$/.test(paged[2]) ? Number(paged[2]) : null;
-	const front = (paged ? paged[1] : plain).replace(/[\s.…·_,]+$/u, '');
-	const labelled = LABEL.exec(front) ?? SHORT.exec(front);
+	const page =
+		paged && /\d/.test(paged[2]) ? Number(paged[2].replace(/[lI|]/g, '1').replace(/O/g, '0')) : null;
+	// What stood behind the page, or in front of it, may still be said of the lesson.
+	const inner = paged ? takeSaid(paged[1]) : null;
+	const front = (inner?.rest ?? plain).replace(/[\s.…·_,]+$/u, '');
+	const outer = WEEK_AND_DAY.exec(front);
+	const labelled = LABEL.exec(outer ? outer[2] : asLabelled(front)) ?? SHORT.exec(front);
 	const numbered = labelled ? null : NUMBERED.exec(front);
 	const word = labelled
 		? labelled[1]
@@ -244,7 +273,10 @@ function entryOf(line: string, lineNumber: number): Entry {
 			: numbered
 				? 'number'
 				: 'none',
-		optional: optional !== null,
+		optional: optional !== null || /\(optional\)/i.test(front),
+		date: about.date ?? inner?.date ?? null,
+		sessions: about.sessions ?? inner?.sessions ?? spanOf(labelled),
+		week: outer ? numberOf(outer[1]) : null,
 		number: labelled
 			? labelled[2]
 				? numberOf(labelled[2])
@@ -258,8 +290,31 @@ function entryOf(line: string, lineNumber: number): Entry {
 	};
 }
 
+const WEEK_AND_DAY = new RegExp(
+	`^(?:weeks?|wk\\.?)\\s?#?(\\d{1,2}|${NUMBER_WORDS.join('|')})\\s?[,:;.–—-]?\\s(days?\\s.*)$`,
+	'i'
+);
+
+/** Two or more days that one line names: "Days 3–4". */
+function spanOf(labelled: RegExpExecArray | null): number | null {
+	const found = labelled && /^\S+\s+#?(\d{1,3})\s*(?:[-–—&]|to|and)\s*(\d{1,3})\b/i.exec(labelled[0]);
+	const span = found ? Number(found[2]) - Number(found[1]) + 1 : 0;
+	return span > 1 && span < 11 ? span : null;
+}
+
+/** A label that was spelled with a figure ("Less0n 6"), as it was meant. */
+const asLabelled = (front: string): string =>
+	front.replace(/^[\p{L}\d]{4,8}(?=\s+#?\d)/u, (word) =>
+		/\d/.test(word) && /^(?:lesson|chapter|session|week)$/.test(asMeant(word)) ? asMeant(word) : word
+	);
+
+/** Dots that a bad copy mixed with other marks, as a row of dots. */
+const withoutLeaders = (line: string): string =>
+	line.replace(/\s?(?:[.·,'’_…]\s?){4,}(?=[\divxlI]{1,5}$)/u, ' ... ');
+
 function tidy(title: string): string {
 	return title
+		.replace(/\s*\(optional\)\s*/i, ' ')
 		.replace(/^[:.)–—\s-]+/, '')
 		.replace(/[\s:.…·_–—-]+$/u, '')
 		.replace(/\s+/g, ' ')
