@@ -56,7 +56,7 @@ type Entry = {
 const NUMBER_WORDS =
 	'one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen'.split(' ');
 const LABEL = new RegExp(
-	`^(lessons?|chapters?|weeks?|days?|topics?|sessions?|modules?|units?|parts?|sections?|ch\\.?|wk\\.?|les\\.?|mon(?:day)?|tue(?:s(?:day)?)?|wed(?:nesday)?|thu(?:rs(?:day)?)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)(?:(?<=\\w{3}day|mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?=\\s*[:.–—-])|\\s+#?(\\d{1,3}|[ivxlc]{1,6}|${NUMBER_WORDS.join('|')})\\b)(?:\\s*(?:[-–—]|to)\\s*\\d{1,3})?\\s*[:.)–—-]*\\s*(.*)$`,
+	`^(lessons?|class(?:es)?|meetings?|workshops?|investigations?|experiments?|chapters?|weeks?|days?|topics?|sessions?|modules?|units?|parts?|sections?|ch\\.?|wk\\.?|les\\.?|mon(?:day)?|tue(?:s(?:day)?)?|wed(?:nesday)?|thu(?:rs(?:day)?)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)(?:(?<=\\w{3}day|mon|tues?|wed|thu(?:rs)?|fri|sat|sun)(?=\\s*[:.–—-])|\\s+#?(\\d{1,3}|[ivxlc]{1,6}|${NUMBER_WORDS.join('|')})\\b)(?:\\s*(?:[-–—]|to)\\s*\\d{1,3})?\\s*[:.)–—-]*\\s*(.*)$`,
 	'i'
 );
 const SHORT = /^([lwd])\s?(\d{1,2})(?:\s*[:.)–—-]|\s)\s*(.*)$/i;
@@ -98,6 +98,8 @@ export function readContents(text: string, letIn: ReadonlySet<string> = new Set(
 	takeBarePages(entries);
 	const joined = joinWrapped(entries);
 	const kind = lessonLabel(joined);
+	// Where lines carry dates, one without is no lesson.
+	const isDated = joined.filter((entry) => entry.date !== null).length * 2 > joined.length;
 	const labelled = new Set(joined.filter((entry) => entry.label === kind).map((entry) => entry.number));
 	const lessons: (Omit<ContentsLesson, 'topics'> & { topics: string[]; indent: number; days: number })[] = [];
 	let week = null as { week: number; title: string; days: number } | null;
@@ -110,7 +112,11 @@ export function readContents(text: string, letIn: ReadonlySet<string> = new Set(
 			out(kind === 'day' ? 'a week, with its days below' : 'a heading over several lessons');
 		} else if (MATTER.test(asMeant(entry.title)) && !isIn) out('not a lesson');
 		else if (isNoLesson(entry.title) && !isIn) out('no lesson that day');
-		else if (isIn || isLesson(entry, kind) || (last && goesOn(entry, last) && !labelled.has(entry.number))) {
+		else if (
+			isIn ||
+			isLesson(entry, kind, isDated) ||
+			(last && goesOn(entry, last) && !labelled.has(entry.number))
+		) {
 			const { number, page, lineNumber, indent, optional, date } = entry;
 			const isDay = entry.label === 'day';
 			if (week) week.days = isDay ? (number ?? week.days + 1) : week.days + 1;
@@ -229,6 +235,8 @@ function withoutRuns(line: string): string {
 			.replace(/(?: \.){4,}/g, ' . . .')
 			.replace(/[^\S\t]{3,}/g, '  ')
 			.replace(/\t{2,}/g, '\t')
+			.replace(/^\|\s*|\s*\|$/g, '')
+			.replace(/\s*\|\s*/g, '  ')
 			.slice(0, 400)
 	);
 }
@@ -258,7 +266,7 @@ function entryOf(line: string, lineNumber: number): Entry {
 	const word = labelled
 		? labelled[1]
 				.replace(/\.$/, '')
-				.replace(/(?<!^tue|^thur)s$/i, '')
+				.replace(/(?<!^tue|^thur|^clas)s$/i, '')
 				.toLowerCase()
 		: '';
 	const title = tidy(labelled ? labelled[3] : numbered ? numbered[2] : front);
@@ -354,14 +362,14 @@ function joinWrapped(entries: readonly Entry[]): Entry[] {
 		const last = result.at(-1);
 		if (
 			last &&
-			paged * 2 > entries.length &&
+			paged * 2 >= entries.filter((one) => !['other', 'week'].includes(one.label)).length &&
 			last.label !== 'none' &&
 			last.page === null &&
 			entry.label === 'none' &&
 			entry.page !== null &&
 			!MATTER.test(entry.title)
 		) {
-			last.title = tidy(`${last.title} ${entry.title}`);
+			last.title = tidy(`${last.title}${last.written.endsWith(',') ? ',' : ''} ${entry.title}`);
 			last.page = entry.page;
 		} else result.push({ ...entry });
 	}
@@ -389,7 +397,8 @@ function goesOn(entry: Entry, last: { number: number | null; topics: readonly st
 	);
 }
 
-function isLesson(entry: Entry, kind: Entry['label']): boolean {
+function isLesson(entry: Entry, kind: Entry['label'], isDated: boolean): boolean {
+	if (kind === 'none' && isDated) return entry.date !== null;
 	if (kind === 'none') return entry.indent === 0 || entry.page !== null;
 	return entry.label === kind;
 }

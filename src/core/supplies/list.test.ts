@@ -1,14 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nameForCount, nameKey, singularName } from '../naming/index.ts';
-import {
-	compareLists,
-	listStart,
-	readSupplyList,
-	usualUse,
-	type KnownLine,
-	type ListedLine
-} from './index.ts';
+import { compareLists, readSupplyList, usualUse, type KnownLine } from './index.ts';
 
 const lessons = [
 	{ id: 'a', number: 5, title: 'Hills on paper: contour lines' },
@@ -21,12 +14,12 @@ describe('a whole list', () => {
 			'1 ruler\nLesson 6: whatever it is called there\n2 oranges per child\n\nSupplies:\nglobe\nContour lines:\n1 cup flour\nLesson 44\nscissors',
 			lessons
 		);
-		expect(lines.map((line) => [line.read.item, line.lesson])).toEqual([
-			['ruler', null],
-			['orange', 'b'],
-			['globe', 'b'],
-			['flour', 'a'],
-			['scissors', null]
+		expect(lines.map((line) => [line.read.item, line.lessons])).toEqual([
+			['ruler', []],
+			['orange', ['b']],
+			['globe', ['b']],
+			['flour', ['a']],
+			['scissors', []]
 		]);
 		expect(unknownHeadings).toEqual([{ lineNumber: 9, written: 'Lesson 44' }]);
 		expect(lines[1]).toMatchObject({ lineNumber: 3, written: '2 oranges per child' });
@@ -153,38 +146,6 @@ describe('names', () => {
 	});
 });
 
-it('a list read in parts is the list read as a whole, wherever it is cut', () => {
-	const line = fc.constantFrom(
-		'Lesson 5: Hills',
-		'Lesson 6',
-		'Lesson 9: Nowhere',
-		'2 oranges per child',
-		'some yarn',
-		'',
-		'Contour lines:',
-		'glue, scissors and tape'
-	);
-	fc.assert(
-		fc.property(fc.array(line, { maxLength: 30 }), fc.integer({ min: 1, max: 30 }), (all, size) => {
-			const whole = readSupplyList(all.join('\n'), lessons);
-			const lines: ListedLine[] = [];
-			const unknown: number[] = [];
-			let from = listStart(all.join('\n'));
-			for (let before = 0; before < all.length; before += size) {
-				const part = readSupplyList(all.slice(before, before + size).join('\n'), lessons, {
-					...from,
-					before
-				});
-				from = { ...from, ...part };
-				lines.push(...part.lines);
-				unknown.push(...part.unknownHeadings.map((one) => one.lineNumber));
-			}
-			expect(lines).toEqual(whole.lines);
-			expect(unknown).toEqual(whole.unknownHeadings.map((one) => one.lineNumber));
-		})
-	);
-});
-
 describe('headings of a list', () => {
 	const read = (text: string, of = lessons) => readSupplyList(text, of);
 
@@ -202,16 +163,20 @@ describe('headings of a list', () => {
 		]);
 	});
 
-	it('what gave no thing is said, with what it would be; names of lessons and bare headings are not', () => {
+	it('what gave no thing is said, with what it would be; things behind a lesson’s number are its things', () => {
 		const { leftOut, lines } = read(
 			'Supplies:\nLesson 6: The round earth, flattened\nLesson 5: corks, chalk and twine\nTime: 30 minutes\n2 kites'
 		);
-		expect(lines.map((line) => line.read.item)).toEqual(['kite']);
-		expect(
-			leftOut.map(({ written, maybe, things }) => [written, maybe, things.map((thing) => thing.item)])
-		).toEqual([
-			['Lesson 5: corks, chalk and twine', true, ['cork', 'chalk', 'twine']],
-			['Time: 30 minutes', false, ['minute']]
+		expect(lines.map((line) => [line.read.item, line.lessons])).toEqual([
+			['cork', ['a']],
+			['chalk', ['a']],
+			['twine', ['a']],
+			['kite', ['a']]
+		]);
+		expect(leftOut.map(({ written, isUnderstood }) => [written, isUnderstood])).toEqual([
+			['Supplies:', true],
+			['Lesson 6: The round earth, flattened', true],
+			['Time: 30 minutes', false]
 		]);
 	});
 
@@ -222,13 +187,13 @@ describe('headings of a list', () => {
 			{ id: 'c', number: 3, title: 'Inside a seed', place: { week: 2, day: 1 } }
 		];
 		const text = 'Week 1\nshovel\nDay 2\nsieve\nWeek 2, Day 1:\nbeans\nWeek 2 Day 2: 3 cups';
-		expect(read(text, weekly).lines.map((line) => [line.read.item, line.lesson])).toEqual([
-			['shovel', 'a'],
-			['sieve', 'b'],
-			['bean', 'c'],
-			['cup', null]
+		expect(read(text, weekly).lines.map((line) => [line.read.item, line.lessons])).toEqual([
+			['shovel', ['a', 'b']],
+			['sieve', ['b']],
+			['bean', ['c']],
+			['cup', []]
 		]);
-		expect(read('Wk 2 Lesson 6\ncorks').lines[0].lesson).toBe('b');
+		expect(read('Wk 2 Lesson 6\ncorks').lines[0].lessons).toEqual(['b']);
 	});
 
 	it('a list in another language is said and not guessed at', () => {

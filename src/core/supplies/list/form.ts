@@ -1,7 +1,7 @@
 import type { LessonHeading } from '../../pasted/index.ts';
 import { legendOf, type Meaning } from './legend.ts';
 import { bareNumbers, type Numbers } from './lesson-marks.ts';
-import { lessonHead } from './kinds.ts';
+import { isTitleOf, lessonHead } from './kinds.ts';
 import type { WholeLine } from './whole-lines.ts';
 
 /** What the whole of a list shows of how its lines are meant. */
@@ -15,9 +15,14 @@ export type ListForm = {
 	readonly legends: ReadonlySet<number>;
 	/** Stars are set in front of all lines, or explained. */
 	readonly starsAreKnown: boolean;
+	/** Its headings carry the titles of the unit’s lessons: one with another title is of a lesson that is not there. */
+	readonly headsAreTitled: boolean;
 	/** Most lines say how much, or for which lesson. */
 	readonly isMarked: boolean;
 };
+
+/** A longer line shows nothing of the form of a list. */
+const LONGEST = 400;
 
 const BEHIND = /[([]\s?(\d[\d\s.,;&/–—-]*(?:and \d+)?)\s?[)\]]/;
 const SAYS_AMOUNT = /(?:^|[\s,(])(?:\d|½|¼|¾|⅓|⅔|one |two |three |four |five |six |a few |several |some )/i;
@@ -35,17 +40,27 @@ export function formOf(
 	const legends = new Set<number>();
 	let said: Numbers | null = null;
 	let heads = 0;
+	let withTitle = 0;
+	let likeOurs = 0;
 	for (const { text, lineNumber, isFurniture } of lines) {
-		if (isFurniture || text.trim() === '') continue;
+		if (isFurniture || text.trim() === '' || text.length > LONGEST) continue;
 		const legend = legendOf(text.trim());
 		if (legend) {
 			legends.add(lineNumber);
 			for (const [mark, meaning] of legend.marks) marks.set(mark, meaning);
 			said ??= legend.numbers;
-		} else if (lessonHead(text, lessons, null)) heads++;
+		} else {
+			const head = lessonHead(text, lessons, null);
+			if (!head) continue;
+			heads++;
+			if (head.rest === '' || head.isWeek) continue;
+			withTitle++;
+			if (isTitleOf(head.rest, head.named, lessons)) likeOurs++;
+		}
 	}
 	const own = lines.filter(
-		({ text, lineNumber, isFurniture }) => !isFurniture && text.trim() !== '' && !legends.has(lineNumber)
+		({ text, lineNumber, isFurniture }) =>
+			!isFurniture && text.trim() !== '' && text.length <= LONGEST && !legends.has(lineNumber)
 	);
 	const most = Math.max(0, ...lessons.map((one) => one.number));
 	const numbers = { lists: 0, over: 0, beside: 0, all: 0, dotted: 0, falls: 0 };
@@ -69,6 +84,7 @@ export function formOf(
 		numbers:
 			asked ??
 			numbersShown(said, numbers, { heads, lines: own.length, hasWeeks: lessons.some(({ place }) => place) }),
+		headsAreTitled: likeOurs >= ENOUGH && likeOurs * 2 >= withTitle,
 		hasNumbers: numbers.all >= ENOUGH,
 		marks,
 		legends,

@@ -136,7 +136,11 @@ export function lessonHead(
 	const head = HEAD.exec(line);
 	if (head) return byNumber(numbersIn(head[1] ?? head[2]), withoutJoint(head[3]), lessons, week);
 	const key = nameKey(bare);
-	const titled = key.length > 3 ? lessons.find(({ title }) => nameKey(title) === key) : undefined;
+	const isIn = (title: string) => /:$/.test(line) && key.includes(' ') && nameKey(title).includes(key);
+	const titled =
+		key.length > 3
+			? (lessons.find(({ title }) => nameKey(title) === key) ?? lessons.find(({ title }) => isIn(title)))
+			: undefined;
 	return titled
 		? {
 				named: { lessons: [titled.id], all: false, weekly: false, unknown: false },
@@ -153,7 +157,14 @@ function byNumber(
 	lessons: readonly LessonHeading[],
 	week: number | null
 ): LessonHead {
-	const ids = numbers.map((number) => lessons.find((one) => one.number === number)?.id);
+	// A title says more than a number: lessons may have been left out or moved since the list was printed.
+	const key = nameKey(rest.replace(/\(.*\)$/, ''));
+	const titled =
+		numbers.length === 1 && key.length > 3 ? lessons.filter(({ title }) => nameKey(title) === key) : [];
+	const ids =
+		titled.length === 1
+			? [titled[0].id]
+			: numbers.map((number) => lessons.find((one) => one.number === number)?.id);
 	const known = ids.filter((id) => id !== undefined);
 	return {
 		named: { lessons: known, all: false, weekly: false, unknown: known.length < ids.length },

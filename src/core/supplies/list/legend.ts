@@ -182,7 +182,7 @@ function withoutMark(line: string, mark: string): string | null {
 		return `${line.slice(0, bracketed.index)} ${line.slice(bracketed.index + bracketed[0].length)}`
 			.replace(/\s+/g, ' ')
 			.trim();
-	if (/^[(\[]/.test(mark)) return null;
+	if (/^[([]/.test(mark)) return null;
 	const bare = new RegExp(`^${letters}(?:\\s?[:–—-]\\s|\\s+)(?=\\S)|(?:\\s|,\\s?|/)${letters}$`).exec(line);
 	return bare && `${line.slice(0, bare.index)}${line.slice(bare.index + bare[0].length)}`.trim();
 }

@@ -64,7 +64,7 @@ const ABBREVIATED =
 export function sentencesOf(text: string): string[] {
 	const all: string[] = [];
 	let from = 0;
-	for (const found of text.matchAll(/[.!?]+["”)]?\s+(?=[A-Z“"(])/g)) {
+	for (const found of text.matchAll(/[.!?]{1,3}["”)]?\s{1,3}(?=[A-Z“"(])/g)) {
 		const end = found.index + found[0].length;
 		if (ABBREVIATED.test(text.slice(from, found.index + 1))) continue;
 		all.push(text.slice(from, end).trim());

@@ -1,7 +1,7 @@
 import { foreignLanguage, linesOf, type LessonHeading } from '../../pasted/index.ts';
 import { DOUBT } from '../read/doubts.ts';
 import { headingScope, isAmountOf, mayBeThings, onlyAnnounces } from '../read/heading.ts';
-import { readSupplyLine, unread, withoutGaps } from '../read/line.ts';
+import { LONGEST, readSupplyLine, unread, withoutGaps } from '../read/line.ts';
 import { normalize } from '../read/normalize.ts';
 import type { ReadLine } from '../read/read-line.ts';
 import { formOf, type ListForm } from './form.ts';
@@ -24,6 +24,8 @@ export type ListedLine = {
 	readonly all: boolean;
 	/** Whether the amount is for its lessons together, or for each of them. */
 	readonly spread: 'total' | 'each';
+	/** The heading above where it names a lesson that the unit does not have; null where it does not. */
+	readonly ofMissing: string | null;
 	/** The heading above that says for whom it is, or that it is optional, where the line does not. */
 	readonly fromHeading: string | null;
 };
@@ -52,7 +54,13 @@ export type ReadList = {
 };
 
 /** What is above a line: the lessons, the week, and what the last heading says. */
-type Above = { named: Named | null; week: number | null; section: Section | null; isWeek: boolean };
+type Above = {
+	missing: string | null;
+	named: Named | null;
+	week: number | null;
+	section: Section | null;
+	isWeek: boolean;
+};
 
 /** Lines that are read before others have their turn. */
 const LINES_A_PART = 100;
@@ -91,7 +99,8 @@ export function* readingOf(
 	const leftOut: LeftOut[] = [];
 	const unknownHeadings: { lineNumber: number; written: string }[] = [];
 	const title = titleAt(whole, form, lessons);
-	const above: Above = { named: null, week: null, section: null, isWeek: false };
+	const signature = signatureAt(whole);
+	const above: Above = { missing: null, named: null, week: null, section: null, isWeek: false };
 	let table: Table | null = null;
 	const ditto: Ditto = { named: null, week: null };
 	for (const [at, line] of whole.entries()) {
@@ -111,7 +120,9 @@ export function* readingOf(
 		};
 		if (language) put(inOtherLanguage(written), null, [], false);
 		else if (line.isFurniture || at === title || form.legends.has(line.lineNumber)) isUnderstood = true;
-		else if (isSignature(whole, at)) isUnderstood = true;
+		else if (at === signature) isUnderstood = true;
+		else if (line.text.length > LONGEST && !isProse(line.text.slice(0, LONGEST)))
+			put(readSupplyLine(line.text), null, [], false);
 		else {
 			const header: Table | null = tableOf(line.text, lessons);
 			const row = !header && table ? tableLine(line, table, lessons, ditto) : null;
@@ -141,7 +152,7 @@ export function* readingOf(
 				lesson: above.named?.lessons[0] ?? null,
 				maybe: !isUnderstood && mayBeThings(normalize(written)),
 				isUnderstood: isUnderstood || !/\p{L}/u.test(written) || onlyAnnounces(normalize(written)),
-				things: isUnderstood ? [] : readSupplyLine(line.text, true)
+				things: language ? [] : readSupplyLine(line.text, true)
 			});
 	}
 	return { lines, leftOut, unknownHeadings, form, language };
@@ -155,6 +166,7 @@ function titleAt(lines: readonly WholeLine[], form: ListForm, lessons: readonly 
 	const at = lines.findIndex(({ text, isFurniture }) => text.trim() !== '' && !isFurniture);
 	if (at < 0) return -1;
 	const text = lines[at].text.trim();
+	if (text.length > LONGEST || text.endsWith(':')) return -1;
 	const next = lines.slice(at + 1).find((line) => line.text.trim() !== '');
 	if (
 		!next ||
@@ -177,20 +189,25 @@ function titleAt(lines: readonly WholeLine[], form: ListForm, lessons: readonly 
 	return (isOpen && (text.split(' ').length > 1 || isOverHead)) || isOverHead ? at : -1;
 }
 
-/** A name alone under thanks or a wish closes a letter. */
-function isSignature(lines: readonly WholeLine[], at: number): boolean {
-	const before = lines.slice(0, at).findLast((line) => line.text.trim() !== '');
-	const isLast = lines.slice(at + 1).every((line) => line.text.trim() === '');
-	const text = lines[at].text.trim();
-	return (
-		isLast &&
+/** Where the name stands that closes a letter, under thanks or a wish; -1 where there is none. */
+function signatureAt(lines: readonly WholeLine[]): number {
+	const at = lines.findLastIndex((line) => line.text.trim() !== '');
+	const before = lines
+		.slice(Math.max(0, at - 3), Math.max(0, at))
+		.findLast((line) => line.text.trim() !== '');
+	const text = lines[at]?.text.trim() ?? '';
+	const isName =
 		before !== undefined &&
+		before.text.length < LONGEST &&
 		isProse(before.text.trim()) &&
 		/^(?:[-–—~]\s?)?(?:(?:Miss|Ms|Mrs|Mr|Dr)\.? )?\p{Lu}[\p{L}'.]*(?: (?:and |& )?\p{Lu}[\p{L}'.]*){0,3}$/u.test(
 			text
-		)
-	);
+		);
+	return isName ? at : -1;
 }
+
+/** A lesson that the unit does not have. */
+const MISSING: Named = { lessons: [], all: false, weekly: false, unknown: true };
 
 type Reading = {
 	readonly form: ListForm;
@@ -219,13 +236,16 @@ function readOne(
 		const things = isTitle || isText ? [] : thingsBehind(head.rest);
 		const isThing = !isTitle && things === null;
 		if (!isThing) {
-			if (head.named.unknown && head.named.lessons.length === 0)
-				unknownHeadings.push({ lineNumber: line.lineNumber, written });
+			const isOther = form.headsAreTitled && !isTitle && !isText && things?.length === 0;
+			const named = isOther ? MISSING : head.named;
+			const isMissing = named.unknown && named.lessons.length === 0;
+			if (isMissing) unknownHeadings.push({ lineNumber: line.lineNumber, written });
+			above.missing = isMissing ? written : null;
 			if (things?.length && (head.named.all || head.named.weekly)) {
 				put(things, head.named, [], false);
 				return true;
 			}
-			above.named = head.named;
+			above.named = named;
 			above.week = head.week;
 			above.isWeek = head.isWeek;
 			above.section = null;
@@ -282,6 +302,7 @@ const IN_LESSON =
 function readProse(text: string, { form, lessons, put }: Pick<Reading, 'form' | 'lessons' | 'put'>): void {
 	let named: Named | null = null;
 	for (const sentence of sentencesOf(text)) {
+		if (sentence.length > LONGEST) continue;
 		const lead = IN_LESSON.exec(sentence);
 		named = (lead && lessonsNamed(lead[1], lessons, 'amount')) ?? named;
 		const asked = askedIn(lead ? sentence.slice(lead[0].length).replace(/^[\s,]+/, '') : sentence);
@@ -347,7 +368,10 @@ function withoutEach(text: string): { rest: string; isEach: boolean } {
 function thingsBehind(rest: string): ReadLine[] | null {
 	const read = readSupplyLine(rest);
 	const isListed =
-		/[,;]/.test(rest) || /^\p{Ll}/u.test(rest) || /^\d/.test(rest) || read.some((one) => one.amountSaid);
+		/[,;]/.test(rest) ||
+		(/^\p{Ll}/u.test(rest) && rest.split(' ').length < 4) ||
+		/^\d/.test(rest) ||
+		read.some((one) => one.amountSaid);
 	return isListed ? read : [];
 }
 
@@ -397,6 +421,7 @@ function listed(
 		read: named?.unknown ? doubting(read, DOUBT.lesson) : read,
 		lessons: named?.unknown && lessons.length === 0 ? [] : lessons,
 		all,
+		ofMissing: of.named || isAlways ? null : above.missing,
 		spread: lessons.length > 1 && !of.isEach && !named?.weekly ? 'total' : 'each',
 		fromHeading: scoped && section ? section.written : null
 	};

@@ -24,6 +24,9 @@ const GOES_ON = /^(?:[\p{Ll}(]|\d+(?:\/\d+)?\)?\s?\p{Ll}|[A-Z][a-z]+\))/u;
 const isOpen = (text: string): boolean =>
 	(text.match(/[([]/g)?.length ?? 0) > (text.match(/[)\]]/g)?.length ?? 0);
 
+/** A line of a page is not longer than this many characters. */
+const LONGEST = 400;
+
 /** More lines than these are no one line. */
 const MOST_JOINED = 12;
 /** What is shorter fills no page. */
@@ -36,13 +39,20 @@ const NARROWEST = 34;
 export function wholeLines(raw: readonly string[]): WholeLine[] {
 	const trimmed = raw.map((line) => line.trim());
 	const heads = runningHeads(trimmed);
-	const isFurniture = (at: number) => trimmed[at] !== '' && (heads.has(at) || isOfPage(trimmed[at]));
-	const isProse = trimmed.map((text) => /[.!?]["”]?$/.test(text) && text.split(' ').length > 5);
-	const width = Math.max(0, ...trimmed.map((text) => (text.includes('\t') ? 0 : text.length)));
+	const isFurniture = (at: number) =>
+		trimmed[at] !== '' && trimmed[at].length < LONGEST && (heads.has(at) || isOfPage(trimmed[at]));
+	const isProse = trimmed.map(
+		(text) => text.length < LONGEST && /[.!?]["”]?$/.test(text) && text.split(' ').length > 5
+	);
+	const width = trimmed.reduce(
+		(most, text) => (text.includes('\t') || text.length > LONGEST ? most : Math.max(most, text.length)),
+		0
+	);
 	const forced = (at: number): boolean => {
 		const text = trimmed[at];
 		const next = trimmed[at + 1];
-		if (!text || !next || text.includes('\t') || next.includes('\t') || text.length > 400) return false;
+		if (!text || !next || text.length > LONGEST || next.length > LONGEST) return false;
+		if (text.includes('\t') || next.includes('\t')) return false;
 		if (isFurniture(at) || isFurniture(at + 1)) return false;
 		if (isOpen(text)) return !STARTS_NEW.test(next) || /^[A-Z\d][^([]*[)\]]/.test(next);
 		if (SPLIT_WORD.test(text)) return /^\p{Ll}/u.test(next);
@@ -54,7 +64,8 @@ export function wholeLines(raw: readonly string[]): WholeLine[] {
 	const fills = (at: number): boolean => {
 		const text = trimmed[at];
 		const next = trimmed[at + 1];
-		if (!isBroken || width < NARROWEST || !text || !next || /[)\]:.!?;]$/.test(text)) return false;
+		if (!isBroken || width < NARROWEST || !text || !next || text.length > LONGEST || /[)\]:.!?;]$/.test(text))
+			return false;
 		if (isFurniture(at) || isFurniture(at + 1) || text.includes('\t')) return false;
 		return /^\p{Ll}/u.test(next) && text.length + 1 + next.split(' ')[0].length > width;
 	};
@@ -62,7 +73,15 @@ export function wholeLines(raw: readonly string[]): WholeLine[] {
 	const flows = (at: number): boolean => {
 		const text = trimmed[at];
 		const next = trimmed[at + 1];
-		if (!text || !next || width < 50 || text.length < width * 0.75 || /[:]$/.test(text)) return false;
+		if (
+			!text ||
+			!next ||
+			width < 50 ||
+			text.length > LONGEST ||
+			text.length < width * 0.75 ||
+			/[:]$/.test(text)
+		)
+			return false;
 		if (isFurniture(at) || isFurniture(at + 1)) return false;
 		if (!isProse.some(Boolean) || /^[•*·▪●☐□-]/.test(next) || /[.!?]$/.test(text)) return false;
 		return isSentence(text) && text.length + 1 + next.split(' ')[0].length > width * 0.9;
@@ -96,7 +115,7 @@ const NAMES_LESSON = /^(?:lessons?|les|weeks?|wks?|days?|sessions?|class|part|un
 /** Lines that stand again, with or without a page's number: the title of the list at the head of each page. */
 function runningHeads(lines: readonly string[]): Set<number> {
 	const plain = lines.map((line) =>
-		line
+		(line.length > LONGEST ? '' : line)
 			.replace(
 				/^\d{1,4}\s*[|•–—-]\s*|\s*(?:[|•–—-]\s*)?(?:page\s)?\d{1,4}$|\s*\((?:continued|cont(?:'d|\.|d)?)\)$/gi,
 				''
@@ -107,9 +126,12 @@ function runningHeads(lines: readonly string[]): Set<number> {
 	const first = plain.findIndex((line) => line !== '');
 	const heads = new Set<number>();
 	const places = new Map<string, number[]>();
-	plain.forEach((line, at) => {
-		if (line !== '') places.set(line, [...(places.get(line) ?? []), at]);
-	});
+	for (const [at, line] of plain.entries()) {
+		if (line === '') continue;
+		const same = places.get(line);
+		if (same) same.push(at);
+		else places.set(line, [at]);
+	}
 	for (const [line, at] of places) {
 		if (at.length < 2 || line.split(' ').length < 2 || NAMES_LESSON.test(line)) continue;
 		const isTitle = at[0] === first;

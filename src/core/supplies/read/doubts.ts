@@ -7,6 +7,7 @@ export const DOUBT = {
 	orPair: 'One for each child, or one for each pair?',
 	howMany: 'How many of each?',
 	set: (words: string) => `Is “${words}” one set, or several things to count?`,
+	spread: (lessons: number) => `Is that enough for all ${lessons} lessons, or is it one for each?`,
 	odd: 'This is hard to read. Is it a thing to gather?',
 	long: 'This is too long for one line of a list.',
 	star: 'The list doesn’t say what its * means.',

@@ -1,6 +1,6 @@
 import { groupBy } from '$core/group-by.ts';
 import { exact, type Unit } from '$core/measure/index.ts';
-import { supplyLineText } from '$core/words/index.ts';
+import { counted, listText, supplyLineText } from '$core/words/index.ts';
 import type { Review, ReviewRow } from '$lib/server/services/gathering/review.ts';
 
 /** What can be changed of a line that was read. */
@@ -26,6 +26,10 @@ export class ReviewLine {
 	open: boolean;
 	/** A person has said that it is right. */
 	looked = $state(false);
+	/** A person has said which lesson it is for. */
+	placed = $state(false);
+	/** Marked to be put into a lesson with others. */
+	picked = $state(true);
 
 	constructor(row: ReviewRow, index: number, keep = true) {
 		// Those in doubt are opened by the list, as many as one goes through at a sitting.
@@ -55,6 +59,18 @@ export class ReviewLine {
 	/** Still to be looked at. */
 	get waits(): boolean {
 		return this.isDoubtful && !this.looked;
+	}
+
+	/** No lesson is named for it yet. */
+	get isUnplaced(): boolean {
+		return (this.row.isUnplaced || this.row.ofMissing !== null) && !this.placed;
+	}
+
+	/** It goes into a lesson, and is kept. */
+	putInto(lesson: string) {
+		this.fields.lesson = lesson;
+		this.placed = true;
+		this.keep = true;
 	}
 
 	get isDoubtful(): boolean {
@@ -112,6 +128,9 @@ export type LeftOutLine = {
 	readonly lines: readonly ReviewLine[];
 };
 
+/** A list of fewer lines may well be for one lesson. */
+const MANY = 12;
+
 /** Lines in doubt that stand open at a time; the next ones open as these are settled. */
 const OPEN_AT_ONCE = 15;
 
@@ -120,10 +139,11 @@ export class ReviewLines {
 	readonly all: readonly ReviewLine[];
 	readonly doubtful: readonly ReviewLine[];
 	readonly leftOut: readonly LeftOutLine[];
-	readonly lessons: readonly { readonly lesson: number; readonly lines: readonly ReviewLine[] }[];
+	readonly #sure: readonly ReviewLine[];
 
 	constructor(review: Review) {
-		const lines = review.rows.map((row, i) => new ReviewLine(row, i));
+		// What is for a lesson that is not there is kept only when somebody puts it into another.
+		const lines = review.rows.map((row, i) => new ReviewLine(row, i, row.ofMissing === null));
 		let next = lines.length;
 		this.leftOut = review.leftOut
 			.filter((line) => line.rows.length > 0)
@@ -135,10 +155,54 @@ export class ReviewLines {
 		this.all = [...lines, ...this.leftOut.flatMap((line) => line.lines)];
 		this.doubtful = lines.filter((line) => line.isDoubtful);
 		for (const line of this.doubtful.slice(0, OPEN_AT_ONCE)) line.open = true;
-		const byLesson = groupBy(
-			lines.filter((line) => !line.isDoubtful),
-			(line) => line.row.lesson
-		);
-		this.lessons = [...byLesson].map(([lesson, these]) => ({ lesson, lines: these }));
+		this.#sure = lines.filter((line) => !line.isDoubtful);
 	}
+
+	/** How many wait for an answer. */
+	get waiting(): number {
+		return this.doubtful.filter((line) => line.keep && line.waits).length;
+	}
+
+	/** Lines that are read, by their lesson. */
+	get lessons(): readonly { readonly lesson: number; readonly lines: readonly ReviewLine[] }[] {
+		const byLesson = groupBy(
+			this.#sure.filter((line) => !line.isUnplaced),
+			(line) => Number(line.placed ? line.fields.lesson : line.row.lesson)
+		);
+		return [...byLesson].map(([lesson, these]) => ({ lesson, lines: these }));
+	}
+
+	/** Lines without a lesson, those of a lesson that is not there by its heading. */
+	get unplaced(): readonly { readonly heading: string | null; readonly lines: readonly ReviewLine[] }[] {
+		const byHeading = groupBy(
+			this.#sure.filter((line) => line.isUnplaced),
+			(line) => line.row.ofMissing
+		);
+		return [...byHeading].map(([heading, these]) => ({ heading, lines: these }));
+	}
+
+	/** What should be asked before all of it is saved, a sentence each. */
+	get concerns(): string[] {
+		const kept = this.all.filter((line) => line.keep);
+		const open = kept.filter((line) => line.isUnplaced).length;
+		const byLesson = groupBy(kept, (line) => line.fields.lesson);
+		const [most] = [...byLesson.values()].map((these) => these.length).toSorted((a, b) => b - a);
+		const noThings = kept.filter((line) => line.row.isNoThing && line.row.status !== 'same' && !line.looked);
+		return [
+			open > 0 ? `${counted(open, 'line')} ${open === 1 ? 'has' : 'have'} no lesson yet.` : '',
+			open === 0 &&
+			byLesson.size > 1 &&
+			kept.length > MANY &&
+			most * 3 > kept.length &&
+			this.#isUneven(most, byLesson.size)
+				? `${most} of ${kept.length} lines are in one lesson.`
+				: '',
+			noThings.length > 0
+				? `${listText(noThings.slice(0, 3).map((line) => `“${line.fields.item}”`))} ${noThings.length === 1 ? 'doesn’t' : 'don’t'} look like things to gather.`
+				: ''
+		].filter(Boolean);
+	}
+
+	/** One lesson has far more than its share. */
+	#isUneven = (most: number, lessons: number): boolean => lessons > 3 && most > MANY;
 }

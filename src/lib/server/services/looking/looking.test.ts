@@ -76,7 +76,11 @@ async function firstHour(list = LIST, children = 'Odile, 10\nPerrin, 7\nTamsin, 
 				habits: { kind: null, date: null, streams: {} }
 			});
 		const lessons = ids.map((id, i) => ({ id: String(id), number: i + 1, title: '' }));
-		for (const { read, written, lesson } of readSupplyList(list, lessons).lines)
+		for (const {
+			read,
+			written,
+			lessons: [lesson]
+		} of readSupplyList(list, lessons).lines)
 			await addLine(trx, {
 				...read,
 				lesson: Number(lesson ?? ids[0]),

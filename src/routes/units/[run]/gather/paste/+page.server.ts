@@ -2,6 +2,7 @@ import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
+import type { Numbers } from '$core/supplies/index.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
@@ -27,7 +28,8 @@ export const load: PageServerLoad = async ({ params }) => {
 	};
 };
 
-const pasteForm = Joi.object<{ text: string; lesson: number }>({
+const pasteForm = Joi.object<{ text: string; lesson: number; numbers: Numbers | null }>({
+	numbers: Joi.string().valid('lesson', 'week.day', 'amount').empty('').allow(null).default(null),
 	text: Joi.string().trim().min(1).max(1_000_000).required().messages({
 		'string.empty': 'Paste or type a list first, one item per line',
 		'any.required': 'Paste or type a list first, one item per line',
@@ -64,8 +66,10 @@ export const actions: Actions = {
 		let typed = { text: '', lesson: '' };
 		return answering(
 			async () => {
-				typed = typedIn(await formOf(request));
-				const input = checked(pasteForm, typed);
+				const form = await formOf(request);
+				const numbers = form.get('numbers');
+				typed = typedIn(form);
+				const input = checked(pasteForm, { ...typed, numbers });
 				if (input.text.split('\n').length > MOST_LINES) {
 					throw new Refusal(
 						`That is more than ${MOST_LINES.toLocaleString('en-US')} lines. Paste it in parts.`,
@@ -73,7 +77,7 @@ export const actions: Actions = {
 					);
 				}
 				const { now, run } = await runOf(params);
-				const review = await reviewList(now, run, input.text, input.lesson);
+				const review = await reviewList(now, run, input.text, input.lesson, input.numbers);
 				if (review.rows.length === 0)
 					throw new Refusal('No items found, only headings or empty lines.', 'text');
 				return { review, typed };

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { counted } from '$core/words/index.ts';
+	import { counted, lessonsText } from '$core/words/index.ts';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import Button from '$lib/ui/button/Button.svelte';
@@ -10,6 +10,7 @@
 	import { onMount, tick } from 'svelte';
 	import LeftOut from '$lib/ui/supply-line/LeftOut.svelte';
 	import ReviewRow from '$lib/ui/supply-line/ReviewRow.svelte';
+	import Unplaced from '$lib/ui/supply-line/Unplaced.svelte';
 	import { ReviewLines, type ReviewLine } from '$lib/ui/supply-line/review.svelte.ts';
 
 	let { data, form } = $props();
@@ -105,6 +106,29 @@
 		return () => clearTimeout(timer);
 	});
 	const titleOf = (id: number) => lessonOptions.find((one) => one.value === String(id))?.label ?? '';
+	/** What has to be looked at, counted down as it is answered. */
+	const toCheck = $derived(
+		(lines?.waiting ?? 0) + (lines?.unplaced.find((one) => one.heading === null)?.lines.length ?? 0)
+	);
+	/** ", all in lessons 1 to 12" */
+	const inLessons = $derived.by(() => {
+		const numbers = data.lessons
+			.filter((lesson) => lines?.lessons.some((one) => one.lesson === lesson.id))
+			.map((lesson) => lesson.number);
+		return numbers.length === 0 ? '' : `, all in ${lessonsText(numbers)}`;
+	});
+	/** Something should be said before all of it is saved, and somebody wanted to save. */
+	let isAsked = $state(false);
+	const NUMBERS_READ = {
+		lesson: 'Numbers in parentheses are read as lessons.',
+		'week.day': 'Numbers in parentheses are read as week.day.',
+		amount: 'Numbers in parentheses are read as amounts.'
+	};
+	const OTHER_NUMBERS = [
+		{ value: 'lesson', label: 'They are lessons' },
+		{ value: 'week.day', label: 'They are week.day' },
+		{ value: 'amount', label: 'They are amounts' }
+	];
 	const restCount = $derived(lines?.lessons.reduce((sum, one) => sum + one.lines.length, 0) ?? 0);
 	/** On the phone one line in doubt at a time. */
 	let at = $state(0);
@@ -129,13 +153,14 @@
 	}
 
 	function say(
-		counts: { doubtful: number; fresh: number; changed: number; same: number },
+		counts: { fresh: number; changed: number; same: number; ofMissing: number },
 		gone: number
 	): string {
 		const parts = [
 			counts.fresh && `${counts.fresh} new`,
 			counts.changed && `${counts.changed} changed`,
 			counts.same && `${counts.same} unchanged`,
+			counts.ofMissing && `${counts.ofMissing} of a lesson that isn’t in the unit`,
 			gone && `${gone} removed`
 		].filter(Boolean);
 		return parts.join(', ');
@@ -172,14 +197,11 @@
 		<Button type="submit" look="main">Read the list</Button>
 	</form>
 {:else if lines}
-	<h2 class="font-display text-xl font-medium sm:text-2xl">
-		{#if review.counts.doubtful}<span class="underline decoration-due decoration-[3px] underline-offset-4"
-				>{review.counts.doubtful} of {counted(review.rows.length, 'line')}
-				{review.counts.doubtful === 1 ? 'needs' : 'need'} checking</span
-			>{review.rows.length > review.counts.doubtful ? '; the rest are fine.' : '.'}{:else}{review.rows
-				.length === 1
-				? 'The line was read.'
-				: `All ${review.rows.length} lines were read.`}{/if}
+	<h2 class="font-display text-xl font-medium sm:text-2xl" aria-live="polite">
+		{#if toCheck}<span class="underline decoration-due decoration-[3px] underline-offset-4"
+				>{counted(toCheck, 'line')} to check</span
+			>,
+		{/if}{review.rows.length - toCheck} read{inLessons}.
 	</h2>
 	<p class="mt-1 text-ink-2">
 		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want. What’s
@@ -190,12 +212,22 @@
 			This list seems to be in {review.language}. Only English lists are read; each line is kept as it is, for
 			you to fill in.
 		</p>{/if}
-	{#each review.unknownHeadings as heading (heading.lineNumber)}
-		<p class="mt-2 font-semibold text-due">
-			Line {heading.lineNumber}, “{heading.written}”: no lesson matches. Lines under it go to the lesson you
-			chose.
-		</p>
-	{/each}
+	{#if review.form.numbers || review.form.marks.length}
+		<form
+			method="post"
+			action="?/read{from}"
+			use:enhance
+			class="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1"
+		>
+			<input type="hidden" name="text" value={typed?.text ?? ''} />
+			<input type="hidden" name="lesson" value={typed?.lesson ?? ''} />
+			{#if review.form.numbers}<span>{NUMBERS_READ[review.form.numbers]}</span>
+				{#each OTHER_NUMBERS.filter((one) => one.value !== review.form.numbers) as other (other.value)}
+					<Button type="submit" size="small" name="numbers" value={other.value}>{other.label}</Button>
+				{/each}{/if}
+			{#if review.form.marks.length}<span class="text-ink-2">{review.form.marks.join('; ')}.</span>{/if}
+		</form>
+	{/if}
 	{#if failure && !failure.path?.startsWith('row-')}<p class="mt-2 font-semibold text-late">
 			{failure.message}
 		</p>{/if}
@@ -238,6 +270,9 @@
 				<LeftOut lines={maybe} {ready} />
 			</section>
 		{/if}
+		{#each lines.unplaced as group (group.heading)}
+			<Unplaced {group} lessons={lessonOptions} children={data.children} {failure} {marks} {ready} {next} />
+		{/each}
 		<div class="mt-5 grid gap-x-10 lg:grid-cols-2 lg:items-start">
 			{#each columns as column, c (c)}
 				<div>
@@ -283,8 +318,7 @@
 		{#if noThings.length}
 			<details class="mt-4">
 				<summary class="min-h-9 cursor-pointer font-semibold"
-					>Left out: {counted(noThings.length, 'line')} that {noThings.length === 1 ? 'names' : 'name'} nothing
-					to gather</summary
+					>Left out: {counted(noThings.length, 'line')}, headings and notes</summary
 				>
 				<LeftOut lines={noThings} {ready} />
 			</details>
@@ -304,8 +338,16 @@
 				{/each}
 			</fieldset>
 		{/if}
+		{#if isAsked && lines.concerns.length}
+			<div class="mt-6 border-l-4 border-due pl-3" role="alert">
+				{#each lines.concerns as concern (concern)}<p class="font-semibold">{concern}</p>{/each}
+				<p class="mt-2"><Button type="submit">Save anyway</Button></p>
+			</div>
+		{/if}
 		<div class="sticky bottom-14 mt-6 flex gap-3 border-t-2 border-ink bg-sheet py-3 sm:bottom-0">
-			<Button type="submit" look="main">Save the list</Button>
+			{#if ready && lines.concerns.length}<Button look="main" onclick={() => (isAsked = true)}
+					>Save the list</Button
+				>{:else}<Button type="submit" look="main">Save the list</Button>{/if}
 			<Button href={base} look="quiet">Cancel</Button>
 		</div>
 	</form>
