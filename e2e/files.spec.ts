@@ -107,7 +107,7 @@ test('a list of 5,000 lines, strange letters and impossible amounts: read, said,
 	}, lines.join('\n'));
 	await page.getByRole('button', { name: 'Read the list' }).click();
 	await expect(page.getByRole('button', { name: 'Save the list' })).toBeVisible({ timeout: 30_000 });
-	await expect(page.getByRole('heading', { name: /of 5,?\d{3} lines needs? checking|All 5/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /lines? to check, \d+ read/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Save the list' }).click();
 	await expect(page.getByText('That amount looks too big. Check it.').first()).toBeVisible({
 		timeout: 30_000

@@ -1,4 +1,5 @@
 import type { Unit } from '../reference/measures.ts';
+import { convert } from './convert.ts';
 import { exact, type Exact } from './exact.ts';
 
 const GLYPHS: Readonly<Record<string, string>> = {
@@ -88,7 +89,25 @@ export function unitText(unit: Unit, amount: Exact): string {
 	return amount.compare(1) <= 0 ? one : many;
 }
 
-/** Amount and unit: "1½ cups", "250 g", "6". */
-export function amountText(amount: Exact, unit: Unit): string {
+/** From so much on, a larger unit is said: 9,144 cm of string is 91 m. */
+const LARGER: Readonly<Partial<Record<Unit, readonly [from: number, unit: Unit]>>> = {
+	mm: [100, 'cm'],
+	cm: [300, 'm'],
+	ml: [3000, 'l'],
+	g: [3000, 'kg'],
+	in: [120, 'ft'],
+	ft: [90, 'yd']
+};
+
+/** An amount in the unit in which a person would say it. Where it is sent or counted, its own unit stays. */
+export function inSaidUnit(amount: Exact, unit: Unit): { readonly amount: Exact; readonly unit: Unit } {
+	const larger = LARGER[unit];
+	if (!larger || amount.valueOf() < larger[0]) return { amount, unit };
+	return inSaidUnit(convert(amount, unit, larger[1], null), larger[1]);
+}
+
+/** Amount and unit: "1½ cups", "250 g", "6", "91.4 m". */
+export function amountText(of: Exact, ofUnit: Unit): string {
+	const { amount, unit } = inSaidUnit(of, ofUnit);
 	return `${numberText(amount, unit)} ${unitText(unit, amount)}`.trim();
 }

@@ -26,6 +26,6 @@ export {
 	ZERO,
 	type Exact
 } from './exact.ts';
-export { amountText, saidAmount, numberText, unitText } from './format.ts';
+export { amountText, inSaidUnit, saidAmount, numberText, unitText } from './format.ts';
 export { kilogramsOf, lengthText, readLength, systemOf, unitIn, weightText, type System } from './system.ts';
 export type { Unit } from '../reference/measures.ts';

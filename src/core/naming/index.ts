@@ -2,4 +2,4 @@
  * Names of things: singular and plural, the form that goes with a count, and the key under which two spellings of
  * one name are the same.
  */
-export { nameForCount, nameKey, singularName, singularWord } from './naming.ts';
+export { isStuff, nameForCount, nameKey, singularName, singularWord, withCapitals } from './naming.ts';

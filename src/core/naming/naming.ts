@@ -63,13 +63,47 @@ export function nameKey(name: string): string {
 		.join(' ');
 }
 
+/** Letters that stand for words, and names of places and people in the names of things. */
+const CAPITALS: Readonly<Record<string, string>> = Object.fromEntries(
+	(
+		'LED LEDs USB DVD DVDs CD CDs TV PVC UV AA AAA A2 A3 A4 A5 DNA pH T-shirt T-shirts X-ray X-rays 3D 2D HDMI SD ' +
+		'Paris Epsom Petri Venn English French Swiss Dutch Greek Roman Chinese Japanese Mexican Indian Italian ' +
+		'Celsius Fahrenheit'
+	)
+		.split(' ')
+		.map((word) => [word.toLowerCase(), word])
+);
+
+/**
+ * A name as it is shown, with the capitals that it has in print.
+ *
+ *     withCapitals('white led bulb')   // 'white LED bulb'
+ */
+export function withCapitals(name: string): string {
+	return name.replace(/[a-z\d]+(?:-[a-z]+)?/g, (word) => CAPITALS[word] ?? word).replace(/(?<=\d )v\b/g, 'V');
+}
+
+/** Whether a name is of a stuff, which is measured and not counted. */
+export function isStuff(name: string): boolean {
+	const words = name.split(' ');
+	const link = linkIn(words);
+	const head = link < 0 ? words.length - 1 : link - 1;
+	return MASS.has(words[head]) && !(words[head] === 'card' && head > 0);
+}
+
 const MASS = new Set(
 	(
 		'flour salt sugar water milk vinegar honey butter rice sand soil gravel glue paint paper string ' +
 		'yarn tape twine wire wax clay dough cardboard cardstock card felt fabric foil film oil soap ' +
 		'chalk cornstarch soda powder starch yeast thread rope ribbon cotton wool juice syrup ink ' +
 		'coloring cheese bread dirt moss grass glitter plaster charcoal ice gelatin detergent lace ' +
-		'plastic wood rubber leather burlap wrap cellophane tartar cinnamon cocoa popcorn'
+		'plastic wood rubber leather burlap wrap cellophane tartar cinnamon cocoa popcorn celery cornflour ' +
+		'cornmeal mix tuna oatmeal batting gauze lettuce spinach broccoli cauliflower garlic pasta spaghetti ' +
+		'macaroni cereal granola jam jelly mustard ketchup mayonnaise yogurt cream margarine shortening lard ' +
+		'putty mesh netting vermiculite compost mulch hay birdseed sawdust seaweed coffee cider lemonade shampoo ' +
+		'lotion bleach alcohol peroxide semolina velvet muslin canvas tinsel floss elastic hummus meat beef pork ' +
+		'ham bacon parsley cilantro thyme dill paprika turmeric tofu frosting icing extract vanilla molasses ' +
+		'cardstock vellum newsprint styrofoam mulch peat silk fur chalk plasticine mortar cement grout'
 	).split(' ')
 );
 
@@ -78,13 +112,13 @@ const MASS = new Set(
  * Amounts up to one ("½ lemon") take the singular.
  */
 export function nameForCount(name: string, count: number): string {
-	if (count <= 1) return name;
+	if (count <= 1) return withCapitals(name);
 	const words = name.split(' ');
 	const link = linkIn(words);
 	const head = link < 0 ? words.length - 1 : link - 1;
 	// Card is a stuff, an index card is not.
 	words[head] = head > 0 && words[head] === 'card' ? 'cards' : pluralWord(words[head]);
-	return words.join(' ');
+	return withCapitals(words.join(' '));
 }
 
 function pluralWord(word: string): string {

@@ -1,14 +1,21 @@
 import { dayFromToday, daysBetween, dayText, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
-import { dimensionOf, numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
-import { nameForCount } from '../naming/index.ts';
+import { dimensionOf, inSaidUnit, numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
+import { isStuff, nameForCount } from '../naming/index.ts';
 import type { Verdict } from '../readiness/index.ts';
 
 /** What is one, though its name says two. */
 const PAIRS = /\b(?:scissors|tweezers|tongs|pliers|goggles|binoculars|headphones|shears|clippers)$/;
 
 /** "6 oranges", "375 g flour", "2 rolls of masking tape": an amount of a thing as one would say it. */
-export function thingText(amount: Exact, unit: Unit, name: string): string {
+export function thingText(said: Exact, saidUnit: Unit, name: string): string {
+	const { amount, unit } = inSaidUnit(said, saidUnit);
 	if (unit === 'each') {
+		// A stuff is not counted: “water”, and three of tissue paper are sheets.
+		if (isStuff(name) && !amount.equals(0)) {
+			if (amount.compare(1) > 0 && SHEETS.test(name))
+				return `${numberText(amount)} sheets of ${nameForCount(name, 1)}`;
+			if (amount.equals(1)) return nameForCount(name, 1);
+		}
 		if (PAIRS.test(name))
 			return `${numberText(amount)} ${amount.compare(1) > 0 ? 'pairs' : 'pair'} of ${name}`;
 		return `${numberText(amount)} ${nameForCount(name, amount.valueOf())}`;
@@ -22,6 +29,9 @@ export function thingText(amount: Exact, unit: Unit, name: string): string {
 	const plural = nameForCount(name, isOne ? 1 : 2);
 	return `${numberText(amount, unit)} ${unitText(unit, amount)} ${of && unit !== 'dozen' ? 'of ' : ''}${plural}`;
 }
+
+/** What comes in sheets where nothing else is said. */
+const SHEETS = /(?:paper|cardstock|card stock|cellophane|felt|foil|vellum|newsprint|cardboard)$/;
 
 /** Whether to say "them" or "it" of an amount. */
 export function pronoun(amount: Exact, unit: Unit): string {

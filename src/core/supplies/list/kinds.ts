@@ -7,6 +7,7 @@ import {
 	lessonsOnDays,
 	NUMBERS,
 	numbersIn,
+	titleKeys,
 	type Named
 } from './lesson-marks.ts';
 
@@ -136,10 +137,12 @@ export function lessonHead(
 	const head = HEAD.exec(line);
 	if (head) return byNumber(numbersIn(head[1] ?? head[2]), withoutJoint(head[3]), lessons, week);
 	const key = nameKey(bare);
-	const isIn = (title: string) => /:$/.test(line) && key.includes(' ') && nameKey(title).includes(key);
+	const isPart = /:$/.test(line) && key.includes(' ');
+	const keys = titleKeys(lessons);
 	const titled =
 		key.length > 3
-			? (lessons.find(({ title }) => nameKey(title) === key) ?? lessons.find(({ title }) => isIn(title)))
+			? (keys.find((one) => one.key === key) ??
+				(isPart ? keys.find((one) => one.key.includes(key)) : undefined))
 			: undefined;
 	return titled
 		? {
@@ -160,7 +163,7 @@ function byNumber(
 	// A title says more than a number: lessons may have been left out or moved since the list was printed.
 	const key = nameKey(rest.replace(/\(.*\)$/, ''));
 	const titled =
-		numbers.length === 1 && key.length > 3 ? lessons.filter(({ title }) => nameKey(title) === key) : [];
+		numbers.length === 1 && key.length > 3 ? titleKeys(lessons).filter((one) => one.key === key) : [];
 	const ids =
 		titled.length === 1
 			? [titled[0].id]
@@ -178,9 +181,7 @@ function byNumber(
 export function isTitleOf(rest: string, named: Named, lessons: readonly LessonHeading[]): boolean {
 	if (rest === '') return true;
 	const key = nameKey(rest.replace(/\(.*\)$/, ''));
-	return lessons.some(({ id, title }) => {
-		if (!named.lessons.includes(id)) return false;
-		const own = nameKey(title);
-		return own.includes(key) || key.includes(own);
-	});
+	return titleKeys(lessons).some(
+		(own) => named.lessons.includes(own.id) && (own.key.includes(key) || key.includes(own.key))
+	);
 }

@@ -1,5 +1,4 @@
 import type { PerFound } from '../read/scope.ts';
-import type { Numbers } from './lesson-marks.ts';
 
 /** What a mark says of the things that carry it. */
 export type Meaning = {
@@ -15,7 +14,7 @@ export type Legend = {
 	/** By the mark as it stands on the lines: "*", "†", "(B)", "c". */
 	readonly marks: ReadonlyMap<string, Meaning>;
 	/** What it says of bare numbers; null where it says nothing. */
-	readonly numbers: Exclude<Numbers, 'amount'> | null;
+	readonly numbers: 'lesson' | 'week.day' | null;
 };
 
 const SIGN = '[*†‡§#^~+•◊♦◆★☆✦✓✔✪¶°@&%!¹²³]{1,3}';

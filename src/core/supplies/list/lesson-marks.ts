@@ -13,7 +13,7 @@ export type Named = {
 };
 
 /** What bare numbers in brackets are in a list. */
-export type Numbers = 'lesson' | 'week.day' | 'amount';
+export type Numbers = 'lesson' | 'week.day' | 'amount' | 'neither';
 
 const WORDS = [
 	'zero',
@@ -60,6 +60,20 @@ export function numbersIn(text: string): number[] {
 		for (let n = first; n <= Math.max(first, last) && found.length < MOST; n++) found.push(n);
 	}
 	return found;
+}
+
+const known = new WeakMap<
+	readonly LessonHeading[],
+	readonly { readonly id: string; readonly key: string }[]
+>();
+
+/** The titles of lessons as they are compared; made once for each list of lessons. */
+export function titleKeys(
+	lessons: readonly LessonHeading[]
+): readonly { readonly id: string; readonly key: string }[] {
+	const made = known.get(lessons) ?? lessons.map(({ id, title }) => ({ id, key: nameKey(title) }));
+	known.set(lessons, made);
+	return made;
 }
 
 const none: Named = { lessons: [], all: false, weekly: false, unknown: false };
@@ -138,7 +152,7 @@ export function lessonsNamed(
 				})
 			);
 	}
-	const bare = numbers === 'amount' ? null : BARE.exec(mark);
+	const bare = numbers === 'lesson' || numbers === 'week.day' ? BARE.exec(mark) : null;
 	if (bare) return lessonsNumbered(numbersIn(bare[1]), lessons);
 	return null;
 }
@@ -191,7 +205,8 @@ export function takeMark(line: string, lessons: readonly LessonHeading[], number
 	const groups = [...line.matchAll(GROUPS)].reverse();
 	for (const group of groups) {
 		const inner = group[1] ?? group[2];
-		const found = insideOf(inner, lessons, numbers);
+		const isNothing = numbers === 'neither' && bareNumbers(inner) !== null;
+		const found = isNothing ? { named: null, left: '' } : insideOf(inner, lessons, numbers);
 		if (!found) continue;
 		const left = found.left === '' ? ' ' : ` (${found.left}) `;
 		const behind = line.slice(group.index + group[0].length).trim();
@@ -214,7 +229,7 @@ export function takeMark(line: string, lessons: readonly LessonHeading[], number
 	if (behind && found) return { rest: behind[1].trim(), named: found };
 	const wide = BEHIND_GAP.exec(line);
 	const numbered =
-		wide && (numbers !== 'amount' || /^[a-z]/i.test(wide[2]))
+		wide && (numbers === 'lesson' || numbers === 'week.day' || /^[a-z]/i.test(wide[2]))
 			? lessonsNamed(wide[2], lessons, numbers)
 			: null;
 	if (wide && numbered) return { rest: wide[1], named: numbered };
@@ -245,6 +260,6 @@ function insideOf(
 
 function titled(inner: string, lessons: readonly LessonHeading[]): Named | null {
 	const key = nameKey(inner);
-	const lesson = key.length > 3 ? lessons.find(({ title }) => nameKey(title) === key) : undefined;
-	return lesson ? { ...none, lessons: [lesson.id] } : null;
+	const own = key.length > 3 ? titleKeys(lessons).find((one) => one.key === key) : undefined;
+	return own ? { ...none, lessons: [own.id] } : null;
 }

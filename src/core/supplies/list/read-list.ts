@@ -39,8 +39,6 @@ export type LeftOut = {
 	readonly maybe: boolean;
 	/** Its use is known: it names a lesson, a kind, a mark, or belongs to the page. */
 	readonly isUnderstood: boolean;
-	/** What it would be, read as things. */
-	readonly things: readonly ReadLine[];
 };
 
 export type ReadList = {
@@ -151,8 +149,7 @@ export function* readingOf(
 				written,
 				lesson: above.named?.lessons[0] ?? null,
 				maybe: !isUnderstood && mayBeThings(normalize(written)),
-				isUnderstood: isUnderstood || !/\p{L}/u.test(written) || onlyAnnounces(normalize(written)),
-				things: language ? [] : readSupplyLine(line.text, true)
+				isUnderstood: isUnderstood || !/\p{L}/u.test(written) || onlyAnnounces(normalize(written))
 			});
 	}
 	return { lines, leftOut, unknownHeadings, form, language };

@@ -144,7 +144,7 @@ function withoutBlanks(things: Thing[]): Thing[] {
 const EACH_OF = /^(.*?)\b(?:each|every one)(?: of)?(?: the following)?:?\s+(.+)$/i;
 
 const TRAILING_EACH =
-	/^(.+?),?\s*\(?((?:about )?[\d./ -]+\s*[a-z.]*|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
+	/^(.+?),?\s*\(?((?:about )?[\d./ -]+?(?:\s(?!of)[a-z.]+)?|one|two|three|an?\s+[a-z]+) (?:of )?each\)?$/i;
 
 function readThings(line: string): Thing[] {
 	const each = EACH_OF.exec(line);

@@ -42,9 +42,7 @@
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions (keys of the fields within) -->
 <li
 	bind:this={element}
-	class="border-b border-rule {line.keep ? '' : 'opacity-60'} {isOpen ? 'py-2.5' : ''} {waits
-		? 'max-sm:hidden'
-		: ''}"
+	class="border-b border-rule {isOpen ? 'py-2.5' : ''} {waits ? 'max-sm:hidden' : ''}"
 	data-review
 	{onkeydown}
 >

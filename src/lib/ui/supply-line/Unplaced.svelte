@@ -23,7 +23,7 @@
 			? `Which lesson? ${counted(group.lines.length, 'line')} without one`
 			: `“${group.heading}” isn’t in this unit: ${counted(group.lines.length, 'line')}`
 	);
-	const picked = $derived(group.lines.filter((line) => line.picked));
+	const picked = $derived(group.lines.filter((line) => line.keep));
 	const options = $derived([{ value: '', label: 'Choose a lesson' }, ...lessons]);
 
 	function put() {
@@ -37,32 +37,24 @@
 	<h3 class="font-display text-lg font-semibold">{title}</h3>
 	{#if ready}
 		<div class="mt-1 flex flex-wrap items-center gap-3">
-			<Select bind:value={lesson} {options} aria-label="Lesson for the picked lines" />
+			<div class="w-64 max-w-full">
+				<Select bind:value={lesson} {options} aria-label="Lesson for the checked lines" />
+			</div>
 			<Button disabled={lesson === '' || picked.length === 0} onclick={put}
-				>Put {counted(picked.length, 'picked line')} there</Button
+				>Put {counted(picked.length, 'checked line')} there</Button
 			>
 			<Button
 				size="small"
 				onclick={() => {
 					const all = picked.length < group.lines.length;
-					for (const line of group.lines) line.picked = all;
-				}}>{picked.length < group.lines.length ? 'Pick all' : 'Pick none'}</Button
+					for (const line of group.lines) line.keep = all;
+				}}>{picked.length < group.lines.length ? 'Check all' : 'Uncheck all'}</Button
 			>
 		</div>
 	{/if}
 	<ol class="mt-2 border-t-2 border-ink">
 		{#each group.lines as line (line)}
-			<li class="flex items-start gap-1">
-				{#if ready}<label class="flex size-11 shrink-0 items-center justify-center"
-						><input
-							type="checkbox"
-							class="size-5"
-							bind:checked={line.picked}
-							aria-label="Pick: {line.row.written}"
-						/></label
-					>{/if}
-				<ol class="min-w-0 flex-1"><ReviewRow {line} {lessons} {ready} {...row} /></ol>
-			</li>
+			<ReviewRow {line} {lessons} {ready} {...row} />
 		{/each}
 	</ol>
 </section>

@@ -28,8 +28,6 @@ export class ReviewLine {
 	looked = $state(false);
 	/** A person has said which lesson it is for. */
 	placed = $state(false);
-	/** Marked to be put into a lesson with others. */
-	picked = $state(true);
 
 	constructor(row: ReviewRow, index: number, keep = true) {
 		// Those in doubt are opened by the list, as many as one goes through at a sitting.

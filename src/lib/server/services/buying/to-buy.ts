@@ -9,6 +9,7 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { DUE_DAYS, lastDayToAct } from '$core/readiness/index.ts';
 import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -118,7 +119,7 @@ function thingOf(
 	const actBy = needs.flatMap((one) => (one.days?.actBy ? [one.days.actBy] : [])).sort()[0];
 	return {
 		item: item.id,
-		name: item.name,
+		name: withCapitals(item.name),
 		missing: neededText(needs, missing),
 		lessons: lessonsText(needs.map((one) => one.lesson.number)),
 		when: actBy ? byText(actBy, today) : '',

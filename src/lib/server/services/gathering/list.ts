@@ -10,6 +10,7 @@ import {
 	type Exact,
 	type Unit
 } from '$core/measure/index.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
@@ -174,7 +175,7 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 	const cautions = mergedCautions(needs.flatMap((one) => one.cautions));
 	return {
 		id,
-		name: item.name,
+		name: withCapitals(item.name),
 		use: first.line.use,
 		needed: amountText(
 			total(needs, (one) => one.amount),

@@ -9,6 +9,7 @@ import {
 	dividedOver,
 	DOUBT,
 	readingOf,
+	readSupplyLine,
 	type ListForm,
 	type Numbers,
 	type ReadList,
@@ -284,7 +285,7 @@ export async function reviewList(
 			amountAssumed: line.quantity !== null && !line.amountSaid,
 			useAssumed: said === undefined,
 			isNoThing: thingOf(line.item, line.quantity, line.unit).notAThing,
-			isUnplaced: namesLessons && at.lesson === null && at.ofMissing === null,
+			isUnplaced: namesLessons && match === null && at.lesson === null && at.ofMissing === null,
 			ofMissing: at.ofMissing,
 			fromHeading: at.fromHeading,
 			doubt: doubts.length > 0 ? doubts.join(' ') : null,
@@ -307,7 +308,7 @@ export async function reviewList(
 			lineNumber: line.lineNumber,
 			written: line.written,
 			maybe: line.maybe,
-			rows: line.things
+			rows: (list.language ? [] : readSupplyLine(line.written, true))
 				.filter((thing) => thing.item.length <= LONGEST_NAME)
 				.map((thing) => rowOf(thing, { ...line, ofMissing: null, fromHeading: null }, null))
 		})),

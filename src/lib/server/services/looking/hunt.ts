@@ -3,6 +3,7 @@ import { cautionTexts } from '../house/at-home.ts';
 import { Refusal } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, sentText, type Exact, type Unit } from '$core/measure/index.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { huntMinutes, likelyPlaces } from '$core/looking/index.ts';
 import { ELSEWHERE, type PlaceAtHome } from '$core/reference/index.ts';
 import { labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
@@ -139,7 +140,7 @@ function huntRow(
 		item: item.id,
 		run: run.row.id,
 		unitName: units.size > 1 ? listText([...units]) : run.unit.name,
-		name: item.name,
+		name: withCapitals(item.name),
 		text: neededText(needs, amount),
 		amount: sentText(amount),
 		unit,

@@ -1,6 +1,7 @@
 import { daysBetween, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
 import { lessonsText, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
@@ -68,7 +69,7 @@ export function questionsOf(situation: Situation, run: number | null): Questions
 		if (known.thing.notAThing && known.known === 'assumed') noThings.push(noThing(own));
 		else if (looks && known.statement?.state !== 'look') open.push(question(situation, own));
 		else if (known.known === 'assumed')
-			assumed.push({ item: item.id, name: item.name, lessons: lessonsOf(own) });
+			assumed.push({ item: item.id, name: withCapitals(item.name), lessons: lessonsOf(own) });
 		else if (known.known === 'enough') {
 			const why = whyAskAgain(situation, own);
 			if (why) stillEnough.push({ ...question(situation, own), why });
@@ -84,7 +85,7 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 	const { amount, text } = askedOf(needs);
 	return {
 		item: item.id,
-		name: item.name,
+		name: withCapitals(item.name),
 		text: isVague(needs) ? neededText(needs, amount) : text,
 		lessons: lessonsOf(needs),
 		kind: known.thing.place ?? ELSEWHERE,
@@ -129,7 +130,7 @@ function noThing(needs: readonly SupplyNeed[]): NoThing {
 	const [{ item, line }] = needs;
 	return {
 		item: item.id,
-		name: item.name,
+		name: withCapitals(item.name),
 		written: line.written.replace(/^\s*[-*•–☐]\s*/, ''),
 		lessons: lessonsOf(needs)
 	};

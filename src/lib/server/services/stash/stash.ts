@@ -11,6 +11,7 @@ import {
 	type Unit
 } from '$core/measure/index.ts';
 import type { SupplyUse } from '$core/supplies/index.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { counted, dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
@@ -160,7 +161,7 @@ function stashItem(
 	const said = statementOf(snapshot.statements).get(item.id);
 	return {
 		id: item.id,
-		name: item.name,
+		name: withCapitals(item.name),
 		use: item.use,
 		total: [
 			amountText(total, unit),

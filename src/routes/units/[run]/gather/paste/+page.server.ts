@@ -1,6 +1,7 @@
 import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
 import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
+import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Numbers } from '$core/supplies/index.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
@@ -19,7 +20,8 @@ export const load: PageServerLoad = async ({ params }) => {
 	const { run } = await runOf(params);
 	return {
 		children: run.participants.length,
-		lessons: run.lessons.map(({ lesson, number, booked }) => ({
+		lessons: run.lessons.map(({ lesson, number, booked, dates }) => ({
+			day: dates.length ? dayText(dates[0]) : '',
 			id: lesson.id,
 			number,
 			title: lesson.title,
@@ -29,7 +31,7 @@ export const load: PageServerLoad = async ({ params }) => {
 };
 
 const pasteForm = Joi.object<{ text: string; lesson: number; numbers: Numbers | null }>({
-	numbers: Joi.string().valid('lesson', 'week.day', 'amount').empty('').allow(null).default(null),
+	numbers: Joi.string().valid('lesson', 'week.day', 'amount', 'neither').empty('').allow(null).default(null),
 	text: Joi.string().trim().min(1).max(1_000_000).required().messages({
 		'string.empty': 'Paste or type a list first, one item per line',
 		'any.required': 'Paste or type a list first, one item per line',

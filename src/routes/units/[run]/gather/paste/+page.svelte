@@ -72,7 +72,10 @@
 	};
 	/** The lessons in two columns of as many lines, a long one cut in two; what is beyond the first `shown` waits. */
 	const columns = $derived.by(() => {
-		const groups = lines?.lessons ?? [];
+		const order = new Map(data.lessons.map((lesson, i) => [lesson.id, i]));
+		const groups = (lines?.lessons ?? []).toSorted(
+			(a, b) => (order.get(a.lesson) ?? 0) - (order.get(b.lesson) ?? 0)
+		);
 		const half = Math.ceil(
 			Math.min(
 				shown,
@@ -105,6 +108,7 @@
 		const timer = setTimeout(() => (filled += FILLED_AT_ONCE), 60);
 		return () => clearTimeout(timer);
 	});
+	const dayOf = (id: number) => data.lessons.find((lesson) => lesson.id === id)?.day ?? '';
 	const titleOf = (id: number) => lessonOptions.find((one) => one.value === String(id))?.label ?? '';
 	/** What has to be looked at, counted down as it is answered. */
 	const toCheck = $derived(
@@ -115,19 +119,23 @@
 		const numbers = data.lessons
 			.filter((lesson) => lines?.lessons.some((one) => one.lesson === lesson.id))
 			.map((lesson) => lesson.number);
-		return numbers.length === 0 ? '' : `, all in ${lessonsText(numbers)}`;
+		const isRow = numbers.length > 2 && numbers.at(-1)! - numbers[0] === numbers.length - 1;
+		const all = isRow ? `lessons ${numbers[0]} to ${numbers.at(-1)}` : lessonsText(numbers);
+		return numbers.length === 0 ? '' : `, all in ${all}`;
 	});
 	/** Something should be said before all of it is saved, and somebody wanted to save. */
 	let isAsked = $state(false);
 	const NUMBERS_READ = {
-		lesson: 'Numbers in parentheses are read as lessons.',
-		'week.day': 'Numbers in parentheses are read as week.day.',
-		amount: 'Numbers in parentheses are read as amounts.'
+		lesson: 'Numbers in brackets are read as lessons.',
+		'week.day': 'Numbers in brackets are read as week.day.',
+		amount: 'Numbers in brackets are read as amounts.',
+		neither: 'Numbers in brackets are left out.'
 	};
 	const OTHER_NUMBERS = [
 		{ value: 'lesson', label: 'They are lessons' },
 		{ value: 'week.day', label: 'They are week.day' },
-		{ value: 'amount', label: 'They are amounts' }
+		{ value: 'amount', label: 'They are amounts' },
+		{ value: 'neither', label: 'Neither' }
 	];
 	const restCount = $derived(lines?.lessons.reduce((sum, one) => sum + one.lines.length, 0) ?? 0);
 	/** On the phone one line in doubt at a time. */
@@ -200,7 +208,7 @@
 	<h2 class="font-display text-xl font-medium sm:text-2xl" aria-live="polite">
 		{#if toCheck}<span class="underline decoration-due decoration-[3px] underline-offset-4"
 				>{counted(toCheck, 'line')} to check</span
-			>,
+			>{', '}
 		{/if}{review.rows.length - toCheck} read{inLessons}.
 	</h2>
 	<p class="mt-1 text-ink-2">
@@ -285,10 +293,16 @@
 									aria-expanded={unfolded[group.lesson] ?? false}
 									onclick={() => (unfolded[group.lesson] = !unfolded[group.lesson])}
 									><span>{titleOf(group.lesson)}</span><span class="font-text text-sm font-normal text-ink-2"
-										>{counted(group.lines.length, 'line')}</span
+										>{[dayOf(group.lesson), counted(group.lines.length, 'line')]
+											.filter(Boolean)
+											.join(', ')}</span
 									></button
 								>
-								<span class="max-sm:hidden">{titleOf(group.lesson)}</span>
+								<span class="flex items-baseline justify-between gap-3 max-sm:hidden"
+									><span>{titleOf(group.lesson)}</span><span class="font-text text-sm font-normal text-ink-2"
+										>{dayOf(group.lesson)}</span
+									></span
+								>
 							</h3>
 							<ol class={unfolded[group.lesson] ? '' : 'max-sm:hidden'}>
 								{#each ready ? group.lines.slice(0, Math.max(0, filled - group.from)) : group.lines as line (line)}
