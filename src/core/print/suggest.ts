@@ -1,5 +1,5 @@
 import { nameKey } from '../naming/index.ts';
-import { lessonHeading, type LessonHeading } from '../pasted/index.ts';
+import { lessonHead, type LessonHeading } from '../pasted/index.ts';
 import { counted } from '../words/index.ts';
 import type { Frame } from './looks.ts';
 import type { Role } from './roles.ts';
@@ -118,10 +118,10 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 			.map((line) => line.trim())
 			.filter(Boolean);
 		const first = lines.slice(0, 4).filter((line) => line.length <= HEADING);
-		const named = [...first, ...lines.slice(-2).filter((line) => line.length <= HEADING)]
-			.map((line) => lessonHeading(line, lessons, false, null).lesson)
-			.filter((found) => found !== null && found !== 'unknown');
-		if (new Set(named.map(({ id }) => id)).size === 1) lesson = { id: named[0].id, page: one.page };
+		const named = [...first, ...lines.slice(-2).filter((line) => line.length <= HEADING)].flatMap(
+			(line) => lessonHead(line, lessons, null)?.named.lessons ?? []
+		);
+		if (new Set(named).size === 1) lesson = { id: named[0], page: one.page };
 		// What its lesson is called says nothing of the page: “A map of the table” may be notes for the teacher.
 		const headings = first.filter((line) => !titles.some((title) => nameKey(line).startsWith(title)));
 		const before = result.at(-1);

@@ -6,7 +6,6 @@ export { readSupplyLine } from './read/line.ts';
 export type { Alternative, ReadLine } from './read/read-line.ts';
 export { readingOf, readSupplyList, type LeftOut, type ListedLine, type ReadList } from './list/read-list.ts';
 export { dividedOver } from './list/spread.ts';
-export type { Numbers } from './list/lesson-marks.ts';
 export type { ListForm } from './list/form.ts';
 export { DOUBT } from './read/doubts.ts';
 export { readStashLine, type KnownPlace, type StashLine } from './read/stash-line.ts';

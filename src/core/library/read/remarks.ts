@@ -13,7 +13,10 @@ export type Said = {
 const KINDS: readonly (readonly [RegExp, ResourceKind])[] = [
 	[/^(?:an? )?(?:picture|board)[ -]?books?$/i, 'picture book'],
 	[/^(?:an? )?magazines?$/i, 'magazine'],
-	[/^(?:an? )?(?:dvds?|cds?|audio ?books?|audio cds?|blu-?rays?)$/i, 'disc'],
+	[
+		/^(?:an? )?(?:dvds?|cds?|audio ?books?|audio cds?|blu-?rays?|films?|movies?|videos?|documentar(?:y|ies))$/i,
+		'disc'
+	],
 	[/^(?:an? )?(?:board |card )?games?$/i, 'game'],
 	[/^(?:an? )?(?:science )?kits?$/i, 'kit']
 ];

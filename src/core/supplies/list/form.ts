@@ -1,8 +1,13 @@
-import type { LessonHeading } from '../../pasted/index.ts';
-import { legendOf, type Meaning } from './legend.ts';
-import { bareNumbers, type Numbers } from './lesson-marks.ts';
-import { isTitleOf, lessonHead } from './kinds.ts';
-import type { WholeLine } from './whole-lines.ts';
+import {
+	bareNumbers,
+	isTitleOf,
+	legendOf,
+	lessonHead,
+	type LessonHeading,
+	type Meaning,
+	type Numbers,
+	type WholeLine
+} from '../../pasted/index.ts';
 
 /** What the whole of a list shows of how its lines are meant. */
 export type ListForm = {

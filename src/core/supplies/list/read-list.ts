@@ -1,16 +1,28 @@
-import { foreignLanguage, linesOf, type LessonHeading } from '../../pasted/index.ts';
+import {
+	foreignLanguage,
+	isTitleOf,
+	lessonHead,
+	lessonsNamed,
+	linesOf,
+	takeMark,
+	takeMeanings,
+	wholeLines,
+	withoutDate,
+	type LessonHeading,
+	type Meaning,
+	type Named,
+	type Numbers,
+	type WholeLine
+} from '../../pasted/index.ts';
 import { DOUBT } from '../read/doubts.ts';
 import { headingScope, isAmountOf, mayBeThings, onlyAnnounces } from '../read/heading.ts';
 import { LONGEST, readSupplyLine, unread, withoutGaps } from '../read/line.ts';
 import { normalize } from '../read/normalize.ts';
 import type { ReadLine } from '../read/read-line.ts';
 import { formOf, type ListForm } from './form.ts';
-import { isKind, isTitleOf, lessonHead, sectionOf, withoutDate, type Section } from './kinds.ts';
-import { takeMeanings, type Meaning } from './legend.ts';
-import { lessonsNamed, takeMark, type Named, type Numbers } from './lesson-marks.ts';
+import { isKind, sectionOf, type Section } from './kinds.ts';
 import { askedIn, isProse, sentencesOf } from './prose.ts';
 import { tableLine, tableOf, type Ditto, type Table } from './table.ts';
-import { wholeLines, type WholeLine } from './whole-lines.ts';
 
 /** One thing of a pasted list: as written, as read, and for which lessons. */
 export type ListedLine = {

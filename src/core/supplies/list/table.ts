@@ -1,6 +1,12 @@
-import type { LessonHeading } from '../../pasted/index.ts';
-import type { WholeLine } from './whole-lines.ts';
-import { lessonsNamed, lessonsOfWeeks, lessonsOnDays, numbersIn, type Named } from './lesson-marks.ts';
+import {
+	lessonsNamed,
+	lessonsOfWeeks,
+	lessonsOnDays,
+	numbersIn,
+	type LessonHeading,
+	type Named,
+	type WholeLine
+} from '../../pasted/index.ts';
 
 type Column =
 	| 'item'

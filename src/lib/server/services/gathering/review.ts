@@ -2,7 +2,7 @@ import { setImmediate as others } from 'node:timers/promises';
 import { exact, type Unit } from '$core/measure/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { nameKey } from '$core/naming/index.ts';
-import type { LessonHeading } from '$core/pasted/index.ts';
+import type { LessonHeading, Numbers } from '$core/pasted/index.ts';
 import { weekAndDay } from '$core/plan/index.ts';
 import {
 	compareLists,
@@ -11,7 +11,6 @@ import {
 	readingOf,
 	readSupplyLine,
 	type ListForm,
-	type Numbers,
 	type ReadList,
 	type ReadLine,
 	thingOf,

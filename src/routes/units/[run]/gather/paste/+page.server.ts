@@ -3,7 +3,7 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import type { Numbers } from '$core/supplies/index.ts';
+import type { Numbers } from '$core/pasted/index.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';

@@ -208,8 +208,8 @@
 	<h2 class="font-display text-xl font-medium sm:text-2xl" aria-live="polite">
 		{#if toCheck}<span class="underline decoration-due decoration-[3px] underline-offset-4"
 				>{counted(toCheck, 'line')} to check</span
-			>{', '}
-		{/if}{review.rows.length - toCheck} read{inLessons}.
+			>,{/if}
+		{review.rows.length - toCheck} read{inLessons}.
 	</h2>
 	<p class="mt-1 text-ink-2">
 		{say(review.counts, review.gone.length)}. Fix anything wrong; uncheck what you don’t want. What’s

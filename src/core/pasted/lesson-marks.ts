@@ -1,5 +1,13 @@
-import { nameKey } from '../../naming/naming.ts';
-import type { LessonHeading } from '../../pasted/index.ts';
+import { nameKey } from '../naming/naming.ts';
+
+/** A lesson of the unit that a pasted list may name. */
+export type LessonHeading = {
+	readonly id: string;
+	readonly number: number;
+	readonly title: string;
+	/** Where it stands among weeks with days, if the guide counts so. */
+	readonly place?: { readonly week: number; readonly day: number } | null;
+};
 
 /** The lessons that a mark or a heading names. */
 export type Named = {
@@ -39,6 +47,8 @@ const ALL =
 const WEEKLY = /^(?:weekly|every week|each week|once a week|once each week)$/i;
 const BARE = new RegExp(`^(${NUMBERS})$`, 'i');
 const WEEK_DAY = /^\d{1,2}\s?[./-]\s?\d{1,2}$/;
+/** A longer line is none of a list. */
+const LONGEST = 1000;
 /** More lessons than that are named by no mark. */
 const MOST = 200;
 
@@ -202,6 +212,7 @@ const BEHIND_GAP = new RegExp(
  *     takeMark('ribbon – Lessons 1, 4', lessons, 'amount')   // { rest: 'ribbon', named: lessons 1 and 4 }
  */
 export function takeMark(line: string, lessons: readonly LessonHeading[], numbers: Numbers): Marked {
+	if (line.length > LONGEST) return { rest: line, named: null };
 	const groups = [...line.matchAll(GROUPS)].reverse();
 	for (const group of groups) {
 		const inner = group[1] ?? group[2];

@@ -1,9 +1,8 @@
-import type { PerFound } from '../read/scope.ts';
-
 /** What a mark says of the things that carry it. */
 export type Meaning = {
 	readonly optional: boolean;
-	readonly per: PerFound | null;
+	/** For whom it is; a family where nothing is said. */
+	readonly per: { readonly per: 'child' | 'pair'; readonly groupSize: null } | null;
 	readonly all: boolean;
 	/** What has no field of its own ("adult only"). */
 	readonly note: string | null;
