@@ -78,6 +78,7 @@ const WITH_MARK = new RegExp(
 	`^(?:an? |the )?(?:items?|things|supplies|those|anything|everything|materials)?\\s?(?:marked |followed )?(?:with |by )?(?:an? )?(${SIGN}|${BRACKETED}|asterisks?|stars?|dagger)(?:\\s?[("']\\*["')])? (?:are|is|means?|indicates?|shows?|marks?)\\s(.+)$`,
 	'iu'
 );
+const STARS = /^(?:stars?|asterisks?)\b[^=]{0,30}=\s?(.+)$/i;
 const STARRED = /^starred (?:items?|things|supplies|materials) (?:are |is )?(.+)$/i;
 
 /**
@@ -91,7 +92,7 @@ export function legendOf(line: string): Legend | null {
 	const numbers = NUMBERS_ARE.test(text) ? (WEEK_DAY.test(text) ? 'week.day' : 'lesson') : null;
 	const inner = /^[^([]*[([](.*)[)\]]\s*$/.exec(text)?.[1];
 	const own = /^[([](.*)[)\]]$/.exec(text)?.[1] ?? text;
-	for (const part of [own, ...(inner && inner !== own ? [inner] : [])]) {
+	for (const part of [...(inner && inner !== own ? [inner] : []), own]) {
 		const marks = marksIn(part);
 		if (marks.size > 0 || (numbers && part === own)) {
 			if (marks.size > 0 || numbers) return { marks, numbers };
@@ -134,7 +135,7 @@ function clauseOf(text: string): { mark: string; words: string } | null {
 	}
 	const bare = BARE.exec(clause);
 	if (bare && KNOWN.test(bare[2])) return { mark: bare[1], words: bare[2] };
-	const starred = STARRED.exec(clause);
+	const starred = STARRED.exec(clause) ?? STARS.exec(clause);
 	if (starred) return { mark: '*', words: starred[1] };
 	const behind = MARKED_WITH.exec(clause);
 	if (behind) return { mark: NAMES[behind[2].toLowerCase()] ?? behind[2], words: behind[1] };

@@ -63,7 +63,9 @@ export function lessonHead(
 	const bare = line.replace(/[\s:.]+$/, '');
 	const whole = lessonsNamed(bare.replace(/^needed /i, ''), lessons, 'amount');
 	const [, always, behind] = /^([^:–—]{4,30})\s?[:–—]\s?(\S.*)$/.exec(line) ?? [];
-	const all = always ? lessonsNamed(always, lessons, 'amount') : null;
+	const all = always
+		? lessonsNamed(always.replace(/^(?:needed|used|wanted) /i, ''), lessons, 'amount')
+		: null;
 	if (all && (all.all || all.weekly)) return { named: all, week, rest: behind, isWeek: false };
 	if (whole && (whole.all || whole.weekly)) return { named: whole, week: null, rest: '', isWeek: false };
 	const hasWeeks = lessons.some(({ place }) => place);

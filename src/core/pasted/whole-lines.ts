@@ -123,7 +123,13 @@ function runningHeads(lines: readonly string[]): Set<number> {
 			.trim()
 			.toLowerCase()
 	);
-	const first = plain.findIndex((line) => line !== '');
+	const isPage = lines.map((line) => line !== '' && line.length < LONGEST && isOfPage(line));
+	const first = plain.findIndex((line, at) => line !== '' && !isPage[at]);
+	/** Words of a title, or set beside the number of a page. */
+	const isTitled = (line: string, at: readonly number[]): boolean =>
+		/\b(?:unit|suppl|material|list|needs|study)/.test(line) ||
+		at.some((one) => isPage[one - 1] || isPage[one + 1]) ||
+		lines[at[0]].split(' ').every((word) => /^[^\p{L}]|^\p{Lu}/u.test(word));
 	const heads = new Set<number>();
 	const places = new Map<string, number[]>();
 	for (const [at, line] of plain.entries()) {
@@ -134,12 +140,12 @@ function runningHeads(lines: readonly string[]): Set<number> {
 	}
 	for (const [line, at] of places) {
 		if (at.length < 2 || line.split(' ').length < 2 || NAMES_LESSON.test(line)) continue;
-		const isTitle = at[0] === first;
+		const isTitle = at[0] === first && isTitled(line, at);
 		// A title with the number of its page says that it is none of the list.
 		const numbered = at.filter((one) =>
 			/(?:[|•–—]|page|\s{2,})\s*\d{1,4}$|^\d{1,4}\s*[|•–—]/i.test(lines[one])
 		);
-		if (isTitle || numbered.length > 1) for (const one of at.slice(isTitle ? 1 : 0)) heads.add(one);
+		if (isTitle || numbered.length > 1) for (const one of at) heads.add(one);
 	}
 	return heads;
 }

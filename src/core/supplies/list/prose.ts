@@ -9,7 +9,7 @@ const NEEDS =
 	'(?:(?:will|should|must|may|might|can|do|does) )?(?:also )?(?:(?:want|need|have|like|plan) to (?:bring|have|gather|use|get|buy|find|collect|save)(?: (?:ready|along|together|in))?|be (?:using|needing)|needs?|use|uses|requires?|want|wants|brings?|gathers?|collects?|have ready|have on hand|(?:is|are) (?:going )?to bring)';
 const ASKS = new RegExp(`\\b${WHO} ${NEEDS}:? (.+)$`, 'i');
 const ORDER =
-	/^(?:so )?(?:please )?(?:also )?(?:remember to |be sure to |make sure to |don't forget to |try to |have (?:your|the|each) (?:child|children|student|students|kids) )?(?:also )?(?:bring|collect|gather|find|get|buy|send|pack|save|provide|have|supply|prepare|pick up|set out)(?: (?:in|along|us|together|out|up))? (.+)$/i;
+	/^(?:so )?(?:please )?(?:also )?(?:remember to |be sure to |make sure to |don't forget to |try to |have (?:your|the|each) (?:child|children|student|students|kids) )?(?:also )?(?:bring|collect|gather|find|get|buy|send|pack|save|provide|have|supply|prepare|pick up|set out)(?: (?:in|along|us|together|out|up|on hand|ready|handy))? (.+)$/i;
 const FORGET = /^(?:please )?(?:and )?don't forget (?:to bring |about )?(.+)$/i;
 const IF_HAVE =
 	/^(?:and )?if you (?:have|own|happen to have|can find|can spare) (.+?)(?: (?:at home|handy|around|lying around|already|to spare))?, (?:please )?(?:do )?(?:bring|send|pack) (?:it|them|one|some|that|those)\b.*$/i;

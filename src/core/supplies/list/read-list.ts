@@ -168,7 +168,7 @@ export function* readingOf(
 }
 
 const TITLE =
-	/\b(?:unit|study|list|suppl(?:y|ies)|materials?|needs?|inventory|gather|equipment|ingredients|checklist|shopping|co-?op|lab|club|camp|class|curriculum|season|what (?:you|to|we)|who brings)\b/i;
+	/\b(?:unit|study|list|suppl(?:y|ies)|materials?|needs?|inventory|gather|equipment|ingredients|checklist|shopping|co-?op|lab|club|camp|class|curriculum|season|what (?:you|to|we)|who brings|(?<!^)week|(?<!^)month)\b/i;
 
 /** Where the title of a list stands; -1 where it has none. A first line without amount over a gap or a heading is one. */
 function titleAt(lines: readonly WholeLine[], form: ListForm, lessons: readonly LessonHeading[]): number {
@@ -240,9 +240,16 @@ function readOne(
 ): boolean {
 	const head = lessonHead(written, lessons, above.week);
 	if (head) {
-		const isTitle = isTitleOf(head.rest, head.named, lessons) || head.isWeek;
-		const isText = !isTitle && isProse(head.rest);
-		const things = isTitle || isText ? [] : thingsBehind(head.rest);
+		// "Lesson 1 – Kites: dowels, string": the title, and what it needs.
+		const [, front, needs] = /^([^:]{3,80}):\s+(\S.*)$/.exec(head.rest) ?? [];
+		const isBoth = needs !== undefined && isTitleOf(front, head.named, lessons) && front !== '';
+		const behind = isBoth ? needs : head.rest;
+		const isText = isProse(behind);
+		const isTitle =
+			!isText &&
+			!isBoth &&
+			(isTitleOf(behind, head.named, lessons) || (head.isWeek && !/[,;]|^\d/.test(behind)));
+		const things = isTitle || isText ? [] : isBoth ? readSupplyLine(needs, true) : thingsBehind(behind);
 		const isThing = !isTitle && things === null;
 		if (!isThing) {
 			const isOther = form.headsAreTitled && !isTitle && !isText && things?.length === 0;
@@ -258,7 +265,7 @@ function readOne(
 			above.week = head.week;
 			above.isWeek = head.isWeek;
 			above.section = null;
-			if (isText) readProse(head.rest, { form, lessons, put });
+			if (isText) readProse(behind, { form, lessons, put });
 			else if (things) put(things, null, [], false);
 			return true;
 		}
@@ -305,7 +312,7 @@ function readOne(
 }
 
 const IN_LESSON =
-	/^(?:for|in|on|during|by) (?:the )?((?:lessons?|sessions?|weeks?|days?|class)\s[\d\s,&a-z–-]{1,30}?)(?=,| (?:you|we|please|each|every|bring|the|they|everyone|your|our)\b)/i;
+	/^(?:for|in|on|during|by|throughout) (?:the )?((?:whole unit|entire unit|every lesson|all lessons|unit|(?:lessons?|sessions?|weeks?|days?|class)\s[\d\s,&a-z–-]{1,30}?))(?=,| (?:you|we|please|each|every|bring|the|they|everyone|your|our)\b)/i;
 
 /** Running text: what its sentences ask for, each for the lesson that was named last. */
 function readProse(text: string, { form, lessons, put }: Pick<Reading, 'form' | 'lessons' | 'put'>): void {
@@ -313,7 +320,7 @@ function readProse(text: string, { form, lessons, put }: Pick<Reading, 'form' | 
 	for (const sentence of sentencesOf(text)) {
 		if (sentence.length > LONGEST) continue;
 		const lead = IN_LESSON.exec(sentence);
-		named = (lead && lessonsNamed(lead[1], lessons, 'amount')) ?? named;
+		named = (lead && lessonsNamed(lead[1].replace(/^unit$/i, 'whole unit'), lessons, 'amount')) ?? named;
 		const asked = askedIn(lead ? sentence.slice(lead[0].length).replace(/^[\s,]+/, '') : sentence);
 		if (!asked) continue;
 		const marked = takeMark(asked.text, lessons, form.numbers);

@@ -96,7 +96,8 @@ export function lineScope(text: string): {
 			rest = rest.slice(start[0].length);
 			again = true;
 		}
-		const end = per ? null : AT_END.exec(rest);
+		// Behind a semicolon it is said of the last thing alone.
+		const end = per || rest.includes(';') ? null : AT_END.exec(rest);
 		if (end && end.index > 0) {
 			per = perOf(end);
 			rest = closed(rest.slice(0, end.index), /\)$/.test(end[0]));

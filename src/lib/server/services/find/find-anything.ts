@@ -1,6 +1,7 @@
 import { dayText } from '$core/calendar/index.ts';
-import { findBest } from '$core/find/index.ts';
+import { findBest, saidIn } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
+import { withCapitals } from '$core/naming/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
 import { once } from '../../snapshot/remember.ts';
@@ -17,19 +18,22 @@ const indexed = once(indexOf);
 
 /** Anything by name, with where it is; and acts, such as "add flour". */
 export async function findAnything(read: Db, situation: Situation, typed: string): Promise<Found[]> {
-	const adding = /^add\s+(.+)$/i.exec(typed.trim());
-	if (adding) {
+	const said = saidIn(typed);
+	if (said?.kind === 'add') {
 		return [
 			{
-				name: `Add “${adding[1]}” to supplies at home`,
+				name: `Add “${said.words}” to supplies at home`,
 				detail: 'At home · Supplies',
-				href: `/home/supplies?${new URLSearchParams({ add: adding[1] })}`
+				href: `/home/supplies?${new URLSearchParams({ add: said.words })}`
 			}
 		];
 	}
 	const index = indexed(situation);
-	const sought = /^where(?:'s|’s| is| are)?\s+(?:the |my |our )?(.+?)\??$/i.exec(typed.trim());
-	if (sought) return whereIs(read, situation, sought[1]);
+	if (said?.kind === 'where') return whereIs(read, situation, said.words);
+	if (said?.kind === 'gone') {
+		const gone = usedUp(situation, said.words);
+		if (gone.length > 0) return gone;
+	}
 	const books = await libraryPage(read, situation, { ...EVERYTHING, words: typed }, 0, SHOWN);
 	const shelf = books.rows.map((row) => ({
 		name: row.title,
@@ -42,6 +46,18 @@ export async function findAnything(read: Db, situation: Situation, typed: string
 	const named = new Set(found);
 	return [...found, ...shelf.filter((one) => !named.has(one)), ...pages].slice(0, SHOWN);
 }
+
+/** Things that are said to be used up: each opens where that is noted. */
+function usedUp({ snapshot }: Situation, words: string): Found[] {
+	const things = snapshot.items.map((item) => ({ name: item.name, id: item.id }));
+	return findBest(things, words, MOST_GONE).map(({ name, id }) => ({
+		name: `No more ${withCapitals(name)}`,
+		detail: 'note that it’s used up',
+		href: `/home/supplies?item=${id}`
+	}));
+}
+
+const MOST_GONE = 3;
 
 /** Where things are: the box that they lie in, opened at their layer, before the place where they are kept. */
 async function whereIs(read: Db, situation: Situation, name: string): Promise<Found[]> {
@@ -62,6 +78,19 @@ async function whereIs(read: Db, situation: Situation, name: string): Promise<Fo
 	});
 	const things = snapshot.items.flatMap((item): Found[] => {
 		const lots = snapshot.lots.filter((lot) => lot.item_id === item.id && lot.amount !== '0');
+		const said = snapshot.statements.find((one) => one.item_id === item.id && one.state === 'enough');
+		if (lots.length === 0)
+			return [
+				{
+					name: item.name,
+					detail: said
+						? said.place_id === null
+							? 'at home, no place noted'
+							: placePath(snapshot.places, said.place_id)
+						: 'none at home',
+					href: `/home/supplies?item=${item.id}`
+				}
+			];
 		return lots.map((lot) => ({
 			name: item.name,
 			detail: `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`,
