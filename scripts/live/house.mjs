@@ -167,7 +167,7 @@ export class House {
 		await must('/start/unit?/unit', {
 			name: 'Sound',
 			contents: LESSONS.map(([title], at) => `Lesson ${at + 1} ${title}`).join('\n'),
-			start: addDays(FIRST_DAY, 8),
+			start: addDays(FIRST_DAY, 15),
 			weekday2: 'on',
 			weekday4: 'on'
 		});

@@ -69,9 +69,13 @@ const LUCK = {
 	8: async (house) => {
 		const { next } = await house.page('/');
 		for (const act of next.acts.filter((one) => one.kind === 'buy' || one.kind === 'order')) {
-			const way = act.ways.find((one) => one.to !== 'source');
+			const of = act.parts.find((one) => one.ways.length > 0) ?? act;
+			const [way] = of.ways;
 			if (!way) return `${act.title} has no way to say that it is out of stock`;
-			return house.post(`/?/${way.to}`, { keys: act.keys.join(' ') });
+			return house.post(`/?/${way.to}`, {
+				keys: of.keys.join(' '),
+				...(way.source === null ? {} : { source: way.source })
+			});
 		}
 		return null;
 	},

@@ -1,5 +1,13 @@
 import { dayFromToday, daysBetween, dayText, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
-import { dimensionOf, inSaidUnit, numberText, unitText, type Exact, type Unit } from '../measure/index.ts';
+import {
+	amountText,
+	dimensionOf,
+	inSaidUnit,
+	numberText,
+	unitText,
+	type Exact,
+	type Unit
+} from '../measure/index.ts';
 import { isStuff, nameForCount } from '../naming/index.ts';
 import type { Verdict } from '../readiness/index.ts';
 
@@ -13,7 +21,7 @@ export function thingText(said: Exact, saidUnit: Unit, name: string): string {
 		// A stuff is not counted: “water”, and three of tissue paper are sheets.
 		if (isStuff(name) && !amount.equals(0)) {
 			if (amount.compare(1) > 0 && SHEETS.test(name))
-				return `${numberText(amount)} sheets of ${nameForCount(name, 1)}`;
+				return `${amountText(amount, 'sheet')} of ${nameForCount(name, 1)}`;
 			if (amount.equals(1)) return nameForCount(name, 1);
 		}
 		if (PAIRS.test(name))

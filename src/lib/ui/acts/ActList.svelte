@@ -105,6 +105,39 @@
 				<p class="text-sm leading-snug text-ink-2">
 					{named ? `${act.unitName} · ` : ''}{act.detail}
 				</p>
+				{#if act.parts.length}
+					<details>
+						<summary
+							class="min-h-11 w-fit cursor-pointer content-center text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"
+							>Not all of it</summary
+						>
+						<ul class="divide-y divide-rule border-t border-rule">
+							{#each act.parts as part (part.title)}
+								{@const done = words[act.kind as keyof typeof words]}
+								<li class="flex flex-wrap items-center justify-between gap-x-3">
+									<span>{part.title}</span>
+									<span class="flex gap-x-4">
+										{#each [{ to: done.to, label: done.button, source: null }, ...part.ways] as way (way.to)}
+											<form
+												method="post"
+												action="{action}?/{way.to}"
+												use:enhance={saves({ waits: `${way.label}: ${part.title}` })}
+											>
+												<input type="hidden" name="keys" value={part.keys.join(' ')} />
+												{#if way.source !== null}<input type="hidden" name="source" value={way.source} />{/if}
+												{#if way.to === 'got'}<input type="hidden" name="amount" value={part.amount} />{/if}
+												<button
+													class="min-h-11 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"
+													aria-label="{way.label}: {part.title}">{way.label}</button
+												>
+											</form>
+										{/each}
+									</span>
+								</li>
+							{/each}
+						</ul>
+					</details>
+				{/if}
 				{#if act.ways.length}
 					<div class="flex flex-wrap gap-x-4">
 						{#each act.ways as way (way.to)}

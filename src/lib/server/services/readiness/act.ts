@@ -24,8 +24,19 @@ export type Act = {
 	readonly amount: string;
 	/** What else can be said of it in one tap: it isn’t there yet, it can’t be had here, or where it can in time. */
 	readonly ways: readonly OtherWay[];
+	/** The things of one purchase, each of which can be got, or not, by itself; empty where there is one. */
+	readonly parts: readonly ActPart[];
 	/** Where it is done, for what has a page of its own; null where one tap does it. */
 	readonly href: string | null;
+};
+
+/** One thing of several that an act is about. */
+export type ActPart = {
+	readonly title: string;
+	readonly keys: readonly string[];
+	readonly amount: string;
+	/** What else can be said of it. */
+	readonly ways: readonly OtherWay[];
 };
 
 /** Another button of an act, the action that it posts to, and the source that it chooses. */

@@ -5,9 +5,20 @@ import { exactText, isSome, saidAmount, type Exact } from '$core/measure/index.t
 import { actRank, DUE_DAYS, isReady, verdict, type ActKind, type Verdict } from '$core/readiness/index.ts';
 import { together } from '$core/supplies/index.ts';
 import { byText, capital, counted, lessonsText, listText } from '$core/words/index.ts';
+import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { occasionText } from '../house/occasions.ts';
-import { ALL, byDay, forLessons, otherWay, sittingOf, someOf, type Act, type ActGroup } from './act.ts';
-import { gettingKind, gettingText, inTimeElsewhere, type GettingKind } from './ladder.ts';
+import {
+	ALL,
+	byDay,
+	forLessons,
+	otherWay,
+	sittingOf,
+	someOf,
+	type Act,
+	type ActGroup,
+	type OtherWay
+} from './act.ts';
+import { gettingKind, gettingText, inTimeElsewhere, otherSource, type GettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -126,6 +137,7 @@ function actOfLooking(steps: readonly Open[], situation: Situation): Act {
 		keys: steps.map((step) => step.one.need.key),
 		amount: String(names.length),
 		ways: [],
+		parts: [],
 		href: '/lists/walk?span=all'
 	};
 }
@@ -237,11 +249,35 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 		keys: steps.map((step) => step.one.need.key),
 		href: kind === 'walk' ? `/lists/walk?unit=${one.run.row.id}` : null,
 		amount: atStore ? ALL : exactText(saidAmount(amount, one.unit)),
+		parts:
+			atStore && byThing.length > 1
+				? byThing.map((own) => {
+						const sum = together(own.map((step) => ({ use: step.one.line.use, amount: step.amount })));
+						const [first] = own;
+						return {
+							title: neededText(
+								own.map((step) => step.one),
+								sum
+							),
+							keys: own.map((step) => step.one.need.key),
+							amount: exactText(saidAmount(sum, first.one.unit)),
+							ways: otherWays(first, snapshot, today)
+						};
+					})
+				: [],
 		ways: [
 			...(other ? [otherWay('source', `Get it from ${other.name}`, other.id)] : []),
-			...(GETTING.has(kind) && !atStore && one.nextRung ? [otherWay('next', 'Can’t get it')] : [])
+			...(atStore || other ? [] : otherWays(steps[0], snapshot, today))
 		]
 	};
+}
+
+/** What to say where a thing isn’t to be had: the next of its ways, else another store that has it in time. */
+function otherWays({ one, kind }: Open, snapshot: Snapshot, today: Day): OtherWay[] {
+	if (!GETTING.has(kind)) return [];
+	if (one.nextRung) return [otherWay('next', 'Can’t get it')];
+	const other = otherSource(snapshot, one.item.id, one.days!.inHandBy, today, one.supplier?.id ?? null);
+	return other ? [otherWay('source', `Not there: get it from ${other.name}`, other.id)] : [];
 }
 
 function stepVerdict({ one, actBy }: Open, today: Day): Verdict {

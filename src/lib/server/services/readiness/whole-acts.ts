@@ -70,6 +70,7 @@ export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		doer: one.doer?.id ?? null,
 		keys: steps.map((each) => each.one.need.key),
 		amount: '1',
+		parts: [],
 		href: null,
 		ways:
 			step.kind === 'check'
@@ -99,6 +100,7 @@ function actOfRun(row: Row<'print_run'>, steps: readonly OpenWhole[], today: Day
 		doer: one.doer?.id ?? null,
 		keys: steps.map((each) => each.one.need.key),
 		amount: '1',
+		parts: [],
 		ways: [],
 		href: `/units/${one.run.row.id}/print/runs/${row.id}`
 	};
@@ -129,6 +131,7 @@ export function actOfSitting(
 		doer: null,
 		keys: own.map((each) => each.one.need.key),
 		amount: '1',
+		parts: [],
 		ways: [],
 		href: row ? `/sittings/${row.id}` : `/units/${one.run.row.id}/prepare`
 	};
@@ -161,6 +164,7 @@ export function actOfReturn(own: readonly Returning[], today: Day): Act {
 		doer: null,
 		keys: own.map((one) => `loan/${one.loan.id}`),
 		amount: '1',
+		parts: [],
 		ways: [],
 		href: null
 	};

@@ -165,6 +165,7 @@ function task(
 			doer: null,
 			keys: [of.id],
 			amount: '1',
+			parts: [],
 			ways: [],
 			href: of.href
 		})
