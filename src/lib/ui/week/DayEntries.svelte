@@ -66,7 +66,9 @@
 							>{#if done}<Check size={20} aria-hidden="true" />{/if}</button
 						>
 						<span class="min-w-0 flex-1 pt-2.5 print:pt-0">
-							<span class="font-semibold {done ? 'line-through' : ''}">{entry.text}</span>
+							{#if entry.href && !done}<a href={entry.href} class="font-semibold">{entry.text}</a>{:else}<span
+									class="font-semibold {done ? 'line-through' : ''}">{entry.text}</span
+								>{/if}
 							{#if entry.detail}<span
 									class="text-sm {entry.isOpen ? 'font-semibold text-late' : 'text-ink-2'}"
 									>{entry.detail}</span

@@ -41,7 +41,7 @@ export type ActPart = {
 
 /** Another button of an act, the action that it posts to, and the source that it chooses. */
 export type OtherWay = {
-	readonly to: 'notYet' | 'next' | 'source';
+	readonly to: 'notYet' | 'next' | 'source' | 'without';
 	readonly label: string;
 	readonly source: number | null;
 };

@@ -43,6 +43,9 @@ export function wholeKey({ one, step, actBy }: OpenWhole): string {
 	return [one.run.row.id, step.kind, isCopies ? '' : actBy, step.title, one.doer?.id ?? ''].join('|');
 }
 
+/** What may not be here in time has a way out beside waiting for it. */
+const COMES_LATE: ReadonlySet<Verdict> = new Set(['late', 'at risk']);
+
 /** The act of steps that are taken together. */
 export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 	const [{ one, step, actBy }] = steps;
@@ -72,12 +75,11 @@ export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		amount: '1',
 		parts: [],
 		href: null,
-		ways:
-			step.kind === 'check'
-				? [otherWay('notYet', 'Not yet')]
-				: step.kind === 'pick up'
-					? [otherWay('notYet', 'Not there')]
-					: []
+		ways: [
+			...(step.kind === 'check' ? [otherWay('notYet', 'Not yet')] : []),
+			...(step.kind === 'pick up' ? [otherWay('notYet', 'Not there')] : []),
+			...(one.book && COMES_LATE.has(one.verdict) ? [otherWay('without', 'Do without it')] : [])
+		]
 	};
 }
 

@@ -33,6 +33,7 @@ export function childDay(now: Situation, person: Row<'person'>, day: Day): Child
 		detail,
 		picture,
 		isOpen: false,
+		href: null,
 		isDone: ticks.has(own + key)
 	});
 	const lessons = lessonsOn(now, day).filter(({ run }) =>

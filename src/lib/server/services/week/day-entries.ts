@@ -29,6 +29,8 @@ export type DayEntry = {
 	readonly isDone: boolean;
 	/** Not ready, as of now. */
 	readonly isOpen: boolean;
+	/** Where it is done, for what has a page of its own; null where a tick does it. */
+	readonly href: string | null;
 };
 
 export type DayGroup = {
@@ -352,13 +354,14 @@ export function eveningEntries(now: Situation, day: Day, run: RunSituation | nul
 			? now.snapshot.sittings
 					// One with nothing to do is no entry; an evening that is free is offered under Prepare.
 					.filter((one) => one.held_on === day && one.over === 0 && busy.has(one.id))
-					.map((one) =>
-						entry(
+					.map((one) => ({
+						...entry(
 							`sitting-${one.id}`,
 							`Preparing${one.starts ? ` at ${clockText(one.starts, now.snapshot.household.measures)}` : ''}`,
 							`${one.minutes} min`
-						)
-					)
+						),
+						href: `/sittings/${one.id}`
+					}))
 			: [];
 	return [...settings, ...sittings];
 }

@@ -72,7 +72,13 @@ describe('a day', () => {
 		expect(group(dayView(after, '2027-01-19'), 'Shelf')[0].isDone).toBe(true);
 		const left = dayView(after, after.today).left;
 		expect(left.map((one) => one.key)).not.toContain(first.key);
-		expect(left.length).toBe(group(before, 'Shelf').length - 1);
+		const trays = left.filter((one) => /^(?:tray|back|fill|only)-/.test(one.key));
+		expect(trays.length).toBe(group(before, 'Shelf').length - 1);
+		// Not the last day alone: what is open from each day of the week before, until it is checked off.
+		expect(left.map((one) => one.key)).toContain('up-5');
+		await does((trx) => tickDay(trx, after.today, left.at(-1)!.key, true));
+		const fewer = (await now()).situation;
+		expect(dayView(fewer, fewer.today).left.length).toBe(left.length - 1);
 		await does((trx) => tickDay(trx, '2027-01-26', 'short', true));
 		const short = dayView((await now()).situation, '2027-01-26');
 		expect(short.sentence).toBe('A short day: only the basket.');

@@ -59,6 +59,7 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		text,
 		detail,
 		isOpen,
+		href: null,
 		isDone: ticks.has(key)
 	});
 	const lessons = lessonsOn(now, day, run);
@@ -141,32 +142,41 @@ function stripsOf(
 	return strips.map(({ text }, at) => ({ text, time: times[at] }));
 }
 
-/** What was not done on the last day before, within a week, on which anything was ticked. */
+/** Days after which what was not done is let go. */
+const MOST_DAYS_LEFT = 7;
+
+/**
+ * What was not done on the days before, until it is done or let go: trays, the wall, pages. A house that checks
+ * nothing off is not reminded of anything.
+ */
 function leftBefore(now: Situation, day: Day, run: RunSituation | null): DayView['left'] {
 	if (day !== now.today) return [];
-	for (let back = 1; back <= 7; back++) {
-		const before = addDays(day, -back);
-		const ticks = now.snapshot.dayTicks.filter((one) => one.on_day === before);
-		if (ticks.length === 0) continue;
-		const done = new Set([
-			...ticks.map((one) => one.key),
-			...now.snapshot.dayTicks.filter((one) => one.on_day === day).map((one) => one.key)
-		]);
-		if (done.has(SHORT)) return [];
-		const open: Make = (key, text, detail = '', isOpen = false) => ({
-			key,
-			text,
-			detail,
-			isOpen,
-			isDone: false
-		});
-		const groups = [
+	const from = addDays(day, -MOST_DAYS_LEFT);
+	const ticks = now.snapshot.dayTicks.filter((one) => one.on_day >= from && one.on_day <= day);
+	if (!ticks.some((one) => one.on_day < day)) return [];
+	const done = new Set(ticks.map((one) => one.key));
+	const open: Make = (key, text, detail = '', isOpen = false) => ({
+		key,
+		text,
+		detail,
+		isOpen,
+		href: null,
+		isDone: false
+	});
+	const first = ticks.map((one) => one.on_day).toSorted()[0];
+	const left = new Map<string, DayView['left'][number]>();
+	for (let before = first; before < day; before = addDays(before, 1)) {
+		const lessons = lessonsOn(now, before, run);
+		for (const one of [
 			...shelfEntries(now, before, open),
-			...lessonsOn(now, before, run).flatMap((one) => copyEntries(now, one, open))
-		];
-		return groups.filter((one) => !done.has(one.key)).map((one) => ({ ...one, day: before }));
+			...lessons.flatMap((lesson) => [
+				...wallEntries(now, lesson, before, open),
+				...copyEntries(now, lesson, open)
+			])
+		])
+			if (!done.has(one.key)) left.set(one.key, { ...one, day: before });
 	}
-	return [];
+	return [...left.values()];
 }
 
 /** A lesson that is checked off on its sheet was taught; nobody is asked about it again. */
