@@ -189,7 +189,7 @@ test('another way of working ahead for supplies only, and a library that holds t
 
 test('in cups or in grams: the household’s measures are on every amount', async ({ page }) => {
 	await open(page, '/units/1/gather');
-	await expect(page.getByRole('row', { name: /^ribbon/ })).toContainText('366 cm');
+	await expect(page.getByRole('row', { name: /^ribbon/ })).toContainText('3.66 m');
 	await open(page, '/house');
 	await page.getByLabel('Measures').selectOption('Cups, ounces, inches');
 	await page.getByLabel('Paper').selectOption('A4');

@@ -112,6 +112,10 @@ async function paste(page: Page, address: string, list: string): Promise<void> {
 	await page.getByLabel('Supply list').fill(list);
 	await page.getByRole('button', { name: 'Read the list' }).click();
 	await page.getByRole('button', { name: 'Save the list' }).click();
+	// A list that goes into one lesson for the most part, or has lines without one, asks first.
+	const anyway = page.getByRole('button', { name: 'Save anyway' });
+	await expect(anyway.or(page.getByRole('heading', { name: /do we have/ })).first()).toBeVisible();
+	if (await anyway.isVisible()) await anyway.click();
 	await page.waitForURL(/\/(units\/\d+|gather)$|\/lists\/have/);
 }
 

@@ -83,12 +83,15 @@ export function withCapitals(name: string): string {
 	return name.replace(/[a-z\d]+(?:-[a-z]+)?/g, (word) => CAPITALS[word] ?? word).replace(/(?<=\d )v\b/g, 'V');
 }
 
+/** What is counted though its last word is a stuff: an index card, a jump rope. */
+const COUNTED = /\S card$|(?:jump|skipping|tow|tug) rope$|trail mix$/;
+
 /** Whether a name is of a stuff, which is measured and not counted. */
 export function isStuff(name: string): boolean {
 	const words = name.split(' ');
 	const link = linkIn(words);
 	const head = link < 0 ? words.length - 1 : link - 1;
-	return MASS.has(words[head]) && !(words[head] === 'card' && head > 0);
+	return MASS.has(words[head]) && !COUNTED.test(words.slice(0, head + 1).join(' '));
 }
 
 const MASS = new Set(

@@ -93,6 +93,16 @@ describe('broken lines', () => {
 		]);
 	});
 
+	it('a heading of another lesson is never joined', () => {
+		const text = [
+			'This is a sentence that fills the width of its page, and there are more.',
+			'A second line that is as long as the first one of this text, or nearly so',
+			'Lesson 10',
+			'tape'
+		];
+		expect(wholeLines(text).map((one) => one.text)).toContain('Lesson 10');
+	});
+
 	it('heads of pages and their numbers belong to the page', () => {
 		const text = 'Sound Unit - Supplies\nprinted 3/14\nscissors\nSound Unit - Supplies\nPage 2\ntape'.split(
 			'\n'

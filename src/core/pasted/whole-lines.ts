@@ -53,7 +53,7 @@ export function wholeLines(raw: readonly string[]): WholeLine[] {
 		const next = trimmed[at + 1];
 		if (!text || !next || text.length > LONGEST || next.length > LONGEST) return false;
 		if (text.includes('\t') || next.includes('\t')) return false;
-		if (isFurniture(at) || isFurniture(at + 1)) return false;
+		if (isFurniture(at) || isFurniture(at + 1) || NAMES_PLACE.test(next)) return false;
 		if (isOpen(text)) return !STARTS_NEW.test(next) || /^[A-Z\d][^([]*[)\]]/.test(next);
 		if (SPLIT_WORD.test(text)) return /^\p{Ll}/u.test(next);
 		if (!WAITS.test(text) || /:$/.test(text)) return false;
@@ -66,7 +66,7 @@ export function wholeLines(raw: readonly string[]): WholeLine[] {
 		const next = trimmed[at + 1];
 		if (!isBroken || width < NARROWEST || !text || !next || text.length > LONGEST || /[)\]:.!?;]$/.test(text))
 			return false;
-		if (isFurniture(at) || isFurniture(at + 1) || text.includes('\t')) return false;
+		if (isFurniture(at) || isFurniture(at + 1) || text.includes('\t') || NAMES_PLACE.test(next)) return false;
 		return /^\p{Ll}/u.test(next) && text.length + 1 + next.split(' ')[0].length > width;
 	};
 	// A paragraph goes on over lines that fill the page, with capitals and numbers, too.
@@ -82,7 +82,7 @@ export function wholeLines(raw: readonly string[]): WholeLine[] {
 			/[:]$/.test(text)
 		)
 			return false;
-		if (isFurniture(at) || isFurniture(at + 1)) return false;
+		if (isFurniture(at) || isFurniture(at + 1) || NAMES_PLACE.test(next)) return false;
 		if (!isProse.some(Boolean) || /^[•*·▪●☐□-]/.test(next) || /[.!?]$/.test(text)) return false;
 		return isSentence(text) && text.length + 1 + next.split(' ')[0].length > width * 0.9;
 	};
@@ -109,6 +109,9 @@ function isSentence(text: string): boolean {
 		(/[.!?] [A-Z]/.test(text) || /\b(?:you|we|will|please|is|are|have|needs?|bring|our|your)\b/i.test(text))
 	);
 }
+
+/** The beginning of another lesson goes on with nothing. */
+const NAMES_PLACE = /^(?:(?:lessons?|les\.?|weeks?|wks?\.?|days?|sessions?|chapters?)\s?#?\s?\d|l\d)/i;
 
 const NAMES_LESSON = /^(?:lessons?|les|weeks?|wks?|days?|sessions?|class|part|unit|chapter)\b/i;
 

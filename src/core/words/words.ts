@@ -26,7 +26,9 @@ export function thingText(said: Exact, saidUnit: Unit, name: string): string {
 		}
 		if (PAIRS.test(name))
 			return `${numberText(amount)} ${amount.compare(1) > 0 ? 'pairs' : 'pair'} of ${name}`;
-		return `${numberText(amount)} ${nameForCount(name, amount.valueOf())}`;
+		// A size in front is no amount: 4 × 1/2 in. dowels.
+		const sign = /^\d/.test(name) ? ' ×' : '';
+		return `${numberText(amount)}${sign} ${nameForCount(name, amount.valueOf())}`;
 	}
 	const of =
 		/^(sheet|roll|pack|box|bag|bottle|can|jar|tube|stick|ball|spool|bunch|pinch|drop|handful|pair|dozen)$/.test(

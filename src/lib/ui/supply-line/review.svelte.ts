@@ -1,6 +1,6 @@
 import { groupBy } from '$core/group-by.ts';
 import { exact, type Unit } from '$core/measure/index.ts';
-import { counted, listText, supplyLineText } from '$core/words/index.ts';
+import { counted, supplyLineText } from '$core/words/index.ts';
 import type { Review, ReviewRow } from '$lib/server/services/gathering/review.ts';
 
 /** What can be changed of a line that was read. */
@@ -185,7 +185,6 @@ export class ReviewLines {
 		const open = kept.filter((line) => line.isUnplaced).length;
 		const byLesson = groupBy(kept, (line) => line.fields.lesson);
 		const [most] = [...byLesson.values()].map((these) => these.length).toSorted((a, b) => b - a);
-		const noThings = kept.filter((line) => line.row.isNoThing && line.row.status !== 'same' && !line.looked);
 		return [
 			open > 0 ? `${counted(open, 'line')} ${open === 1 ? 'has' : 'have'} no lesson yet.` : '',
 			open === 0 &&
@@ -194,9 +193,6 @@ export class ReviewLines {
 			most * 3 > kept.length &&
 			this.#isUneven(most, byLesson.size)
 				? `${most} of ${kept.length} lines are in one lesson.`
-				: '',
-			noThings.length > 0
-				? `${listText(noThings.slice(0, 3).map((line) => `“${line.fields.item}”`))} ${noThings.length === 1 ? 'doesn’t' : 'don’t'} look like things to gather.`
 				: ''
 		].filter(Boolean);
 	}

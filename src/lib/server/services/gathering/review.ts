@@ -13,7 +13,6 @@ import {
 	type ListForm,
 	type ReadList,
 	type ReadLine,
-	thingOf,
 	usualUse,
 	type Alternative,
 	type KnownLine,
@@ -46,8 +45,6 @@ export type ReviewRow = {
 	readonly amountAssumed: boolean;
 	/** What becomes of it is our guess; the house has not said. */
 	readonly useAssumed: boolean;
-	/** It names nothing that a house could hold. */
-	readonly isNoThing: boolean;
 	/** Others of the list name their lesson, and it does not; it goes to the one that was chosen. */
 	readonly isUnplaced: boolean;
 	/** The heading that names a lesson which the unit does not have. */
@@ -283,7 +280,6 @@ export async function reviewList(
 			or: line.or,
 			amountAssumed: line.quantity !== null && !line.amountSaid,
 			useAssumed: said === undefined,
-			isNoThing: thingOf(line.item, line.quantity, line.unit).notAThing,
 			isUnplaced: namesLessons && match === null && at.lesson === null && at.ofMissing === null,
 			ofMissing: at.ofMissing,
 			fromHeading: at.fromHeading,
