@@ -133,13 +133,13 @@ test.describe('an empty house', () => {
 		if (isPhone) {
 			for (const name of ['food coloring', 'cotton ball', 'masking tape', 'yarn'])
 				await hands.click(new RegExp(`^Have it: .*${name}`));
-			await hands.click('Don’t have it: plaster of paris');
+			await hands.click('Don’t have it: plaster of Paris');
 			await hands.click('Don’t have it: bar magnet');
 		} else {
 			for (let i = 0; i < 4; i++) await hands.press('h');
 			await hands.press('ArrowDown');
 			await hands.press('d');
-			await hands.click('Don’t have it: plaster of paris');
+			await hands.click('Don’t have it: plaster of Paris');
 			await hands.click('Don’t have it: bar magnet');
 		}
 		await hands.click('All the rest: look');

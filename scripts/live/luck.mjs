@@ -74,7 +74,8 @@ const LUCK = {
 			if (!way) return `${act.title} has no way to say that it is out of stock`;
 			return house.post(`/?/${way.to}`, {
 				keys: of.keys.join(' '),
-				...(way.source === null ? {} : { source: way.source })
+				...(way.source === null ? {} : { source: way.source }),
+				...(way.to === 'without' ? { without: true } : {})
 			});
 		}
 		return null;

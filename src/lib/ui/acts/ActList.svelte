@@ -125,6 +125,7 @@
 											>
 												<input type="hidden" name="keys" value={part.keys.join(' ')} />
 												{#if way.source !== null}<input type="hidden" name="source" value={way.source} />{/if}
+												{#if way.to === 'without'}<input type="hidden" name="without" value="true" />{/if}
 												{#if way.to === 'got'}<input type="hidden" name="amount" value={part.amount} />{/if}
 												<button
 													class="min-h-11 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"

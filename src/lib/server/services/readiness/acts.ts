@@ -18,7 +18,7 @@ import {
 	type ActGroup,
 	type OtherWay
 } from './act.ts';
-import { gettingKind, gettingText, inTimeElsewhere, otherSource, type GettingKind } from './ladder.ts';
+import { gettingKind, gettingText, inTimeElsewhere, type GettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
 import type { Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -272,12 +272,14 @@ function actFrom(steps: readonly Open[], { snapshot, today }: Situation): Act {
 	};
 }
 
-/** What to say where a thing isn’t to be had: the next of its ways, else another store that has it in time. */
+/** What to say where a thing isn’t to be had: the next of its ways, another store that sells it in time, or without. */
 function otherWays({ one, kind }: Open, snapshot: Snapshot, today: Day): OtherWay[] {
 	if (!GETTING.has(kind)) return [];
 	if (one.nextRung) return [otherWay('next', 'Can’t get it')];
-	const other = otherSource(snapshot, one.item.id, one.days!.inHandBy, today, one.supplier?.id ?? null);
-	return other ? [otherWay('source', `Not there: get it from ${other.name}`, other.id)] : [];
+	const seller = inTimeElsewhere(snapshot, one.item.id, one.days!.inHandBy, today);
+	return seller && seller.id !== one.supplier?.id
+		? [otherWay('source', `Not there: get it from ${seller.name}`, seller.id)]
+		: [otherWay('without', 'Can’t get it: skip it')];
 }
 
 function stepVerdict({ one, actBy }: Open, today: Day): Verdict {

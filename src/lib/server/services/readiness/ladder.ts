@@ -135,24 +135,6 @@ export function inTimeElsewhere(
 	);
 }
 
-/** Who else could have it in time, where what was tried does not; someone who sells it before any other store. */
-export function otherSource(
-	snapshot: Snapshot,
-	item: number,
-	inHandBy: Day,
-	today: Day,
-	tried: number | null
-): Row<'supplier'> | null {
-	const seller = inTimeElsewhere(snapshot, item, inHandBy, today);
-	if (seller && seller.id !== tried) return seller;
-	const isInTime = (one: Row<'supplier'>) => lastDayToAct(wayTo(one), inHandBy) >= today;
-	return (
-		snapshot.suppliers.find(
-			(one) => one.id !== tried && (one.kind === 'shop' || one.kind === 'order') && isInTime(one)
-		) ?? null
-	);
-}
-
 /** The step by which something is got. */
 export type GettingKind = Extract<
 	ActKind,

@@ -78,7 +78,7 @@ export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 		ways: [
 			...(step.kind === 'check' ? [otherWay('notYet', 'Not yet')] : []),
 			...(step.kind === 'pick up' ? [otherWay('notYet', 'Not there')] : []),
-			...(one.book && COMES_LATE.has(one.verdict) ? [otherWay('without', 'Do without it')] : [])
+			...(one.book && COMES_LATE.has(one.verdict) ? [otherWay('without', 'Skip it')] : [])
 		]
 	};
 }
