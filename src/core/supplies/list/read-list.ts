@@ -250,25 +250,22 @@ function readOne(
 			!isBoth &&
 			(isTitleOf(behind, head.named, lessons) || (head.isWeek && !/[,;]|^\d/.test(behind)));
 		const things = isTitle || isText ? [] : isBoth ? readSupplyLine(needs, true) : thingsBehind(behind);
-		const isThing = !isTitle && things === null;
-		if (!isThing) {
-			const isOther = form.headsAreTitled && !isTitle && !isText && things?.length === 0;
-			const named = isOther ? MISSING : head.named;
-			const isMissing = named.unknown && named.lessons.length === 0;
-			if (isMissing) unknownHeadings.push({ lineNumber: line.lineNumber, written });
-			above.missing = isMissing ? written : null;
-			if (things?.length && (head.named.all || head.named.weekly)) {
-				put(things, head.named, [], false);
-				return true;
-			}
-			above.named = named;
-			above.week = head.week;
-			above.isWeek = head.isWeek;
-			above.section = null;
-			if (isText) readProse(behind, { form, lessons, put });
-			else if (things) put(things, null, [], false);
+		const isOther = form.headsAreTitled && !isTitle && !isText && things.length === 0;
+		const named = isOther ? MISSING : head.named;
+		const isMissing = named.unknown && named.lessons.length === 0;
+		if (isMissing) unknownHeadings.push({ lineNumber: line.lineNumber, written });
+		above.missing = isMissing ? written : null;
+		if (things.length && (head.named.all || head.named.weekly)) {
+			put(things, head.named, [], false);
 			return true;
 		}
+		above.named = named;
+		above.week = head.week;
+		above.isWeek = head.isWeek;
+		above.section = null;
+		if (isText) readProse(behind, { form, lessons, put });
+		else put(things, null, [], false);
+		return true;
 	}
 	if (NONE.test(withoutDate(written))) return true;
 	if (ELSEWHERE.test(written)) return false;
@@ -302,12 +299,8 @@ function readOne(
 		above.section = sectionOf(written, scope);
 		return above.section !== null;
 	}
-	const [, label] = /^([^:()]{3,40}):\s+\S/.exec(plain) ?? [];
-	const said = label ? sectionOf(label, null) : null;
-	const things =
-		said?.note && read.every((one) => one.note?.toLowerCase().includes(label.toLowerCase())) ? read : read;
 	const hasStar = !form.starsAreKnown && /^\s*[•-]?\s*\*|\*\s*$/.test(line.text);
-	put(hasStar ? things.map((one) => doubting(one, DOUBT.star)) : things, marked.named, meanings, isEach);
+	put(hasStar ? read.map((one) => doubting(one, DOUBT.star)) : read, marked.named, meanings, isEach);
 	return false;
 }
 
@@ -380,8 +373,8 @@ function withoutEach(text: string): { rest: string; isEach: boolean } {
 	};
 }
 
-/** Things that stand behind a lesson on its own line; null where what stands there is a thing's own words. */
-function thingsBehind(rest: string): ReadLine[] | null {
+/** Things that stand behind a lesson on its own line; none where what stands there is a title. */
+function thingsBehind(rest: string): ReadLine[] {
 	const read = readSupplyLine(rest);
 	const isListed =
 		/[,;]/.test(rest) ||
