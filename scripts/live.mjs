@@ -8,7 +8,7 @@ import { planShelf } from '../src/core/setout/index.ts';
 import { daysBetween } from '../src/core/calendar/index.ts';
 import { prep } from '../src/core/prepare/index.ts';
 import { doubled } from './live/doubled.mjs';
-import { House } from './live/house.mjs';
+import { House, UNTIL_ITS_UNIT } from './live/house.mjs';
 import { badLuck } from './live/luck.mjs';
 
 const options = new Map(process.argv.slice(2).map((one) => one.split('=')));
@@ -341,7 +341,7 @@ for (const [kind, parent] of HOUSES.flatMap((one) => PARENTS.map((parent) => [on
 	try {
 		await house.begin();
 		life.first = house.today;
-		await life.live(DAYS);
+		await life.live(DAYS + (kind === 'new' ? UNTIL_ITS_UNIT : 0));
 	} finally {
 		await house.end();
 	}
@@ -350,7 +350,7 @@ for (const [kind, parent] of HOUSES.flatMap((one) => PARENTS.map((parent) => [on
 	rows.push({
 		house: kind,
 		parent,
-		days: DAYS,
+		days: DAYS + (kind === 'new' ? UNTIL_ITS_UNIT : 0),
 		'lesson days ready': `${ready} of ${life.lessonDays.length}`,
 		'false lates': life.falseLate.length,
 		'came back': life.cameBack.length,

@@ -3,6 +3,10 @@
 /** The first number of a text; null where it has none. */
 const numberIn = (text) => (/\d[\d,]*/.exec(text)?.[0] ?? null)?.replace(',', '') ?? null;
 
+/** How a day’s lesson stands, as its sentence says it. */
+const standOf = (sentence) =>
+	/^Not ready/.test(sentence) ? 'not ready' : /^All of it is at home/.test(sentence) ? 'at home' : 'ready';
+
 /** Compares the pages of a house as they stand now. */
 export async function doubled(house) {
 	const said = [];
@@ -75,9 +79,9 @@ export async function doubled(house) {
 		)
 			if (runs.filter((one) => one.state === 'running').length === 1)
 				differ(
-					named('the next lesson is ready, Next / tab'),
-					!/^Not ready/.test(ready.sentence),
-					!/not ready$/.test(tab.Board)
+					named('how the next lesson stands, Next / tab'),
+					standOf(ready.sentence),
+					tab.Board.replace(/^.*: /, '')
 				);
 		toLook += have.questions.toLook;
 		for (const act of board.board.acts) {

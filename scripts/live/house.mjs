@@ -12,6 +12,8 @@ const HEADERS = { 'x-sveltekit-action': 'true', accept: 'application/json' };
 
 /** The first day of the house that is made from an empty one: a Monday. */
 const FIRST_DAY = '2027-03-01';
+/** Days until its unit begins: by then what it wants can be here. */
+export const UNTIL_ITS_UNIT = 15;
 /** Its unit, each lesson with its supplies as a guide prints them. */
 const LESSONS = [
 	[
@@ -167,7 +169,7 @@ export class House {
 		await must('/start/unit?/unit', {
 			name: 'Sound',
 			contents: LESSONS.map(([title], at) => `Lesson ${at + 1} ${title}`).join('\n'),
-			start: addDays(FIRST_DAY, 15),
+			start: addDays(FIRST_DAY, UNTIL_ITS_UNIT),
 			weekday2: 'on',
 			weekday4: 'on'
 		});

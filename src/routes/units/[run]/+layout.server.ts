@@ -2,7 +2,8 @@ import { dayText, weekdayName, weekdayOf } from '$core/calendar/index.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
-import { boardOf, type StreamCell } from '$lib/server/services/readiness/board.ts';
+import { boardOf } from '$lib/server/services/readiness/board.ts';
+import { lessonStand } from '$lib/server/services/readiness/lesson-stand.ts';
 import type { LayoutServerLoad } from './$types';
 import { listedIn, undecidedLessons } from '$lib/server/services/library/book-list.ts';
 import { isChosen } from '$lib/server/services/library/book-proposals.ts';
@@ -13,12 +14,6 @@ import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
 import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
 import type { Situation } from '$lib/server/services/readiness/situation.ts';
-
-/** How the next lesson stands, as its tab says it. */
-function standing(streams: readonly StreamCell[]): string {
-	if (streams.every((one) => one.behind.length === 0)) return 'nothing noted yet';
-	return streams.every(({ verdict }) => verdict === 'done') ? 'ready' : 'not ready';
-}
 
 /** How far the book list is, as its tab says it. */
 function booksText(now: Situation, run: RunSituation): string {
@@ -75,6 +70,8 @@ export const load: LayoutServerLoad = async ({ params }) => {
 	const { calendar } = run;
 	const list = gatherList(now, run);
 	const next = boardOf(now, run).lessons.find((lesson) => lesson.isNext);
+	const lesson = next && run.lessons.find((one) => one.lesson.id === next.id);
+	const stand = lesson && lessonStand(now, lesson).stand;
 	const nextDay = next?.date ? weekdayName(weekdayOf(next.date)) : null;
 	const spare = calendar?.spare ?? null;
 	return {
@@ -94,7 +91,7 @@ export const load: LayoutServerLoad = async ({ params }) => {
 			{
 				path: '',
 				label: 'Board',
-				detail: next ? `${nextDay}: ${standing(Object.values(next.streams))}` : 'overview'
+				detail: next ? `${nextDay}: ${stand === 'nothing' ? 'nothing noted yet' : stand}` : 'overview'
 			},
 			{
 				path: '/plan',

@@ -299,8 +299,6 @@ function sentenceOf(
 	counts: Readonly<Record<CopyState, number>>,
 	runs: readonly RunRow[]
 ): { sentence: string; detail: string } {
-	if (sources.length === 0)
-		return { sentence: 'Nothing to print yet. Add the PDF of your guide, or a printable.', detail: '' };
 	const unsorted = sources.filter((one) => one.sorted < one.pages);
 	const open = runs.filter((one) => one.printedOn === null);
 	const acts = now.whole.filter(
@@ -334,6 +332,8 @@ function sentenceOf(
 				.join(' ')
 		};
 	}
+	if (sources.length === 0)
+		return { sentence: 'Nothing to print yet. Add the PDF of your guide, or a printable.', detail: '' };
 	if (unsorted.length) {
 		const [next] = unsorted;
 		return {

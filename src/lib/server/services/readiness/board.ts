@@ -8,6 +8,7 @@ import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import type { Act } from './act.ts';
 import { actGroups } from './acts.ts';
 import { sentenceOf, type Sentence } from './first-gap.ts';
+import { wholeByLesson } from './lesson-stand.ts';
 import { gettingText, gettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
 import type { Situation } from './situation.ts';
@@ -144,9 +145,6 @@ function suppliesCell(
 		}))
 	);
 }
-
-/** The needs that are one thing as a whole, by their lesson. */
-export const wholeByLesson = once(({ whole }: Situation) => groupBy(whole, (one) => one.lesson));
 
 /** What a stream whose needs are one thing as a whole looks like for one lesson. */
 function wholeCell(situation: Situation, lesson: LessonSituation, stream: Stream): StreamCell {

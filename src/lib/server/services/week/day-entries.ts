@@ -1,7 +1,5 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted, thingText } from '$core/words/index.ts';
-import type { State } from '$core/readiness/index.ts';
-import { isSome } from '$core/measure/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
@@ -10,7 +8,7 @@ import { placePath } from '../house/place-paths.ts';
 import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
 import { jobsOf } from '../prepare/jobs.ts';
-import { wholeByLesson } from '../readiness/board.ts';
+import { awayText, isAway, wholeByLesson } from '../readiness/lesson-stand.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
@@ -192,9 +190,6 @@ export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[]
 	];
 }
 
-/** States in which a thing is not here. */
-const AWAY: ReadonlySet<State> = new Set(['missing', 'arranged']);
-
 export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
 	const resources = byId(now.snapshot.resources);
 	const spines = pagesView(now, run, []).spines.flatMap((spine) =>
@@ -216,14 +211,14 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 				const resource = resources.get(one.resource)!;
 				// Whether it is here, and where else it is, is what readiness says of it.
 				const whole = ofLesson.find((each) => each.book?.resource.id === resource.id);
-				const isAway = whole !== undefined && AWAY.has(whole.need.state) && !whole.need.doWithout;
+				const away = whole !== undefined && isAway(whole) ? whole : null;
 				return entry(
 					`use-${one.id}`,
 					one.title,
 					[
 						one.text,
-						isAway
-							? whole.stands
+						away
+							? away.stands
 							: resource.owned === 1 && resource.place_id !== null
 								? placePath(now.snapshot.places, resource.place_id)
 								: whole?.book?.loan
@@ -232,7 +227,7 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 					]
 						.filter(Boolean)
 						.join(', '),
-					isAway && whole.need.required
+					away?.need.required
 				);
 			})
 	];
@@ -240,11 +235,13 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 
 export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
 	const states = stateByKey(now.snapshot);
+	const ofLesson = wholeByLesson(now).get(lesson) ?? [];
 	return printsOf(now.snapshot, run)
 		.filter((one) => one.lesson === lesson && one.judged.printed.value && one.off === null)
 		.flatMap((print) =>
 			print.copies.map(({ child, count }) => {
-				const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
+				const key = printKey(print, child?.id ?? null);
+				const stored = states.get(key) ?? null;
 				const state = stored?.decision === 'do without' ? 'left out' : copyState(print, stored);
 				return entry(
 					`copy-${print.row.id}-${child?.id ?? 0}`,
@@ -252,21 +249,10 @@ export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 						.filter(Boolean)
 						.join(' '),
 					[print.row.optional ? 'optional' : '', state].filter(Boolean).join(', '),
-					state === 'to print' && print.row.optional === 0
+					ofLesson.some((one) => one.need.key === key && one.need.required && isAway(one))
 				);
 			})
 		);
-}
-
-/** Why some of a need is not at home; null where all of it is, counted or not, fetched or not. */
-function awayText({ standing }: SupplyNeed): string | null {
-	return isSome(standing.missing)
-		? 'not here yet'
-		: isSome(standing.toLook)
-			? 'not looked for yet'
-			: isSome(standing.arranged)
-				? 'on its way'
-				: null;
 }
 
 /** Where it lies: in the unit’s own box before anywhere else, or where somebody said that it is. */

@@ -6,6 +6,7 @@ import type { Trx } from '../../history/changes.ts';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { inPlace } from '../../snapshot/in-place.ts';
 import { recordOutcome } from '../plan/outcomes.ts';
+import { lessonStand } from '../readiness/lesson-stand.ts';
 import { takeStep } from '../readiness/steps.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
@@ -83,6 +84,7 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 	const cautions = inPlace('Cautions', () => (isShort ? [] : cautionsOn(now, day, shown)), []);
 	const trouble = [...groups, cautions].find((one) => one.trouble !== null)?.trouble ?? null;
 	const open = groups.flatMap((one) => one.entries).filter((one) => one.isOpen);
+	const toDo = lessons.flatMap(({ lesson }) => (lesson.booked ? [] : lessonStand(now, lesson).toDo));
 	const count = groups.reduce((sum, one) => sum + one.entries.length, 0);
 	return {
 		day,
@@ -95,17 +97,12 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 				: count === 0
 					? 'Nothing planned.'
 					: open.length
-						? `Not ready yet: ${
-								open.length > 3
-									? `${open
-											.slice(0, 3)
-											.map((one) => one.text)
-											.join(', ')}, and ${open.length - 3} more`
-									: listText(open.map((one) => one.text))
-							}.`
-						: lessons.length
-							? 'All of it is ready to set out.'
-							: 'No lesson this day.',
+						? `Not ready yet: ${firstOf(open.map((one) => one.text))}.`
+						: lessons.length === 0
+							? 'No lesson this day.'
+							: toDo.length
+								? `All of it is at home. Still to do: ${firstOf(toDo)}.`
+								: 'All of it is ready to set out.',
 		lessons: lessons.map(({ run: one, lesson }) => ({
 			title: `${lesson.number} ${lesson.lesson.title}`,
 			unit: one.unit.name,
@@ -118,6 +115,10 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		strips: inPlace('Strips', () => stripsOf(now, day, shown, groups), []).value
 	};
 }
+
+/** The first three, and how many more. */
+const firstOf = (what: readonly string[]): string =>
+	what.length > 3 ? `${what.slice(0, 3).join(', ')}, and ${what.length - 3} more` : listText([...what]);
 
 /** Strips that a child reads: the basket, the lessons, then what is always there. */
 function stripsOf(
