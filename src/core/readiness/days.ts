@@ -129,9 +129,20 @@ function lastOpen(day: Day, open: OpenDays): Day {
 type NextStep = { readonly actBy: Day | null; readonly notBefore: Day | null };
 
 function nextStep(need: Need, inHandBy: Day, sitting: Day | null): NextStep {
-	const step = stepOnItsWay(need, inHandBy, sitting);
+	const step = sinceKnown(need, stepOnItsWay(need, inHandBy, sitting));
 	return need.state === 'missing' && need.notAfter && step.actBy !== null
 		? { ...step, actBy: earlier(step.actBy, need.notAfter) }
+		: step;
+}
+
+/** Ways on which a thing is had on the day on which somebody sees to it. */
+const IN_A_DAY: ReadonlySet<Way['kind']> = new Set(['at home', 'print', 'shop', 'look']);
+
+/** What is done in a day is not late on the day on which the house learned of it, but to be done on it. */
+function sinceKnown({ since, useDay, state, way }: Need, step: NextStep): NextStep {
+	const isInADay = state === 'in hand' || (state === 'missing' && IN_A_DAY.has(way.kind));
+	return since && step.actBy !== null && step.actBy < since && since <= useDay! && isInADay
+		? { ...step, actBy: since }
 		: step;
 }
 
@@ -173,14 +184,12 @@ export function lastDayToAct(way: Way, inHandBy: Day): Day {
 
 /**
  * The last day to look for a thing at home: that of the first way by which it can still be got when it is not there,
- * never after it has to be in hand. Where no way is left in time it is the best of them, and so late, unless the
- * thing came onto the list on the first day on which anybody can look.
+ * never after it has to be in hand. Where no way is left in time it is the best of them, and so late.
  */
-function lookBy({ then, from, isNew }: Extract<Way, { kind: 'look' }>, inHandBy: Day): Day {
+function lookBy({ then, from }: Extract<Way, { kind: 'look' }>, inHandBy: Day): Day {
 	const days = then.map((way) => earlier(lastDayToAct(way, inHandBy), inHandBy));
 	const inTime = days.find((day) => day >= from);
-	if (inTime !== undefined) return inTime;
-	return isNew ? from : (days.toSorted().at(-1) ?? inHandBy);
+	return inTime ?? days.toSorted().at(-1) ?? inHandBy;
 }
 
 /** The first day from which a perishable thing keeps until it is used. */

@@ -34,12 +34,10 @@ const need = (way: Way, useDay = '2027-01-26'): Need => ({
 });
 const daysOf = (way: Way, useDay?: string) => needDays([need(way, useDay)], house).get('need')!;
 type Then = Extract<Way, { kind: 'look' }>['then'];
-const look = (then: Then, more: { from?: string; isNew?: boolean } = {}): Way => ({
+const look = (then: Then): Way => ({
 	kind: 'look',
 	then,
-	from: today,
-	isNew: false,
-	...more
+	from: today
 });
 
 describe('looking at home', () => {
@@ -65,8 +63,19 @@ describe('looking at home', () => {
 	it('is late only when no way is left, and what came onto the list today is due', () => {
 		const late = daysOf(look([order]), '2027-01-15');
 		expect(verdict(need(look([order]), '2027-01-15'), late, today)).toBe('late');
-		const fresh = look([order], { isNew: true });
-		expect(verdict(need(fresh, '2027-01-15'), daysOf(fresh, '2027-01-15'), today)).toBe('due');
+	});
+
+	it('and all that is done in a day is due on the day on which the house learned of it, and late after it', () => {
+		for (const way of [look([order]), { kind: 'at home' } as const, { kind: 'print' } as const, shop]) {
+			const fresh = { ...need(way, addDays(today, 1)), since: today };
+			const days = needDays([fresh], house).get('need')!;
+			expect(days.actBy).toBe(today);
+			expect(verdict(fresh, days, today)).toBe('due');
+			expect(verdict(fresh, days, addDays(today, 1))).toBe('late');
+		}
+		// What takes days comes too late, whenever it was learned of.
+		const far = { ...need(order, addDays(today, 2)), since: today };
+		expect(verdict(far, needDays([far], house).get('need'), today)).toBe('late');
 	});
 
 	it('by its day never makes a lesson late that would not have been', () => {

@@ -33,9 +33,8 @@ export type Way =
 	| {
 			readonly kind: 'look';
 			readonly then: readonly Exclude<Way, { kind: 'look' }>[];
-			/** The first day on which anybody can look; what came onto the list on it is not late. */
+			/** The first day on which anybody can look. */
 			readonly from: Day;
-			readonly isNew: boolean;
 	  };
 
 /** Work on a thing before it can be used: minutes at a sitting, then days of drying, freezing, growing. */
@@ -68,6 +67,8 @@ export type Need = {
 	readonly habit: Habit;
 	/** First lesson day of the need's run. */
 	readonly unitStart: Day | null;
+	/** The day on which the house learned that it is wanted: what is done in a day is not late before. Left out where nobody noted it. */
+	readonly since?: Day | null;
 	/** The last day on which it can be got at all, as before the ground freezes; left out where there is none. */
 	readonly notAfter?: Day | null;
 };

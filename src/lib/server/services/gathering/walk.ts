@@ -290,7 +290,7 @@ export function wantedFrom(situation: Situation, lot: number, run: number): stri
 	const served = servedFrom(situation, lot, run);
 	if (served.length === 0) return null;
 	const [{ one, amount }] = served;
-	return `${thingText(amount, one.unit, one.item.name)} ${served.length > 1 ? 'and more' : ''}`.trim();
+	return `${neededText([one], amount)} ${served.length > 1 ? 'and more' : ''}`.trim();
 }
 
 /** "3 corks", or "nothing". */

@@ -12,13 +12,14 @@ import {
 	type Work
 } from '$core/prepare/index.ts';
 import { printingOf } from '$core/print/index.ts';
-import { capital, counted, listText, thingText } from '$core/words/index.ts';
+import { capital, counted, listText } from '$core/words/index.ts';
 import { parsed } from '../../database/json.ts';
 import type { Row } from '../../database/tables/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { once } from '../../snapshot/remember.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { workKey } from '../readiness/sitting-of.ts';
 import { copyState, printKey, printsOf, type PrintSituation } from '../readiness/streams/prints.ts';
@@ -207,7 +208,7 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 			need: one.need,
 			lesson: one.lesson,
 			days: one.days,
-			title: `Prep ${thingText(one.amount, one.unit, one.item.name)}`
+			title: `Prep ${neededText([one], one.amount)}`
 		}));
 	const books = now.whole
 		.filter((one) => one.run === run && one.need.stream !== 'copies')

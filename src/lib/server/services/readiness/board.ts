@@ -2,7 +2,7 @@ import { dayFromToday, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { isReady, lessonReadiness, type Need, type Stream, type Verdict } from '$core/readiness/index.ts';
-import { byText, listText, thingText } from '$core/words/index.ts';
+import { byText, listText } from '$core/words/index.ts';
 import { once } from '../../snapshot/remember.ts';
 import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
 import type { Act } from './act.ts';
@@ -79,7 +79,7 @@ function makeBoard(situation: Situation, run: RunSituation): Board {
 		extras: needs
 			.filter((one) => !one.need.required && isSome(one.standing.missing) && !one.need.doWithout)
 			.map(
-				(one) => `${thingText(one.standing.missing, one.unit, one.item.name)} (lesson ${one.lesson.number})`
+				(one) => `${neededText([one], one.standing.missing)} (lesson ${one.lesson.number})`
 			)
 	};
 }

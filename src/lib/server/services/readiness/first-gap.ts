@@ -1,7 +1,7 @@
 import { dayFromToday, type Day } from '$core/calendar/index.ts';
 import { isSome } from '$core/measure/index.ts';
 import { firstGap, type Stream, type Verdict } from '$core/readiness/index.ts';
-import { byText, counted, lessonText, listText, pronoun, thingText, timely } from '$core/words/index.ts';
+import { byText, counted, lessonText, listText, pronoun, timely } from '$core/words/index.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import { gettingText, gettingKind } from './ladder.ts';
 import { neededText } from './need-text.ts';
@@ -57,7 +57,7 @@ export function sentenceOf(
 	if (isSome(standing.arranged) && !isSome(standing.toFetch)) {
 		return {
 			before: `${lesson} is waiting for `,
-			gap: thingText(standing.arranged, one.unit, one.item.name),
+			gap: neededText([one], standing.arranged),
 			after: one.need.promised ? `, expected ${dayFromToday(one.need.promised, today)}.` : ', no date yet.',
 			verdict: one.verdict
 		};
@@ -68,7 +68,7 @@ export function sentenceOf(
 		);
 		const what =
 			waiting.length === 1
-				? thingText(standing.toFetch, one.unit, one.item.name)
+				? neededText([one], standing.toFetch)
 				: counted(waiting.length, 'item');
 		const by = one.days?.inHandBy ?? one.need.useDay!;
 		return {

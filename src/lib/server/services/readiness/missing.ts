@@ -1,6 +1,6 @@
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
-import { thingText } from '$core/words/index.ts';
+import { neededText } from './need-text.ts';
 import { once } from '../../snapshot/remember.ts';
 import type { RunSituation } from '../calendar/runs.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
@@ -19,11 +19,10 @@ export function missingThings(needs: readonly SupplyNeed[], run: RunSituation): 
 	const result = new Map<string, string>();
 	for (const needs of groupBy(missing, (one) => one.item).values()) {
 		const [{ item }] = needs;
-		const texts = [...groupBy(needs, (one) => one.unit)].map(([unit, own]) =>
-			thingText(
-				total(own, (one) => one.standing.missing),
-				unit,
-				item.name
+		const texts = [...groupBy(needs, (one) => one.unit).values()].map((own) =>
+			neededText(
+				own,
+				total(own, (one) => one.standing.missing)
 			)
 		);
 		result.set(item.name, texts.join(', '));

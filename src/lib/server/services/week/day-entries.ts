@@ -1,5 +1,5 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
-import { capital, counted, thingText } from '$core/words/index.ts';
+import { capital, counted } from '$core/words/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey } from '../../snapshot/lookups.ts';
 import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
@@ -9,6 +9,7 @@ import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
 import { jobsOf } from '../prepare/jobs.ts';
 import { awayText, isAway, wholeByLesson } from '../readiness/lesson-stand.ts';
+import { neededText } from '../readiness/need-text.ts';
 import type { Situation } from '../readiness/situation.ts';
 import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
 import type { SupplyNeed } from '../readiness/streams/supplies.ts';
@@ -276,7 +277,7 @@ export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: 
 			const optional = one.need.required ? '' : 'optional';
 			return entry(
 				`need-${one.need.key}`,
-				capital(thingText(one.amount, one.unit, one.item.name)),
+				capital(neededText([one], one.amount)),
 				[optional, away ?? placeText(snapshot, one)].filter(Boolean).join(', '),
 				// What is optional makes nothing not ready.
 				away !== null && one.need.required

@@ -282,8 +282,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 						? {
 								kind: 'look',
 								then: waysWhenNotFound(snapshot, state, one.item),
-								from: today,
-								isNew: one.line.listed_on === today
+								from: today
 							}
 						: { kind: 'at home' },
 			prepare: prepares
@@ -296,6 +295,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 			keepsDays: one.item.keeps_days,
 			habit: one.run.habits.supplies,
 			unitStart: firstDay(one.run),
+			since: knownSince(one.line, given.known),
 			notAfter: lastGatherDay(snapshot.household, one.item, useDay)
 		},
 		run: one.run,
@@ -316,6 +316,13 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 		cautions,
 		problem: unserved.kind === 'missing' ? problem : null
 	};
+}
+
+/** Since when it is known that a thing is wanted and, where somebody looked, not there. */
+function knownSince({ listed_on }: Row<'supply_line'>, { known, statement }: KnownItem): Day | null {
+	return listed_on && known === 'none' && statement && statement.said_on > listed_on
+		? statement.said_on
+		: listed_on;
 }
 
 /** What becomes of an amount that no lot serves, from what is known of its thing. */
