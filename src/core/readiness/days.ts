@@ -82,7 +82,10 @@ export function needDays(needs: readonly Need[], house: HouseDays): Map<string, 
 			const sitting = sittings.get(need.key) ?? null;
 			// Pages are printed at the sitting that finishes them, at the latest.
 			const isPrinted = need.way.kind === 'print';
-			const inHandBy = sitting === null ? readyBy : isPrinted ? sitting : addDays(sitting, -1);
+			const wanted = sitting === null ? readyBy : isPrinted ? sitting : addDays(sitting, -1);
+			// Not before the house learned of it.
+			const { since } = need;
+			const inHandBy = since && wanted < since && since <= need.useDay! ? since : wanted;
 			return [need.key, { readyBy, sitting, inHandBy, ...nextStep(need, inHandBy, sitting) }];
 		})
 	);

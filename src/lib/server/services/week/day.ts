@@ -39,6 +39,8 @@ export type DayView = {
 	readonly title: string;
 	readonly isToday: boolean;
 	readonly sentence: string;
+	/** Nothing has to be got, gathered or prepared for it any more. */
+	readonly isReady: boolean;
 	readonly lessons: readonly { readonly title: string; readonly unit: string; readonly href: string }[];
 	readonly groups: readonly DayGroup[];
 	readonly cautions: readonly string[];
@@ -84,12 +86,13 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 	const cautions = inPlace('Cautions', () => (isShort ? [] : cautionsOn(now, day, shown)), []);
 	const trouble = [...groups, cautions].find((one) => one.trouble !== null)?.trouble ?? null;
 	const open = groups.flatMap((one) => one.entries).filter((one) => one.isOpen);
-	const toDo = lessons.flatMap(({ lesson }) => (lesson.booked ? [] : lessonStand(now, lesson).toDo));
+	const toDo = shown.flatMap(({ lesson }) => (lesson.booked ? [] : lessonStand(now, lesson).toDo));
 	const count = groups.reduce((sum, one) => sum + one.entries.length, 0);
 	return {
 		day,
 		title: dayText(day),
 		isToday: day === now.today,
+		isReady: trouble === null && open.length === 0 && toDo.length === 0,
 		sentence: isShort
 			? 'A short day: only the basket.'
 			: trouble !== null

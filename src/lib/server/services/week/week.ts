@@ -25,9 +25,7 @@ export function weekView(now: Situation, day: Day, run: RunSituation | null = nu
 	const week = startOfWeek(day, now.snapshot.household.week_start);
 	const days = Array.from({ length: 7 }, (_, at) => dayView(now, addDays(week, at), run));
 	const lessons = days.reduce((sum, one) => sum + one.lessons.length, 0);
-	const open = days.find(
-		(one) => one.day >= now.today && one.groups.some((group) => group.entries.some((entry) => entry.isOpen))
-	);
+	const open = days.find((one) => one.day >= now.today && !one.isReady);
 	return {
 		week,
 		title: `Week of ${dayText(week)}`,
