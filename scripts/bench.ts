@@ -21,7 +21,7 @@ import { packs } from '../src/core/buying/index.ts';
 import { purchaseCase, purchaseProgram } from './purchase-cases.ts';
 import { addDays } from '../src/core/calendar/index.ts';
 import { openStore } from '../src/lib/server/database/open.ts';
-import { computeSituation } from '../src/lib/server/services/readiness/situation.ts';
+import { computeSituation } from '../src/core/account/index.ts';
 import { EVERYTHING, libraryPage, type LibraryFilter } from '../src/lib/server/services/library/search.ts';
 import { readSheet } from '../src/lib/server/exchange/formats/sheet.ts';
 import { planImport } from '../src/lib/server/exchange/index.ts';

@@ -2,7 +2,7 @@ import type { Db } from '../src/lib/server/database/open.ts';
 import { addLine, type LineInput } from '../src/lib/server/stores/gathering/supply-lines.ts';
 import { itemNamed } from '../src/lib/server/stores/stash/items.ts';
 import { addDays, type Weekday } from '../src/core/calendar/index.ts';
-import { json } from '../src/lib/server/database/json.ts';
+import { json } from '../src/core/facts/index.ts';
 import { ACTIVITY_KINDS, readActivity } from '../src/core/plan/index.ts';
 import { typedActivity } from '../src/lib/server/services/plan/activity-typed.ts';
 import { addActivity } from '../src/lib/server/stores/plan/activities.ts';

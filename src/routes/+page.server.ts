@@ -6,14 +6,13 @@ import { setActor } from '$lib/server/requests/adult.ts';
 import { answering, atItsField, handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
-import { nextLessons } from '$lib/server/services/calendar/runs.ts';
+import { nextLessons, nextOf } from '$core/account/index.ts';
 import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
 import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
 import { houseTasks } from '$lib/server/services/week/house-tasks.ts';
 import { readyFor } from '$lib/server/services/week/week.ts';
 import { inPlace } from '$lib/server/snapshot/in-place.ts';
-import { nextOf } from '$lib/server/services/readiness/next.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url, parent }) => {

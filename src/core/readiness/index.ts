@@ -6,7 +6,9 @@ export { comesOn, lastDayToAct, needDays, readyBy, type HouseDays, type NeedDays
 export {
 	isReady,
 	needKey,
+	HABITS,
 	STATES,
+	STREAMS,
 	type Habit,
 	type Need,
 	type OpenDays,

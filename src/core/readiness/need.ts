@@ -4,6 +4,8 @@ import type { YearDay } from '../calendar/year-day.ts';
 /** The four kinds of things that a lesson asks for. */
 export type Stream = 'books' | 'copies' | 'supplies' | 'setting';
 
+export const STREAMS: readonly Stream[] = ['books', 'copies', 'supplies', 'setting'];
+
 /** In their order; states that a stream does not have are skipped. */
 export const STATES = ['missing', 'arranged', 'in hand', 'prepared', 'out', 'back'] as const;
 export type State = (typeof STATES)[number];
@@ -14,6 +16,13 @@ export type Habit =
 	| { readonly kind: 'a week ahead' }
 	| { readonly kind: 'before the unit' }
 	| { readonly kind: 'before a date'; readonly date: Day };
+
+export const HABITS: readonly Habit['kind'][] = [
+	'day by day',
+	'a week ahead',
+	'before the unit',
+	'before a date'
+];
 
 /** Days of the week on which somebody is open or at work, and dates on which they are not after all. */
 export type OpenDays = { readonly weekdays: readonly Weekday[]; readonly closed?: readonly Day[] };

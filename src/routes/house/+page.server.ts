@@ -4,14 +4,20 @@ import { randomBytes } from 'node:crypto';
 import { dayText, weekdayName, type Day } from '$core/calendar/index.ts';
 import { allergiesIn, yearsOld } from '$core/cautions/index.ts';
 import { bornAbout } from '$core/house/index.ts';
-import { ageText, personText } from '$lib/server/services/house/ages.ts';
+import {
+	ageText,
+	personText,
+	habitsTyped,
+	comingOccasions,
+	householdLadder,
+	rungDays
+} from '$core/account/index.ts';
 import { Refusal } from '$core/error.ts';
 import { RUNG_WORDS, rungNamed, RUNGS, type Rung } from '$core/gathering/index.ts';
 import { levelsText, readLevels, type ReadingLevel } from '$core/house/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { ALLERGENS } from '$core/reference/index.ts';
-import { parsed } from '$lib/server/database/json.ts';
-import type { Row } from '$lib/server/database/tables/index.ts';
+import { parsed, type Row, type Moment } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import {
@@ -32,10 +38,6 @@ import { typedLadder, typedYearDay } from '$lib/server/schemas/ladder.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { measureFields } from '$lib/server/schemas/measures.ts';
 import { countryOptions, regionOptions } from '$lib/server/services/calendar/holidays.ts';
-import { habitsTyped } from '$lib/server/services/house/habits.ts';
-import { comingOccasions } from '$lib/server/services/house/occasions.ts';
-import { householdLadder, rungDays } from '$lib/server/services/readiness/ladder.ts';
-import type { Moment } from '$lib/server/snapshot/moment.ts';
 import { removeSupplier, saveSupplier } from '$lib/server/stores/buying/suppliers.ts';
 import { addOccasion, removeOccasion } from '$lib/server/stores/house/occasions.ts';
 import type { Actions, PageServerLoad } from './$types';

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import Joi from 'joi';
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { FOR_GOOD } from '$lib/server/history/changes.ts';
 import { houseAddress } from '$lib/server/requests/own-address.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';

@@ -6,7 +6,8 @@ import { faultText, StartRefusal } from './faults.ts';
 import { lockFolder } from './folder-lock.ts';
 import { MIGRATIONS } from './migrations/index.ts';
 import { connect, WritingDialect } from './sqlite.ts';
-import { NOT_UNDONE, TRACKED, type Database } from './tables/index.ts';
+import { TRACKED } from '$core/facts/index.ts';
+import { NOT_UNDONE, type Database } from './tables/index.ts';
 
 export type Db = Kysely<Database>;
 

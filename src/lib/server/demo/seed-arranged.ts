@@ -1,7 +1,7 @@
 import { exactText } from '$core/measure/index.ts';
 import { MAPS, TODAY } from '../../../../demo/household.ts';
 import type { Db } from '../database/open.ts';
-import { computeSituation } from '../services/readiness/situation.ts';
+import { computeSituation } from '$core/account/index.ts';
 import { say } from '../stores/stash/statements.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 import { addOccasion } from '../stores/house/occasions.ts';

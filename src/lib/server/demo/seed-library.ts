@@ -13,8 +13,7 @@ import {
 	USES
 } from '../../../../demo/library.ts';
 import { ACTIVITIES, SPINES } from '../../../../demo/plan.ts';
-import { json } from '../database/json.ts';
-import type { Row } from '../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../history/changes.ts';
 import { typedUse } from '../services/library/uses.ts';
 import { addListed } from '../stores/library/listed-books.ts';

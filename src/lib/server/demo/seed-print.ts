@@ -1,11 +1,9 @@
 import { exact } from '$core/measure/index.ts';
 import { ENOUGH, FILED_THROUGH, GUIDE, PAPER, POUCHES, PRINTED_ON, SORTED } from '../../../../demo/print.ts';
 import { TODAY } from '../../../../demo/household.ts';
-import { json } from '../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { Db } from '../database/open.ts';
-import { computeSituation } from '../services/readiness/situation.ts';
-import { POUCHES_ITEM } from '../services/readiness/streams/materials.ts';
-import { printKey, printsOf } from '../services/readiness/streams/prints.ts';
+import { computeSituation, POUCHES_ITEM, printKey, printsOf } from '$core/account/index.ts';
 import { askedNow } from '../services/looking/answers.ts';
 import { runPlan, setsInOrder } from '../services/print/run-plan.ts';
 import { printFrom } from '../services/print/sources.ts';

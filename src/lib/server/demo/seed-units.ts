@@ -4,7 +4,7 @@ import { readActivity, readFlag } from '$core/plan/index.ts';
 import { readSupplyList, usualUse } from '$core/supplies/index.ts';
 import { MAPS } from '../../../../demo/household.ts';
 import { ACTIVITIES, DETAILS, GOALS, LEVELS, LIMITS, READS, SPINES, TASKS } from '../../../../demo/plan.ts';
-import { json } from '../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { Trx } from '../history/changes.ts';
 import { typedActivity } from '../services/plan/activity-typed.ts';
 import { addLine } from '../stores/gathering/supply-lines.ts';

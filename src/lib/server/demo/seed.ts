@@ -11,7 +11,7 @@ import {
 	TODAY
 } from '../../../../demo/household.ts';
 import { WANTED } from '../../../../demo/prices.ts';
-import { json } from '../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { Db } from '../database/open.ts';
 import { addWanted } from '../stores/buying/wanted.ts';
 import { seedArranged } from './seed-arranged.ts';

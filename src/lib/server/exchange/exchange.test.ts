@@ -3,7 +3,7 @@ import { sql } from 'kysely';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { change, undo } from '../history/changes.ts';
-import type { Situation } from '../services/readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { allRows, doer, openTestStore, situationOf } from '../tests/household.ts';
 import { isFormula, readCsv, writeCsv } from './formats/csv.ts';
 import { decodeText } from './formats/decode.ts';

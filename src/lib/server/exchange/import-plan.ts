@@ -1,7 +1,7 @@
 import { setImmediate as others } from 'node:timers/promises';
 import { Refusal } from '$core/error.ts';
 import type { Trx } from '../history/changes.ts';
-import type { Situation } from '../services/readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { cellsOf, columnsOf, type Cells, type Column } from './columns.ts';
 import type { Sheet } from './formats/csv.ts';
 

@@ -4,7 +4,7 @@
  * until the plan is confirmed, and then all of it or nothing.
  */
 import { Refusal } from '$core/error.ts';
-import type { Situation } from '../services/readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { columnsOf } from './columns.ts';
 import { writeBibtex } from './formats/bibtex.ts';
 import { writeCsv, type Sheet } from './formats/csv.ts';

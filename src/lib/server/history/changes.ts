@@ -1,7 +1,8 @@
 import { sql, type Transaction } from 'kysely';
 import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
-import { TRACKED, type Database, type Row } from '../database/tables/index.ts';
+import { TRACKED } from '$core/facts/index.ts';
+import type { Database, HistoryRow } from '../database/tables/index.ts';
 import { announce } from './news.ts';
 
 /** Who does it, from where, and the id by which a repeated command is recognized. */
@@ -189,7 +190,7 @@ async function answeredBefore<T>(trx: Trx, operation: string): Promise<Done<T> |
 	return row ? (JSON.parse(row.result) as Done<T>) : null;
 }
 
-async function openChange(trx: Trx, doer: Doer, kind: Row<'change'>['kind'], target: number | null) {
+async function openChange(trx: Trx, doer: Doer, kind: HistoryRow<'change'>['kind'], target: number | null) {
 	const revision = await nextRevision(trx);
 	const { id } = await trx
 		.insertInto('change')
@@ -280,7 +281,12 @@ export async function redo(db: Db, doer: Doer): Promise<Done<null>> {
 	return told(done);
 }
 
-async function turn(trx: Trx, doer: Doer, target: Row<'change'>, kind: 'undo' | 'redo'): Promise<Done<null>> {
+async function turn(
+	trx: Trx,
+	doer: Doer,
+	target: HistoryRow<'change'>,
+	kind: 'undo' | 'redo'
+): Promise<Done<null>> {
 	const rows = await rowsOf(trx, target.id);
 	await sql`pragma defer_foreign_keys = on`.execute(trx);
 	const { id, revision } = await openChange(trx, doer, kind, target.id);

@@ -1,6 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import type { Db } from '../database/open.ts';
-import type { TrackedTable } from '../database/tables/index.ts';
+import type { TrackedTable } from '$core/facts/index.ts';
 import { KEPT_CHANGES } from './changes.ts';
 
 /**

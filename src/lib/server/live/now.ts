@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import type { Db } from '../database/open.ts';
 import { revisionOf } from '../history/changes.ts';
-import { computeSituation, type Situation } from '../services/readiness/situation.ts';
+import { computeSituation, type Situation } from '$core/account/index.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 import { opened } from './data.ts';
 

@@ -7,7 +7,7 @@ import { change, type Doer, type Done, type Trx } from '../history/changes.ts';
 import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
 import type { FormContext } from '../schemas/fields.ts';
-import type { Situation } from '../services/readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { capital } from '$core/words/index.ts';
 
 /** What every action answers: a toast when something changed, or what is wrong and where. */

@@ -5,7 +5,7 @@ import { changedElsewhere, conflict } from '../history/conflicts.ts';
 import { tellLibrarySoon } from '../live/desk-talk.ts';
 import { typedAmount } from '../schemas/amount.ts';
 import { id, optionalDay } from '../schemas/fields.ts';
-import { ALL } from '../services/readiness/act.ts';
+import { ALL } from '$core/account/index.ts';
 import {
 	arrange,
 	chooseSource,

@@ -1,7 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { situation } from '../live/now.ts';
-import type { RunSituation } from '../services/calendar/runs.ts';
-import type { Situation } from '../services/readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 
 /** The run that an address names, with the situation it stands in; a plain "not here" when there is none. */
 export async function runOf(params: { run: string }): Promise<{ now: Situation; run: RunSituation }> {

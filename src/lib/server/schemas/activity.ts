@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ACTIVITY_KINDS, usualDaysAhead, type ActivityKind } from '$core/plan/index.ts';
-import { json } from '../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { ActivityInput } from '../stores/plan/activities.ts';
 import { chosenPeople, dollars, checkbox, id, title, wholeOrNothing, words } from './fields.ts';
 

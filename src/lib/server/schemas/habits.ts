@@ -1,6 +1,7 @@
 import Joi from 'joi';
-import type { HabitKind } from '../database/tables/columns.ts';
-import { HABITS, STREAMS, type Habits } from '../stores/house/habits.ts';
+import type { HabitKind } from '$core/facts/index.ts';
+import { HABITS, STREAMS } from '$core/readiness/index.ts';
+import type { Habits } from '../stores/house/habits.ts';
 import { optionalDay } from './fields.ts';
 
 const kind = Joi.string()

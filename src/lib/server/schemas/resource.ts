@@ -7,7 +7,7 @@ import {
 	type CopyingRight,
 	type ResourceKind
 } from '$core/library/index.ts';
-import { json } from '../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { ResourceInput } from '../stores/library/resources.ts';
 import { checkbox, dollars, id, title, webAddress, wholeOrNothing, words } from './fields.ts';
 

@@ -1,10 +1,6 @@
 import { sql } from 'kysely';
-import { once } from './remember.ts';
+import { KEPT, TRACKED, type Lists, type Snapshot, type TrackedTable } from '$core/facts/index.ts';
 import type { Db } from '../database/open.ts';
-import { KEPT, TRACKED, type Lists, type Row, type TrackedTable } from '../database/tables/index.ts';
-
-/** All that the computations read, from one moment. */
-export type Snapshot = Lists & { readonly revision: number; readonly household: Row<'household'> };
 
 type AnyRow = { readonly id: number; readonly [column: string]: unknown };
 
@@ -82,21 +78,4 @@ function patched(
 		}
 		return 0;
 	});
-}
-
-const indexOf = once(
-	(rows: readonly { readonly id: number }[]): ReadonlyMap<number, unknown> =>
-		new Map(rows.map((row) => [row.id, row]))
-);
-
-/** The rows of one table of a snapshot by their id; made once for each. */
-export function byId<T extends { readonly id: number }>(rows: readonly T[]): ReadonlyMap<number, T> {
-	return indexOf(rows) as ReadonlyMap<number, T>;
-}
-
-/** The supply lines of the lessons themselves, without those of activities. */
-export function linesOfLessons(snapshot: Snapshot): (Row<'supply_line'> & { readonly lesson_id: number })[] {
-	return snapshot.lines.filter(
-		(line): line is Row<'supply_line'> & { lesson_id: number } => line.lesson_id !== null
-	);
 }

@@ -16,7 +16,7 @@ import { sayAfterRedirect } from '../requests/toast-after-redirect.ts';
 import { typedAmount } from '../schemas/amount.ts';
 import { webAddress } from '../schemas/fields.ts';
 import { addPlacesTyped } from '../services/house/places-typed.ts';
-import { computeSituation } from '../services/readiness/situation.ts';
+import { computeSituation } from '$core/account/index.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 import { doer, openHousehold, openTestStore } from './household.ts';
 import { requestEvent, settled } from './requests.ts';

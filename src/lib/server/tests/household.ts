@@ -3,10 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { onTestFinished } from 'vitest';
 import { FILE, openStore, type Store } from '../database/open.ts';
-import { NOT_UNDONE, TRACKED } from '../database/tables/index.ts';
+import { TRACKED } from '$core/facts/index.ts';
+import { NOT_UNDONE } from '../database/tables/index.ts';
 import { seedDemo } from '../demo/seed.ts';
 import { change, type Doer, type Trx } from '../history/changes.ts';
-import { computeSituation, type Situation } from '../services/readiness/situation.ts';
+import { computeSituation, type Situation } from '$core/account/index.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 
 let demo: Promise<Buffer> | null = null;

@@ -1,6 +1,6 @@
 import { sql } from 'kysely';
 import { describe, expect, it } from 'vitest';
-import type { TrackedTable } from '../database/tables/index.ts';
+import type { TrackedTable } from '$core/facts/index.ts';
 import { change, type Trx } from '../history/changes.ts';
 import { removeBundle } from '../stores/buying/bundles.ts';
 import { removeErrand } from '../stores/buying/errands.ts';

@@ -10,12 +10,16 @@ const importOf = (path: string) => `import { x } from '${path}';\nexport const y
 
 describe('the rooms of the server', () => {
 	it.each([
-		['a store that asks a service', 'stores/house/x.ts', '../../services/house/habits.ts'],
-		['the same in full', 'stores/house/x.ts', '$lib/server/services/house/habits.ts'],
+		['a store that asks a service', 'stores/house/x.ts', '../../services/house/reach.ts'],
+		['the same in full', 'stores/house/x.ts', '$lib/server/services/house/reach.ts'],
 		['a room that asks one above it', 'services/readiness/x.ts', '../plan/days.ts'],
 		['the same from a folder inside', 'services/readiness/streams/x.ts', '../../../requests/run-of.ts'],
 		['a folder inside that asks the room above', 'services/readiness/streams/x.ts', '../../plan/days.ts'],
-		['the same in full, between services', 'services/house/x.ts', '$lib/server/services/calendar/runs.ts'],
+		[
+			'the same in full, between services',
+			'services/house/x.ts',
+			'$lib/server/services/calendar/holidays.ts'
+		],
 		['a room that asks one beside it', 'services/stash/x.ts', '../library/search.ts'],
 		['the database that asks a store', 'database/x.ts', '../stores/house/people.ts'],
 		['the server that asks a screen', 'services/house/x.ts', '$lib/ui/toast/toast.ts']

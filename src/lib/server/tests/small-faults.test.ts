@@ -5,7 +5,7 @@ import { load as unitLoad } from '../../../routes/units/[run]/+layout.server.ts'
 import { change } from '../history/changes.ts';
 import { opened } from '../live/data.ts';
 import { situation } from '../live/now.ts';
-import { comingOccasions } from '../services/house/occasions.ts';
+import { comingOccasions } from '$core/account/index.ts';
 import { addPeopleTyped } from '../services/house/people-typed.ts';
 import { addLesson } from '../stores/plan/lessons.ts';
 import { createUnit, setCalendar } from '../stores/plan/units.ts';

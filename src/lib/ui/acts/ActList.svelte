@@ -10,7 +10,7 @@
 	import { page } from '$app/state';
 	import type { ActKind } from '$core/readiness/index.ts';
 	import { standingText } from '$core/words/index.ts';
-	import type { Act } from '$lib/server/services/readiness/act.ts';
+	import type { Act } from '$core/account/index.ts';
 	import { saves } from '../device/submit.ts';
 
 	type Props = {

@@ -9,7 +9,7 @@ import { id } from '$lib/server/schemas/fields.ts';
 import { boxPage } from '$lib/server/services/boxes/box-page.ts';
 import { moveThing, placeBefore } from '$lib/server/services/boxes/moving.ts';
 import { limitOf } from '$lib/server/services/boxes/putting-away.ts';
-import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions, placePath } from '$core/account/index.ts';
 import { describeBox, type BoxDetail } from '$lib/server/stores/boxes/boxes.ts';
 import { movePlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';

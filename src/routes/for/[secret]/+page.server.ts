@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import Joi from 'joi';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox } from '$lib/server/schemas/fields.ts';

@@ -4,10 +4,10 @@ import { situation } from '$lib/server/live/now.ts';
 import { id, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { placesSentence, placeTree } from '$lib/server/services/house/place-tree.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions } from '$core/account/index.ts';
 import { addPlacesTyped } from '$lib/server/services/house/places-typed.ts';
 import * as places from '$lib/server/stores/house/places.ts';
-import type { Row } from '$lib/server/database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ url }) => {

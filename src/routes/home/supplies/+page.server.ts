@@ -26,7 +26,7 @@ import {
 	wholeOrNothing
 } from '$lib/server/schemas/fields.ts';
 import { typedLadder } from '$lib/server/schemas/ladder.ts';
-import { placeOptions, placePath } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions, placePath } from '$core/account/index.ts';
 import { eventText, searchStash, stashOf } from '$lib/server/services/stash/stash.ts';
 import { itemNamed, mergeInto, setItemSources, updateItem } from '$lib/server/stores/stash/items.ts';
 import {

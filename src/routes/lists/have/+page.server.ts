@@ -1,11 +1,11 @@
 import Joi from 'joi';
 import type { Unit } from '$core/measure/index.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { typedAmount } from '$lib/server/schemas/amount.ts';
 import { id, title, unit } from '$lib/server/schemas/fields.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions, sentenceOf } from '$core/account/index.ts';
 import { takeInstead } from '$lib/server/services/gathering/instead.ts';
 import {
 	ANSWERS,
@@ -19,7 +19,6 @@ import {
 } from '$lib/server/services/looking/answers.ts';
 import { lineOff, lineToNote, takeAsThing } from '$lib/server/services/looking/no-things.ts';
 import { questionsOf } from '$lib/server/services/looking/questions.ts';
-import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
 import { itemNamed } from '$lib/server/stores/stash/items.ts';
 import { say } from '$lib/server/stores/stash/statements.ts';
 import type { Actions, PageServerLoad } from './$types';

@@ -5,7 +5,7 @@ import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { id, dollars } from '$lib/server/schemas/fields.ts';
 import { ownedBooks, ownedThings, wantedView } from '$lib/server/services/buying/wanted.ts';
-import type { Situation } from '$lib/server/services/readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { addWanted, foundWanted, removeWanted, servedAtHome } from '$lib/server/stores/buying/wanted.ts';
 import type { Actions, PageServerLoad } from './$types';
 

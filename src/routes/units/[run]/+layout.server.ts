@@ -2,8 +2,7 @@ import { dayText, weekdayName, weekdayOf } from '$core/calendar/index.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { weekdaysText } from '$lib/server/services/plan/days.ts';
-import { boardOf } from '$lib/server/services/readiness/board.ts';
-import { lessonStand } from '$lib/server/services/readiness/lesson-stand.ts';
+import { boardOf, lessonStand, type RunSituation, type Situation } from '$core/account/index.ts';
 import type { LayoutServerLoad } from './$types';
 import { listedIn, undecidedLessons } from '$lib/server/services/library/book-list.ts';
 import { isChosen } from '$lib/server/services/library/book-proposals.ts';
@@ -12,8 +11,6 @@ import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
 import { toPrint } from '$lib/server/services/print/copies.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
 import { counted } from '$core/words/index.ts';
-import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
-import type { Situation } from '$lib/server/services/readiness/situation.ts';
 
 /** How far the book list is, as its tab says it. */
 function booksText(now: Situation, run: RunSituation): string {

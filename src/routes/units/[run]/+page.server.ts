@@ -1,7 +1,7 @@
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { planOf } from '$lib/server/services/plan/days.ts';
-import { boardOf } from '$lib/server/services/readiness/board.ts';
+import { boardOf } from '$core/account/index.ts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

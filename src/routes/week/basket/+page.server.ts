@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { day, dayAsked, id, optionalDay, timeOfDay, title, wholeNumber } from '$lib/server/schemas/fields.ts';

@@ -2,12 +2,12 @@ import Joi from 'joi';
 import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { ShelfWeek } from '$core/setout/index.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox, day, dayAsked, id, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions } from '$core/account/index.ts';
 import { baseOf, listFilling } from '$lib/server/services/setout/filling.ts';
 import {
 	acceptShelf,

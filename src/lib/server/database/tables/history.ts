@@ -1,5 +1,5 @@
 import type { Generated } from 'kysely';
-import type { Bit } from './columns.ts';
+import type { Bit } from '$core/facts/index.ts';
 
 /** A file that was brought in and waits for its confirmation. */
 export interface ImportDraftTable {

@@ -6,8 +6,8 @@ import {
 	type CopyingRight,
 	type ResourceKind
 } from '$core/library/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { placePath } from '../../services/house/place-paths.ts';
+import type { Row } from '$core/facts/index.ts';
+import { placePath } from '$core/account/index.ts';
 import { placeByPath } from '../../stores/house/places.ts';
 import { addResource, updateResource, type ResourceInput } from '../../stores/library/resources.ts';
 import { nameCell, yesCell } from '../columns.ts';

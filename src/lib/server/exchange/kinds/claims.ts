@@ -1,6 +1,6 @@
 import { amountText, exact } from '$core/measure/index.ts';
 import { dollarsTyped } from '$core/words/index.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { byId, type Snapshot } from '$core/facts/index.ts';
 import { writeCsv } from '../formats/csv.ts';
 
 /** What a charter pays back, a purchase a row, with the sum at the end; only goes out. */

@@ -1,8 +1,8 @@
 import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
 import { lengthText, readLength, type System } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { placePath, placesInOrder } from '../../services/house/place-paths.ts';
+import type { Row } from '$core/facts/index.ts';
+import { placePath, placesInOrder } from '$core/account/index.ts';
 import { placeByPath, updatePlace, type PlaceInput } from '../../stores/house/places.ts';
 import { nameCell } from '../columns.ts';
 import { eachRow, readRows, type SheetKind } from '../import-plan.ts';

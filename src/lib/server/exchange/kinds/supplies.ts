@@ -3,7 +3,7 @@ import { Refusal } from '$core/error.ts';
 import { isDayFirst } from '$core/house/index.ts';
 import { amountText, exact, exactText, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
-import { placePath } from '../../services/house/place-paths.ts';
+import { placePath } from '$core/account/index.ts';
 import { placeByPath } from '../../stores/house/places.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { addLot, countLot, openLot } from '../../stores/stash/lots.ts';

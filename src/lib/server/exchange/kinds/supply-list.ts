@@ -12,7 +12,7 @@ import {
 	type SupplyUse
 } from '$core/supplies/index.ts';
 import { USE_OPTIONS } from '$core/words/index.ts';
-import { json, parsed } from '../../database/json.ts';
+import { json, parsed } from '$core/facts/index.ts';
 import { knownLines } from '../../services/gathering/review.ts';
 import { addLine, updateLine, type LessonLineInput } from '../../stores/gathering/supply-lines.ts';
 import { addLesson } from '../../stores/plan/lessons.ts';

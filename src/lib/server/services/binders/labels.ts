@@ -3,11 +3,9 @@ import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { BLANK, type Paper, type SheetPlan } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
-import { parsed } from '../../database/json.ts';
+import { parsed, linesOfLessons } from '$core/facts/index.ts';
 import { printingOf } from '$core/print/index.ts';
-import { linesOfLessons } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { inLines, spinesOf } from './spines.ts';
 import { filedOf, labelsIn } from './view.ts';
 

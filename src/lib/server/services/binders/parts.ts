@@ -3,11 +3,9 @@ import { Refusal } from '$core/error.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { counted } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { linesOfLessons } from '../../snapshot/snapshot.ts';
+import { linesOfLessons } from '$core/facts/index.ts';
 import { addLine } from '../../stores/gathering/supply-lines.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { printsOf } from '../readiness/streams/prints.ts';
+import { type RunSituation, type Situation, printsOf } from '$core/account/index.ts';
 import { binderOf, resultOf } from './view.ts';
 
 /** How lines of the supply list say that they are for the binder. */

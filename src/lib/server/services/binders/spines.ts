@@ -1,6 +1,5 @@
 import { RINGS } from '$core/reference/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { binderOf, resultOf } from './view.ts';
 
 /** A closed ring binder from its back, with its label; measures in mm. */

@@ -17,12 +17,9 @@ import { CUT_ROLES, OF_THE_GUIDE } from '$core/print/index.ts';
 import { weightText } from '$core/measure/index.ts';
 import { PRONGS, RINGS } from '$core/reference/index.ts';
 import { counted, durationText, listText, money } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
+import { parsed, byId } from '$core/facts/index.ts';
 import type { BinderChoice } from '../../stores/binders/binders.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { printsOf } from '../readiness/streams/prints.ts';
+import { type LessonSituation, type RunSituation, type Situation, printsOf } from '$core/account/index.ts';
 
 const USUAL: BinderChoice = { way: 'protectors', ring: null, others: 0 };
 

@@ -1,6 +1,5 @@
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { byId } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 import type { ThingView } from './things.ts';
 
 /** An open bin of a subject, with what of a unit lives in it between units. */

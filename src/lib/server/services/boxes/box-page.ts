@@ -9,14 +9,10 @@ import {
 } from '$core/boxes/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placeOptions, placePath } from '../house/place-paths.ts';
+import { parsed, type Row, usedIn, byId } from '$core/facts/index.ts';
+import { placeOptions, placePath, type Situation } from '$core/account/index.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
 import { shelvesOf } from '../library/shelves.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { movesOf } from './moving.ts';
 
 /** Something that lies in a box. */

@@ -7,7 +7,7 @@ import { updateResource } from '../../stores/library/resources.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { binderThings } from '../binders/view.ts';
 import { findAnything } from '../find/find-anything.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { openBins, withoutBinned } from './bins.ts';
 import { boxPage, cautionOf } from './box-page.ts';
 import { moveThing, placeBefore } from './moving.ts';

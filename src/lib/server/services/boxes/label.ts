@@ -3,8 +3,8 @@ import { weightText } from '$core/measure/index.ts';
 import { printingOf, type Paper, type SheetPlan, type Side } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import type { BoxPage } from './box-page.ts';
 import { qrModules } from './qr.ts';
 

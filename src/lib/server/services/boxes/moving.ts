@@ -1,15 +1,13 @@
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { byId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { noteMove } from '../../stores/boxes/boxes.ts';
 import { putThing } from '../../stores/boxes/things.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 
 /**
  * Moves a thing, by its id (title-12, own-3 or lot-4), into a place, or out of all (null); the move is remembered. A

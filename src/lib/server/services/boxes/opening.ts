@@ -7,13 +7,8 @@ import {
 } from '$core/boxes/index.ts';
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { counted, listText, money } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { placeOptions, placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Row, usedIn, byId } from '$core/facts/index.ts';
+import { type RunSituation, placeOptions, placePath, type Situation } from '$core/account/index.ts';
 
 export type OpeningRow = Row<'opening_thing'> & { readonly room: number; readonly kindText: string };
 

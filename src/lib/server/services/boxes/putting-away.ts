@@ -9,14 +9,12 @@ import {
 import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setLayout } from '../../stores/boxes/boxes.ts';
 import { addThing } from '../../stores/boxes/things.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { moveThing } from './moving.ts';
 import { thingsOf, type BinderThing, type ThingView } from './things.ts';
 

@@ -1,9 +1,6 @@
 import { usualMeasures } from '$core/boxes/index.ts';
-import { usesByLesson } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { usesByLesson, byId } from '$core/facts/index.ts';
+import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 
 /** Something of a unit that goes into a box when the unit is put away. Measures in mm and kg, of one. */
 export type ThingView = {

@@ -2,8 +2,8 @@ import { withTax, type Bundle } from '$core/buying/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact } from '$core/measure/index.ts';
 import { listText, money, thingText } from '$core/words/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { byId } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import type { ToBuy } from './to-buy.ts';
 
 export type BundleShown = Bundle & {

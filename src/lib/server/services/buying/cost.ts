@@ -3,10 +3,7 @@ import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
 import { money } from '$core/words/index.ts';
-import { limitsOf, type RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { limitsOf, type RunSituation, type Situation, type SupplyNeed, total } from '$core/account/index.ts';
 import { notFoundText } from './not-found.ts';
 import { cheapest } from './prices.ts';
 

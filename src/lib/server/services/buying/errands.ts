@@ -4,13 +4,12 @@ import { walkingOrder } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact } from '$core/measure/index.ts';
 import { dollarsTyped, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, byId, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { bundleOf } from '../../stores/buying/bundles.ts';
 import { errandDone, errandOf, setErrands, type ErrandInput } from '../../stores/buying/errands.ts';
 import { offerOf } from '../../stores/buying/offers.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { boughtBundle, boughtPacks, correctPaid } from './purchases.ts';
 
 /** One thing to put into the cart. */

@@ -1,8 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, isSome, ZERO } from '$core/measure/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { total } from '../readiness/together.ts';
+import { type Situation, total } from '$core/account/index.ts';
 import { freeAtHome, hasEnough } from '../stash/free.ts';
 import type { ToBuy } from './to-buy.ts';
 

@@ -1,9 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { isSome } from '$core/measure/index.ts';
 import { counted, money } from '$core/words/index.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { type Situation, type SupplyNeed, total } from '$core/account/index.ts';
 import { cheapest } from './prices.ts';
 
 /**

@@ -4,12 +4,10 @@ import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readPack, readSupplyLine } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, once, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { once } from '../../snapshot/remember.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { addOffer } from '../../stores/buying/offers.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 
 /** The least that an amount costs in whole packs of one kind, in cents; null where no price is known. */
 export function cheapest(

@@ -3,16 +3,15 @@ import { addDays, dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { canConvert, convert, exact, exactText, isSome, smaller } from '$core/measure/index.ts';
 import { thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, byId, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { bundleOf } from '../../stores/buying/bundles.ts';
 import { setErrandCents } from '../../stores/buying/errands.ts';
 import { offerOf, setPrice } from '../../stores/buying/offers.ts';
 import { addPurchase, purchaseOf, setReceiptCents, setReturned } from '../../stores/buying/purchases.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot, giveBack } from '../../stores/stash/lots.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { tookIn } from '../readiness/steps.ts';
 import { cheapest } from './prices.ts';
 

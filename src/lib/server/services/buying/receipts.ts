@@ -1,10 +1,8 @@
 import { dayText } from '$core/calendar/index.ts';
 import { exact } from '$core/measure/index.ts';
 import { money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { limitsOf } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, byId } from '$core/facts/index.ts';
+import { limitsOf, type Situation } from '$core/account/index.ts';
 
 /** What a unit has cost so far, against its budget. */
 export type MoneyRow = { readonly unit: string; readonly spent: string; readonly budget: string };

@@ -1,9 +1,8 @@
 import { withTax, type PacksInput } from '$core/buying/index.ts';
 import { convert, exact } from '$core/measure/index.ts';
 import { counted, money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, byId } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { bundlesOf, type BundleShown } from './bundles.ts';
 import { comingOf, type Coming } from './leftovers.ts';
 import { claimText, moneyOf, receiptsOf, type MoneyRow, type Receipt } from './receipts.ts';

@@ -12,14 +12,15 @@ import {
 import { withCapitals } from '$core/naming/index.ts';
 import { DUE_DAYS, lastDayToAct } from '$core/readiness/index.ts';
 import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { nextLessons } from '../calendar/runs.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
-import { wayTo } from '../readiness/way-to.ts';
+import { type Row, byId } from '$core/facts/index.ts';
+import {
+	nextLessons,
+	neededText,
+	type Situation,
+	type SupplyNeed,
+	total,
+	wayTo
+} from '$core/account/index.ts';
 
 /** What a shopping list is for: the next lesson, the week to come, or everything. */
 export const BUYING_SPANS = ['next', 'week', 'all'] as const;

@@ -4,11 +4,8 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { counted, listText, money, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, remember, byId } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 
 export type WantedView = {
 	readonly sentence: string;

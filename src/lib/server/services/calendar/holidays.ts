@@ -1,7 +1,7 @@
 import Holidays from 'date-holidays';
 import { addDays, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
-import type { Moment } from '../../snapshot/moment.ts';
-import type { RunSituation } from './runs.ts';
+import type { Moment } from '$core/facts/index.ts';
+import type { RunSituation } from '$core/account/index.ts';
 
 export type Holiday = { readonly from: Day; readonly to: Day; readonly name: string; readonly kind: string };
 

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import type { Weekday } from '$core/calendar/index.ts';
-import { json } from '../../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import { change, undo } from '../../history/changes.ts';
 import { addBlocked, setCalendar } from '../../stores/plan/units.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
@@ -9,8 +9,7 @@ import { icalOf } from '../plan/calendar-file.ts';
 import { fitTexts, makeFit } from '../plan/make-fit.ts';
 import { missableDays, missedPreview, rollOn } from '../plan/roll-on.ts';
 import { applyWhatIf, isAsked, whatIf, type WhatIf } from '../plan/what-if.ts';
-import { computeRun, computeSituation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import { computeRun, computeSituation, type SupplyNeed } from '$core/account/index.ts';
 import { holidayRows, holidaysBetween } from './holidays.ts';
 
 const STAMP = new Date(Date.UTC(2027, 0, 22));

@@ -4,11 +4,9 @@ import { groupBy } from '$core/group-by.ts';
 import { withCapitals } from '$core/naming/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
-import { once } from '../../snapshot/remember.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
+import { once, byId } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { findPages } from '../../stores/print/documents.ts';
 
 export type Found = { readonly name: string; readonly detail: string; readonly href: string };

@@ -6,10 +6,7 @@ import { exactText, isSome, saidAmount } from '$core/measure/index.ts';
 import { isReady } from '$core/readiness/index.ts';
 import { byText, lessonsText, money, thingText } from '$core/words/index.ts';
 import { cheapest } from '../buying/prices.ts';
-import { comingOccasions } from '../house/occasions.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { comingOccasions, type Situation, type SupplyNeed, total } from '$core/account/index.ts';
 
 /** One thing to ask somebody for, to find, to wish for or to look for. */
 export type Asked = {

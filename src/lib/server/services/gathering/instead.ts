@@ -4,15 +4,12 @@ import { groupBy } from '$core/group-by.ts';
 import { canConvert, convert, exact, exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { money, thingText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
+import { parsed, byId, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { replaceThing } from '../../stores/gathering/supply-lines.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { cheapest } from '../buying/prices.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { type Situation, type SupplyNeed, total } from '$core/account/index.ts';
 import { freeAtHome, hasEnough, itemCalled } from '../stash/free.ts';
 
 /** Something that can be taken instead of a missing thing, as shown. */

@@ -15,17 +15,17 @@ import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { byText, counted } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { once, remember } from '../../snapshot/remember.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import { mergedCautions } from '../house/at-home.ts';
-import { RUNG_TEXT } from '../readiness/ladder.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { type Row, once, remember, byId, type Snapshot } from '$core/facts/index.ts';
+import {
+	type RunSituation,
+	placePath,
+	mergedCautions,
+	RUNG_TEXT,
+	neededText,
+	type Situation,
+	type SupplyNeed,
+	total
+} from '$core/account/index.ts';
 import { insteadOf, type InsteadShown } from './instead.ts';
 
 export type CautionText = { readonly who: string; readonly text: string; readonly source: string };

@@ -22,9 +22,8 @@ import {
 	type SupplyUse
 } from '$core/supplies/index.ts';
 import { numberTyped } from '$core/words/index.ts';
-import { byId, linesOfLessons } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { byId, linesOfLessons } from '$core/facts/index.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 
 /** One line of the review: as written, as read, and what is to become of it. */
 export type ReviewRow = {

@@ -7,7 +7,7 @@ import {
 	updateLine,
 	type LessonLineInput
 } from '../../stores/gathering/supply-lines.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import type { RunSituation } from '$core/account/index.ts';
 
 /** A line of a reviewed list: new (no id) or one that is there; `path` is where its fields stand in the form. */
 export type ReviewedLine = {

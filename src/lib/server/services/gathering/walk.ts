@@ -16,20 +16,22 @@ import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { capital, labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { changedElsewhere } from '../../history/conflicts.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { stateByKey, byId } from '$core/facts/index.ts';
 import { passedBy } from '../../stores/house/places.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { countLot, moveLot } from '../../stores/stash/lots.ts';
-import { nextLessons } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
+import {
+	nextLessons,
+	placePath,
+	cautionTexts,
+	neededText,
+	type Situation,
+	toFetchFrom,
+	type SupplyNeed
+} from '$core/account/index.ts';
 import { reachText } from '../house/reach.ts';
-import { cautionTexts } from '../house/at-home.ts';
 import { learnedOrder } from '../house/way-through.ts';
 import { huntRows, minutesOf, type HuntRow } from '../looking/hunt.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { toFetchFrom, type SupplyNeed } from '../readiness/streams/supplies.ts';
 
 /** One thing to take from one lot for one unit. */
 export type WalkRow = {

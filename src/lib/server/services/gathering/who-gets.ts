@@ -1,9 +1,8 @@
 import { dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, isSome } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { once } from '../../snapshot/remember.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, once } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 
 /** What one line gets of a thing that is not enough for all. */
 export type Share = {

@@ -1,5 +1,4 @@
-import { parsed } from '../../database/json.ts';
-import type { Moment } from '../../snapshot/moment.ts';
+import { parsed, type Moment } from '$core/facts/index.ts';
 import { counted } from '$core/words/index.ts';
 
 /** The steps of a first evening, in their order. */

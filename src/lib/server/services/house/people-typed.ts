@@ -2,9 +2,9 @@ import { dayMeant, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { isDayFirst, readPeople } from '$core/house/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { Moment } from '../../snapshot/moment.ts';
+import type { Moment } from '$core/facts/index.ts';
 import { addPerson } from '../../stores/house/people.ts';
-import { personText } from './ages.ts';
+import { personText } from '$core/account/index.ts';
 
 /** A line about children is not longer. */
 const LONGEST = 500;

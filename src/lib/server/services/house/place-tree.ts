@@ -2,8 +2,7 @@ import { furnitureCaution } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact, lengthText } from '$core/measure/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { Moment } from '../../snapshot/moment.ts';
+import type { Row, Moment } from '$core/facts/index.ts';
 import { reachers, reachText } from './reach.ts';
 
 /** A place with all that is inside it, in walking order. */

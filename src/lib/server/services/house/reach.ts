@@ -1,8 +1,7 @@
 import { withinReach, type Reacher } from '$core/cautions/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Moment } from '../../snapshot/moment.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { youngest } from './ages.ts';
+import { type Moment, byId } from '$core/facts/index.ts';
+import { youngest } from '$core/account/index.ts';
 
 /** Everybody in the house, with how high they reach. */
 export function reachers({ snapshot }: Moment): Reacher[] {

@@ -1,4 +1,4 @@
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 
 /** The inside of a shelf, mm: its longer side runs along it. What was not measured is null. */
 export function shelfSpace(place: Pick<Row<'place'>, 'length_mm' | 'width_mm' | 'height_mm' | 'floor_mm'>): {

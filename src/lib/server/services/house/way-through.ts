@@ -1,8 +1,7 @@
 import { walkingOrder } from '$core/gathering/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { remember } from '../../snapshot/remember.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { placesInOrder } from './place-paths.ts';
+import { remember, byId, type Snapshot } from '$core/facts/index.ts';
+import { placesInOrder } from '$core/account/index.ts';
 
 const known = remember<ReadonlyMap<number, number>>();
 

@@ -1,8 +1,7 @@
 import { titleKey } from '$core/library/index.ts';
 import { singularWord } from '$core/naming/index.ts';
 import { counted } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
+import type { Row, Snapshot } from '$core/facts/index.ts';
 
 /**
  * What to know before another book of a kind is bought: that our own on it have much the same inside. A book is of

@@ -1,8 +1,7 @@
 import { sameness } from '$core/library/index.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { counted } from '$core/words/index.ts';
-import type { AtLibrary } from '../../database/tables/library.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { AtLibrary, Row } from '$core/facts/index.ts';
 import type { LookUp } from '../../outside/catalogue.ts';
 import { DeskSilent, type LibraryDesk } from '../../outside/library-desk.ts';
 

@@ -1,11 +1,10 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { capital, listText } from '$core/words/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, byId, type Snapshot } from '$core/facts/index.ts';
 import { change, type Doer } from '../../history/changes.ts';
 import { DeskSilent, type DeskAccount, type DeskHold, type LibraryDesk } from '../../outside/library-desk.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import { NOT_HELD } from '../readiness/streams/book-standing.ts';
+import { NOT_HELD } from '$core/account/index.ts';
 import { patchLoan } from '../../stores/library/loans.ts';
 
 /** What is to be written about a loan so that it is as the library has it, and that in words. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parsed } from '../../database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { change, undo } from '../../history/changes.ts';
 import { DeskSilent, type LibraryDesk } from '../../outside/library-desk.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';

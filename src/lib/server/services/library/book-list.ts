@@ -1,11 +1,8 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { counted, labelOf, lessonsText, listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, byId, type Snapshot } from '$core/facts/index.ts';
+import { type LessonSituation, type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { alikeText } from './alike.ts';
 import { matchOf } from './book-match.ts';
 import { atLibraryOf, holeIn, isChosen, leftOutBy, proposalFor, wholeUnitPicks } from './book-proposals.ts';

@@ -1,5 +1,5 @@
-import type { Row } from '../../database/tables/index.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Row } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { sameAs } from './same.ts';
 
 /** An entry of the library that a listed book is, or may be. */

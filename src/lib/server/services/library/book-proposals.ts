@@ -1,11 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { AtLibrary } from '../../database/tables/library.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type AtLibrary, type Row, byId } from '$core/facts/index.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { matchOf } from './book-match.ts';
 import type { Choice } from './choose-book.ts';
 import { readerOf } from './for-whom.ts';

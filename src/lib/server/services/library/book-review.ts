@@ -1,7 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { compareBooks, readBookList, type ResourceKind, type ResourceRole } from '$core/library/index.ts';
 import { weekAndDay } from '$core/plan/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import {
 	addListed,
@@ -9,8 +9,7 @@ import {
 	updateListed,
 	type ListedBookInput
 } from '../../stores/library/listed-books.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { Refusal } from '$core/error.ts';
 import { decideBook } from './choose-book.ts';
 

@@ -1,9 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { byId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { listedIn } from './book-list.ts';
 import { atLibraryOf, proposalFor, wholeUnitPicks } from './book-proposals.ts';
 import { matchOf } from './book-match.ts';

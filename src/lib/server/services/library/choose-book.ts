@@ -1,8 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { pagesToRead } from '$core/library/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { decide, listedOf } from '../../stores/library/listed-books.ts';
 import { placeHold } from '../../stores/library/loans.ts';
@@ -14,8 +13,7 @@ import {
 	resourceOf,
 	updateResource
 } from '../../stores/library/resources.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { matchOf } from './book-match.ts';
 
 export type Choice = Row<'listed_book'>['choice'];

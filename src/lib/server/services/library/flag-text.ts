@@ -1,5 +1,5 @@
 import { labelOf, listText } from '$core/words/index.ts';
-import { parsed, type Json } from '../../database/json.ts';
+import { parsed, type Json } from '$core/facts/index.ts';
 
 /** "read aloud 12–18 · Odile · 15 min · why maps lie" */
 export function flagText(

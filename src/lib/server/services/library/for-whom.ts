@@ -1,8 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { yearsOld } from '$core/cautions/index.ts';
 import type { Fitting, Reader } from '$core/library/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
 
 /** What the core asks of a resource to say for whom it is. */
 export function fittingOf(row: Row<'resource'>): Fitting {

@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import { titleKey } from '$core/library/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { EVERYTHING, libraryPage } from './search.ts';
 import { counted } from '$core/words/index.ts';
 

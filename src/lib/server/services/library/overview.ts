@@ -1,6 +1,5 @@
-import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, remember } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { counted } from '$core/words/index.ts';
 
 /** The topics of all resources, most frequent first. */

@@ -1,11 +1,11 @@
 import { Refusal } from '$core/error.ts';
 import { reportPile, type PileThing } from '$core/library/index.ts';
 import { capital, listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addSpine } from '../../stores/plan/spines.ts';
 import { createUnit } from '../../stores/plan/units.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { fittingOf, readerOf } from './for-whom.ts';
 import { topicList } from './overview.ts';
 

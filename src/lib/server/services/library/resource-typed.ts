@@ -2,7 +2,7 @@ import { Refusal } from '$core/error.ts';
 import { readResource } from '$core/library/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addResource, type ResourceInput } from '../../stores/library/resources.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { sameAs } from './same.ts';
 import { isbnShown } from './shown.ts';
 

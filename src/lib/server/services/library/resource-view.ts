@@ -3,17 +3,13 @@ import { cautionsFor } from '$core/cautions/index.ts';
 import { levelsText } from '$core/house/index.ts';
 import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
 import { capital, counted } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { policyWarnings } from '../house/content-policy.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
+import { policyWarnings, placePath, type Situation, atHomeOn, cautionTexts } from '$core/account/index.ts';
 import { flagText } from './flag-text.ts';
 import { fittingOf, readerOf } from './for-whom.ts';
 import { unusedOf } from './overview.ts';
 import { sameAs } from './same.ts';
 import { isbnShown, libraryRow, type LibraryRow } from './shown.ts';
-import { atHomeOn, cautionTexts } from '../house/at-home.ts';
 
 /** The content notes that the household uses. */
 export function contentNotes({ snapshot }: Situation): string[] {

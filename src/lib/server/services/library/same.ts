@@ -1,7 +1,6 @@
 import { sameness, titleKey, type Sameness } from '$core/library/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, remember } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 
 const byFirstLetters = remember<ReadonlyMap<string, readonly Row<'resource'>[]>>();
 

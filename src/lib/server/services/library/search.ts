@@ -4,7 +4,7 @@ import { findBest } from '$core/find/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import type { ResourceKind } from '$core/library/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { libraryRow, type LibraryRow } from './shown.ts';
 
 export type LibraryFilter = {

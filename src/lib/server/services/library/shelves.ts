@@ -2,9 +2,8 @@ import { groupBy } from '$core/group-by.ts';
 import { spineWidth } from '$core/library/index.ts';
 import { lengthText, type System } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import { placePath, placesInOrder } from '../house/place-paths.ts';
+import { placePath, placesInOrder, type Situation } from '$core/account/index.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
-import type { Situation } from '../readiness/situation.ts';
 
 /** One place with what stands in it, to scale. */
 export type Shelf = {

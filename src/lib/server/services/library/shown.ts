@@ -1,8 +1,7 @@
 import isbn3 from 'isbn3';
 import { spineWidth, type ResourceKind } from '$core/library/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Row } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 import { counted, labelOf } from '$core/words/index.ts';
 
 export type LibraryRow = {

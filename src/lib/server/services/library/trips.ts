@@ -3,11 +3,8 @@ import { groupBy } from '$core/group-by.ts';
 import { swapForOneLoan, type LoanStretch, type WhyImpossible } from '$core/library/index.ts';
 import { lastDayToAct } from '$core/readiness/index.ts';
 import { counted, lessonsText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { firstOpen, type LibraryPlan, type PlannedBook } from '../readiness/library-plans.ts';
-import { wayTo } from '../readiness/way-to.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
+import { type Situation, firstOpen, type LibraryPlan, type PlannedBook, wayTo } from '$core/account/index.ts';
 
 /** A book on a trip, with the command that ticks it. */
 export type TripBook = {

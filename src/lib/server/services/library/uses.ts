@@ -1,13 +1,9 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { isRemark, misfit, readUse, type ResourceRole } from '$core/library/index.ts';
-import { json, parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { json, parsed, type Row, byId } from '$core/facts/index.ts';
 import type { UseInput } from '../../stores/library/resources.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { policyText } from '../house/content-policy.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type RunSituation, policyText, type Situation } from '$core/account/index.ts';
 import { flagText } from './flag-text.ts';
 import { fittingOf, readerOf } from './for-whom.ts';
 import { counted } from '$core/words/index.ts';

@@ -3,15 +3,13 @@ import { Refusal } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { counted, thingText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, stateByKey, byId } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { changedElsewhere, conflict } from '../../history/conflicts.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot, countLot } from '../../stores/stash/lots.ts';
 import { forgetNotHere, say, sayOfAll, unsay } from '../../stores/stash/statements.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 import { askedOf } from './questions.ts';
 
 /** What can be answered to "Do we have it?", as forms send it. */

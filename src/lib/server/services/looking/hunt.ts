@@ -1,5 +1,13 @@
 import { addDays } from '$core/calendar/index.ts';
-import { cautionTexts } from '../house/at-home.ts';
+import {
+	cautionTexts,
+	placePath,
+	thingOfItem,
+	neededText,
+	type Situation,
+	type SupplyNeed,
+	total
+} from '$core/account/index.ts';
 import { Refusal } from '$core/error.ts';
 import { groupBy } from '$core/group-by.ts';
 import { exactText, isSome, sentText, type Exact, type Unit } from '$core/measure/index.ts';
@@ -8,17 +16,10 @@ import { huntMinutes, likelyPlaces } from '$core/looking/index.ts';
 import { ELSEWHERE, type PlaceAtHome } from '$core/reference/index.ts';
 import { labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { remember } from '../../snapshot/remember.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
+import { remember, byId, type Snapshot } from '$core/facts/index.ts';
 import { passedBy } from '../../stores/house/places.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { forgetNotHere, noteNotHere, say, unsay } from '../../stores/stash/statements.ts';
-import { placePath } from '../house/place-paths.ts';
-import { thingOfItem } from '../readiness/knowledge.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
 import { askedNow, needsOfItem, putCounted } from './answers.ts';
 
 /** Where something is looked for: a place of the house, or (place null) where houses keep such things. */

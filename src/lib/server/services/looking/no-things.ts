@@ -1,11 +1,10 @@
 import { Refusal } from '$core/error.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { byId } from '$core/facts/index.ts';
 import { removeLine } from '../../stores/gathering/supply-lines.ts';
 import { addToNote } from '../../stores/plan/lessons.ts';
 import { say } from '../../stores/stash/statements.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import type { Situation, SupplyNeed } from '$core/account/index.ts';
 import { askedNow, needsOfItem } from './answers.ts';
 
 /** The lines of something that is no thing. @throws Refusal where they are gone. */

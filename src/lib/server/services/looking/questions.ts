@@ -4,13 +4,15 @@ import { canConvert, convert, exact, isSome, type Exact, type Unit } from '$core
 import { withCapitals } from '$core/naming/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
 import { lessonsText, thingText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { cautionTexts } from '../house/at-home.ts';
-import { isVague, neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
-import { total } from '../readiness/together.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
+import {
+	cautionTexts,
+	isVague,
+	neededText,
+	type Situation,
+	type SupplyNeed,
+	total
+} from '$core/account/index.ts';
 
 /** One thing of which nobody has said whether the house has it. */
 export type Question = {

@@ -1,6 +1,5 @@
 import type { TypedActivity } from '$core/plan/index.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { ActivityInput } from '../../stores/plan/activities.ts';
 
 /** Common practice, no source: minutes of an activity that nobody has timed. */

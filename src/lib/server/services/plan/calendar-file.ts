@@ -1,9 +1,7 @@
 import ical from 'ical-generator';
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { durationText } from '$core/words/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { actsOf } from '../readiness/acts.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type RunSituation, actsOf, type Situation } from '$core/account/index.ts';
 
 /**
  * Lessons, days off and the days to act by as all-day events, for one run or for all that are not put

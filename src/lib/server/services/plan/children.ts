@@ -4,10 +4,13 @@ import { groupBy } from '$core/group-by.ts';
 import { levelsText } from '$core/house/index.ts';
 import { gridOf, pagesText, type Offer } from '$core/plan/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import { parsed, type Json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { takingPartOn, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Json, type Row } from '$core/facts/index.ts';
+import {
+	takingPartOn,
+	type LessonSituation,
+	type RunSituation,
+	type Situation
+} from '$core/account/index.ts';
 import { USUAL_LESSON_MINUTES } from './load.ts';
 import { minutesOfRange } from './spines.ts';
 

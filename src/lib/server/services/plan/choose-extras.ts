@@ -1,11 +1,10 @@
 import type { ChoiceInput, ChoiceLimit } from '$core/choice/index.ts';
 import { Refusal } from '$core/error.ts';
 import { addLoads, MEASURES_OF_LOAD, type Load } from '$core/plan/index.ts';
-import { parsed, type Json } from '../../database/json.ts';
+import { parsed, type Json } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeActivity } from '../../stores/plan/activities.ts';
-import { limitsOf, takingPartOn, type RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { limitsOf, takingPartOn, type RunSituation, type Situation } from '$core/account/index.ts';
 import { loadsOf, weekOf } from './load.ts';
 
 /** What the solver is given, and the words to show its answer with. */

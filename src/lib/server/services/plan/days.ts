@@ -8,9 +8,8 @@ import {
 	type Day
 } from '$core/calendar/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import { linesOfLessons } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { linesOfLessons } from '$core/facts/index.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 
 export type StripDay = {
 	readonly day: Day;

@@ -4,14 +4,15 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome } from '$core/measure/index.ts';
 import { beginText, forecastEnd, MESS, type ActivityKind } from '$core/plan/index.ts';
 import { capital, labelOf, listText, money, thingText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { remember } from '../../snapshot/remember.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { ActivitySituation, RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { atHomeOn, cautionTexts } from '../house/at-home.ts';
+import { parsed, type Row, remember, byId, type Snapshot } from '$core/facts/index.ts';
+import {
+	type ActivitySituation,
+	type RunSituation,
+	placePath,
+	type Situation,
+	atHomeOn,
+	cautionTexts
+} from '$core/account/index.ts';
 
 /** One activity as the screen shows it. */
 export type ExtraRow = {

@@ -5,7 +5,7 @@ import type { Trx } from '../../history/changes.ts';
 import { setFrame } from '../../stores/house/household.ts';
 import { addActivity } from '../../stores/plan/activities.ts';
 import { addLesson, orderLessons } from '../../stores/plan/lessons.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import type { RunSituation } from '$core/account/index.ts';
 import { typedActivity } from './activity-typed.ts';
 
 /**

@@ -16,11 +16,10 @@ import {
 	type Suggestion
 } from '$core/plan/index.ts';
 import { counted, LOAD_NAMES, loadText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { doInstead, placeActivity } from '../../stores/plan/activities.ts';
-import { limitsOf, type ActivitySituation, type RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { limitsOf, type ActivitySituation, type RunSituation, type Situation } from '$core/account/index.ts';
 import { minutesOfRange } from './spines.ts';
 
 /** Common practice, no source: how long a lesson takes when nobody has said. */

@@ -4,8 +4,7 @@ import { counted, listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { mergeLessons, setOptional } from '../../stores/plan/lessons.ts';
 import { moveEnd, setWeekdays } from '../../stores/plan/units.ts';
-import { calendarInput, type RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { calendarInput, type RunSituation, type Situation } from '$core/account/index.ts';
 
 /** One way to make the lessons fit, in words, with the button that does it. */
 export type FitText = {

@@ -2,8 +2,7 @@ import { addDays, dayText, dayWindow, startOfWeek, type Day } from '$core/calend
 import { groupBy } from '$core/group-by.ts';
 import { beginText } from '$core/plan/index.ts';
 import { counted, labelOf, listText, monthName } from '$core/words/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 
 export type MonthDay = {
 	readonly day: Day;

@@ -1,13 +1,12 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exact, exactText } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setOutcome } from '../../stores/plan/lessons.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { useUp } from '../../stores/stash/lots.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import type { Situation, SupplyNeed } from '$core/account/index.ts';
 
 /**
  * Writes down how a lesson's next session went. When it was taught, what its supplies used up is

@@ -3,8 +3,7 @@ import { Refusal } from '$core/error.ts';
 import { counted, listText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addBlocked } from '../../stores/plan/units.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { computeSituation, type Situation } from '../readiness/situation.ts';
+import { type RunSituation, computeSituation, type Situation } from '$core/account/index.ts';
 
 /** Days that a sick week lasts, today included. */
 export const PAUSE_DAYS = 7;

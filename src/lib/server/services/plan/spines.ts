@@ -4,12 +4,10 @@ import { groupBy } from '$core/group-by.ts';
 import { pagesLeft, pagesText, rangesFromStarts, readFlag, sharePages, type Flag } from '$core/plan/index.ts';
 import { readingMinutes, readingPlan, readingRate, wordsEach } from '$core/reading/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setRanges, swapSpine, type SpineInput } from '../../stores/plan/spines.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 
 /** Minutes of pages: as said, else by their words at the published rates. */
 export function minutesOfRange(range: Row<'page_range'>, spine: Row<'spine'>): number {

@@ -1,19 +1,21 @@
 import { dayText, type Day, type Weekday } from '$core/calendar/index.ts';
 import type { ReadingLevel } from '$core/house/index.ts';
 import { durationText, listText, money } from '$core/words/index.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { setStanding } from '../../stores/plan/activities.ts';
 import { removeLesson } from '../../stores/plan/lessons.ts';
 import { setLimits, setStart, setWeekdays } from '../../stores/plan/units.ts';
-import { limitsOf, type RunSituation } from '../calendar/runs.ts';
-import { missingThings } from '../readiness/missing.ts';
-import { computeRun, type Situation } from '../readiness/situation.ts';
-import { costOfPrints } from '../readiness/print-cost.ts';
-import { printsOf } from '../readiness/streams/prints.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
+import {
+	limitsOf,
+	type RunSituation,
+	missingThings,
+	computeRun,
+	type Situation,
+	costOfPrints,
+	printsOf,
+	type SupplyNeed
+} from '$core/account/index.ts';
 
 /** What a parent asks about before deciding; null and empty leave it as it is. */
 export type WhatIf = {

@@ -13,16 +13,18 @@ import {
 } from '$core/prepare/index.ts';
 import { printingOf } from '$core/print/index.ts';
 import { capital, counted, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import { once } from '../../snapshot/remember.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { workKey } from '../readiness/sitting-of.ts';
-import { copyState, printKey, printsOf, type PrintSituation } from '../readiness/streams/prints.ts';
+import { parsed, type Row, stateByKey, once, byId, type Snapshot } from '$core/facts/index.ts';
+import {
+	type LessonSituation,
+	type RunSituation,
+	neededText,
+	type Situation,
+	workKey,
+	copyState,
+	printKey,
+	printsOf,
+	type PrintSituation
+} from '$core/account/index.ts';
 
 /** A piece of preparing that is done in one go: one kind of work for one lesson, or something of its own. */
 export type Job = {

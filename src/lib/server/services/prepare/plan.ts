@@ -10,12 +10,10 @@ import {
 	type PrepSitting
 } from '$core/prepare/index.ts';
 import { counted, durationText, monthName } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeJob } from '../../stores/prepare/jobs.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { jobsOf, type Job } from './jobs.ts';
 
 /** Sittings that are still ahead, today's included, in their order. */

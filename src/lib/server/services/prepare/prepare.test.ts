@@ -7,8 +7,8 @@ import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { moveCopies } from '../print/copies.ts';
 import { icalOf } from '../plan/calendar-file.ts';
-import { copyState, printKey } from '../readiness/streams/prints.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
+import { copyState, printKey } from '$core/account/index.ts';
+import { stateByKey } from '$core/facts/index.ts';
 import { rollOn } from '../plan/roll-on.ts';
 import { jobsOf, ratesOf, type Job } from './jobs.ts';
 import {

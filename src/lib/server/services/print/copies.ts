@@ -1,11 +1,15 @@
 import { Refusal } from '$core/error.ts';
 import { counted } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import {
+	type RunSituation,
+	type Situation,
+	type WholeNeed,
+	printKey,
+	printsOf,
+	type CopyState
+} from '$core/account/index.ts';
 import { copyIs } from '../readiness/copies-moved.ts';
-import type { Situation } from '../readiness/situation.ts';
-import type { WholeNeed } from '../readiness/whole-needs.ts';
-import { printKey, printsOf, type CopyState } from '../readiness/streams/prints.ts';
 
 /** What is still to be printed for a unit, a copy each: pages that are sorted here, and printables of the home library. */
 export const toPrint = ({ whole }: Situation, run: RunSituation): WholeNeed[] =>

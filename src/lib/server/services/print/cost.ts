@@ -1,10 +1,7 @@
 import { breakEven, runText, type PrintRunCost } from '$core/print/index.ts';
 import { counted, money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { costOfPrints } from '../readiness/print-cost.ts';
-import type { PrintSituation } from '../readiness/streams/prints.ts';
+import type { Row, Snapshot } from '$core/facts/index.ts';
+import { type RunSituation, costOfPrints, type PrintSituation } from '$core/account/index.ts';
 import { printingIn } from './run-plan.ts';
 
 /** What some prints cost: at home, at the copy store, each run where it is cheaper, and ready-made. */

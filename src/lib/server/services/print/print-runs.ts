@@ -1,22 +1,19 @@
 import { Refusal } from '$core/error.ts';
 import { groupRuns, paperSwaps, runText, type RunGroup, type ToPrint } from '$core/print/index.ts';
 import { counted } from '$core/words/index.ts';
-import { json, parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, parsed, type Row, stateByKey, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { addPrintRun, removePrintRun, updatePrintRun } from '../../stores/print/prints.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { copyIs } from '../readiness/copies-moved.ts';
-import type { Situation } from '../readiness/situation.ts';
 import {
+	type RunSituation,
+	type Situation,
 	copyState,
 	printKey,
 	printsOf,
 	type Colors,
 	type PrintSituation
-} from '../readiness/streams/prints.ts';
+} from '$core/account/index.ts';
+import { copyIs } from '../readiness/copies-moved.ts';
 import { printingIn, runPlan, setsInOrder, type PageSizes } from './run-plan.ts';
 
 /** A print that waits for the printer, with only those copies that are not printed. */

@@ -12,16 +12,14 @@ import {
 } from '$core/print/index.ts';
 import { STOCKS } from '$core/reference/index.ts';
 import { pdfs } from '../../files/pdf/pdf-process.ts';
-import { parsed } from '../../database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { change, undo } from '../../history/changes.ts';
 import { setPrinting } from '../../stores/house/household.ts';
 import { removeLesson } from '../../stores/plan/lessons.ts';
 import { dropPrints, printOf, sortPages, unsortPages, updatePrint } from '../../stores/print/prints.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
-import { actsOf } from '../readiness/acts.ts';
-import { boardOf } from '../readiness/board.ts';
+import { actsOf, boardOf, printKey, printsOf } from '$core/account/index.ts';
 import { takeStep } from '../readiness/steps.ts';
-import { printKey, printsOf } from '../readiness/streams/prints.ts';
 import { moveCopies } from './copies.ts';
 import { leaveRuns, makeRuns, printed, proposedRuns, waitingPrints } from './print-runs.ts';
 import { runPlan } from './run-plan.ts';

@@ -8,12 +8,8 @@ import {
 } from '$core/print/index.ts';
 import { printingOf } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { RunSet } from '../../database/tables/print.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { finishText, printsOf, type PrintSituation } from '../readiness/streams/prints.ts';
+import { parsed, type Row, type RunSet, byId, type Snapshot } from '$core/facts/index.ts';
+import { type RunSituation, finishText, printsOf, type PrintSituation } from '$core/account/index.ts';
 
 /** Sizes of pages in millimeters, by hash of the file; a page that was not read yet is as large as the paper. */
 export type PageSizes = ReadonlyMap<string, readonly { readonly width: number; readonly height: number }[]>;

@@ -1,11 +1,7 @@
 import { loadPaperText, runText, type Flip, type PrintRunCost, type SheetPlan } from '$core/print/index.ts';
 import { counted, money } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { costOfPrints } from '../readiness/print-cost.ts';
-import { copyState, printKey } from '../readiness/streams/prints.ts';
+import { type Row, stateByKey } from '$core/facts/index.ts';
+import { type RunSituation, type Situation, costOfPrints, copyState, printKey } from '$core/account/index.ts';
 import { runRow } from './print-runs.ts';
 import { becomes, printingIn, runPlan, type PageSizes, type RunPlan } from './run-plan.ts';
 import { rightsNote } from './sources.ts';

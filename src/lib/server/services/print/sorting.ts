@@ -12,14 +12,10 @@ import { readQuestions } from '$core/plan/index.ts';
 import { Refusal } from '$core/error.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
 import { sortPages, unsortPages, updateSource } from '../../stores/print/prints.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { usualTitle } from '../readiness/streams/prints.ts';
+import { type RunSituation, type Situation, usualTitle } from '$core/account/index.ts';
 import { sourcesOf, type SourceView } from './sources.ts';
 
 /** A page of a source as the strip shows it. */

@@ -2,19 +2,14 @@ import type { CopyingRight } from '$core/library/index.ts';
 import { CUT_ROLES } from '$core/print/index.ts';
 import { Refusal } from '$core/error.ts';
 import { counted, RIGHTS_TEXT } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { SOURCE_KINDS, type SourceKind } from '../../database/tables/print.ts';
+import { parsed, type Row, SOURCE_KINDS, type SourceKind, byId, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
 import { addResource, updateResource } from '../../stores/library/resources.ts';
 import { addDocument } from '../../stores/print/documents.ts';
 import { addSource, sourceOf, updatePrint, updateSource } from '../../stores/print/prints.ts';
 import { itemNamed } from '../../stores/stash/items.ts';
 import { STOCKS } from '$core/reference/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { MATERIAL_NAMES } from '../readiness/streams/materials.ts';
+import { type RunSituation, type Situation, MATERIAL_NAMES } from '$core/account/index.ts';
 
 /** What is known of a PDF that came in. */
 export type NewDocument = {

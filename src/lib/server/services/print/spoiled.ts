@@ -2,8 +2,7 @@ import { exact } from '$core/measure/index.ts';
 import { stockOf, type Stock } from '$core/reference/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { updatePrintRun } from '../../stores/print/prints.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import { spend } from '../readiness/spend.ts';
 import { runRow } from './print-runs.ts';
 

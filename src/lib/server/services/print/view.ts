@@ -12,13 +12,12 @@ import {
 import { readQuestions, type Question } from '$core/plan/index.ts';
 import { stockOf } from '$core/reference/index.ts';
 import { byText, counted, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { isMaterialLine } from '../readiness/streams/materials.ts';
+import { parsed, type Row, stateByKey } from '$core/facts/index.ts';
 import {
+	type LessonSituation,
+	type RunSituation,
+	type Situation,
+	isMaterialLine,
 	copyState,
 	finishText,
 	printKey,
@@ -26,7 +25,7 @@ import {
 	type Colors,
 	type CopyState,
 	type PrintSituation
-} from '../readiness/streams/prints.ts';
+} from '$core/account/index.ts';
 import { toPrint } from './copies.ts';
 import { costView, type CostView } from './cost.ts';
 import { hasFile, proposedRuns, swapsText, waitingPrints } from './print-runs.ts';

@@ -6,10 +6,7 @@ import { change } from '../../history/changes.ts';
 import { readSnapshot } from '../../snapshot/snapshot.ts';
 import { doer, openTestStore } from '../../tests/household.ts';
 import { exact } from '$core/measure/index.ts';
-import { ALL, type Act } from './act.ts';
-import { actsOf } from './acts.ts';
-import { boardOf } from './board.ts';
-import { computeSituation, type Situation } from './situation.ts';
+import { ALL, type Act, actsOf, boardOf, computeSituation, type Situation } from '$core/account/index.ts';
 import { arrange, gotAll, gotIt, prepared, takeStep } from './steps.ts';
 
 /** What is still to be done for lessons that hold somebody up. */

@@ -1,10 +1,9 @@
 import type { Trx } from '../../history/changes.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import type { Moment } from '../../snapshot/moment.ts';
+import { stateByKey, type Moment } from '$core/facts/index.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { forgetJobs } from '../../stores/prepare/jobs.ts';
 import { spendFinish, spendPaper } from './spend.ts';
-import { copyState, printKey, type CopyState, type PrintSituation } from './streams/prints.ts';
+import { copyState, printKey, type CopyState, type PrintSituation } from '$core/account/index.ts';
 
 const STAGES: readonly CopyState[] = ['to print', 'printed', 'finished', 'filed'];
 

@@ -9,8 +9,7 @@ import { reviewList } from '../gathering/review.ts';
 import { correct, tick, walkOf } from '../gathering/walk.ts';
 import { planOf } from '../plan/days.ts';
 import { recordOutcome } from '../plan/outcomes.ts';
-import { actsOf } from './acts.ts';
-import { boardOf } from './board.ts';
+import { actsOf, boardOf } from '$core/account/index.ts';
 import { arrange, decide, gotIt } from './steps.ts';
 
 const rowOf = async (store: Store, name: string) => {

@@ -2,10 +2,9 @@ import { canConvert, convert, exact, isSome, smaller, type Exact, type Unit } fr
 import { nameKey } from '$core/naming/index.ts';
 import { stockOf } from '$core/reference/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import type { Moment } from '../../snapshot/moment.ts';
+import type { Moment } from '$core/facts/index.ts';
 import { useUp } from '../../stores/stash/lots.ts';
-import { POUCHES_ITEM } from './streams/materials.ts';
-import type { PrintSituation } from './streams/prints.ts';
+import { POUCHES_ITEM, type PrintSituation } from '$core/account/index.ts';
 
 /** Takes an amount of a thing out of the lots that are there, the first ones first; what nobody counted is not booked. */
 export async function spend(

@@ -6,8 +6,7 @@ import { exactText, isSome, saidAmount, ZERO, type Exact } from '$core/measure/i
 import { counted, thingText } from '$core/words/index.ts';
 import { comesOn } from '$core/readiness/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { parsed } from '../../database/json.ts';
-import { byId } from '../../snapshot/snapshot.ts';
+import { parsed, byId } from '$core/facts/index.ts';
 import {
 	endLoan,
 	fetchLoan,
@@ -20,15 +19,20 @@ import { someLibrary } from '../../stores/house/household.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { addLot } from '../../stores/stash/lots.ts';
-import { firstOpen } from './library-plans.ts';
-import { total } from './together.ts';
-import { RUNG_TEXT, rungOfSupplier } from './ladder.ts';
-import type { Situation } from './situation.ts';
+import {
+	firstOpen,
+	total,
+	RUNG_TEXT,
+	rungOfSupplier,
+	type Situation,
+	printKey,
+	printsOf,
+	readyOn,
+	settingKey,
+	type SupplyNeed,
+	type WholeNeed
+} from '$core/account/index.ts';
 import { copyIs } from './copies-moved.ts';
-import { printKey, printsOf } from './streams/prints.ts';
-import { readyOn, settingKey } from './streams/setting.ts';
-import type { SupplyNeed } from './streams/supplies.ts';
-import type { WholeNeed } from './whole-needs.ts';
 
 /** The needs of the given keys. @throws Refusal when one of them is not wanted any more. */
 function needsOf(situation: Situation, keys: readonly string[]): SupplyNeed[] {

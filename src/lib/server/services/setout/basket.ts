@@ -13,10 +13,8 @@ import {
 	type PageADay
 } from '$core/setout/index.ts';
 import { counted, monthName } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, byId } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 import { setOutOf } from './shelf.ts';
 
 export type BasketPart = {

@@ -2,13 +2,10 @@ import { addDays, daysBetween, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readSupplyLine } from '$core/supplies/index.ts';
 import { counted } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { parsed, type Row, byId } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { byId } from '../../snapshot/snapshot.ts';
 import { addLine } from '../../stores/gathering/supply-lines.ts';
-import { nextLessons } from '../calendar/runs.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { nextLessons, type Situation } from '$core/account/index.ts';
 import { standingIn } from './shelf.ts';
 
 /** So much of its tub is filled, that hands still have room (common practice). */

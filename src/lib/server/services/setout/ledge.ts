@@ -2,10 +2,8 @@ import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { usualMeasures } from '$core/boxes/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { usedIn, byId } from '$core/facts/index.ts';
+import { placePath, type Situation } from '$core/account/index.ts';
 import { setOutOf } from './shelf.ts';
 
 /** A book on the ledge, its cover to the front: where it begins from the left and how wide it is, mm. */

@@ -1,7 +1,7 @@
 import { lengthText, type System } from '$core/measure/index.ts';
 import { inDangerAt, type Broken, type ShelfInput, type Tray } from '$core/setout/index.ts';
 import { listText } from '$core/words/index.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { Situation } from '$core/account/index.ts';
 
 /** A height as one says it: whole centimeters, or inches to the eighth. */
 const heightText = (mm: number, measures: System): string =>

@@ -16,16 +16,12 @@ import {
 	type Tray
 } from '$core/setout/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row, SetOut } from '../../database/tables/index.ts';
+import { parsed, type Row, type SetOut, once, byId } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { once } from '../../snapshot/remember.ts';
-import { byId } from '../../snapshot/snapshot.ts';
 import { setWeek, type OnBoard } from '../../stores/setout/trays.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
+import type { LessonSituation, RunSituation, Situation } from '$core/account/index.ts';
 import { reachers } from '../house/reach.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { brokenText, whyOf } from './shelf-words.ts';
 import { isDangerous, traysOf } from './trays.ts';
 

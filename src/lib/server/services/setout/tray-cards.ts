@@ -3,9 +3,8 @@ import { Refusal } from '$core/error.ts';
 import { printingOf, type Paper, type SheetPlan } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { isDangerous, piecesOf, storedAt, traysOf } from './trays.ts';
 
 /** A card that stands in its tray, mm: four on a sheet. */

@@ -1,11 +1,8 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
 import { cautionsFor } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { placePath } from '../house/place-paths.ts';
-import { knowledgeByItem } from '../readiness/knowledge.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Row } from '$core/facts/index.ts';
+import { placePath, knowledgeByItem, type Situation } from '$core/account/index.ts';
 
 /** Trays that can be set out: those of units in work, and those of no unit. */
 export function traysOf(now: Situation): Row<'tray'>[] {

@@ -2,14 +2,16 @@ import { dayText, type Day } from '$core/calendar/index.ts';
 import { CoreError } from '$core/error.ts';
 import { fullAt, hangPosters, layWall, wallSteps, type Spot, type WallLayout } from '$core/setout/index.ts';
 import { counted, listText } from '$core/words/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { type Row, usedIn, usesByLesson, byId as rowsById } from '$core/facts/index.ts';
 import type { WallInput, WordInput } from '../../stores/setout/wall.ts';
 import { lengthText } from '$core/measure/index.ts';
-import { usedIn, usesByLesson } from '../../snapshot/lookups.ts';
-import { byId as rowsById } from '../../snapshot/snapshot.ts';
-import { nextLessons, type LessonSituation, type RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import {
+	nextLessons,
+	type LessonSituation,
+	type RunSituation,
+	placePath,
+	type Situation
+} from '$core/account/index.ts';
 
 /** A usual white board, with quarter-sheet cards on it, mm (common practice). */
 const USUAL: WallInput = {

@@ -2,9 +2,8 @@ import { addDays, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import { numberTyped } from '$core/words/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath, placesInOrder } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { byId } from '$core/facts/index.ts';
+import { placePath, placesInOrder, type Situation } from '$core/account/index.ts';
 import type { CountPlace } from './stash.ts';
 
 const SOON_DAYS = 21;

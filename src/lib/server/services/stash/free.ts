@@ -1,9 +1,7 @@
 import { canConvert, convert, exact, larger, ZERO, type Exact, type Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { once } from '../../snapshot/remember.ts';
-import type { Snapshot } from '../../snapshot/snapshot.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { type Row, once, type Snapshot } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 
 /** What lies at home of a thing and is promised to nobody. */
 export function freeAtHome({ snapshot, needs }: Situation, name: string, unit: Unit): Exact {

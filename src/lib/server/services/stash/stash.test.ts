@@ -8,10 +8,9 @@ import { setOutcome } from '../../stores/plan/lessons.ts';
 import { addLot, countLot, updateLot } from '../../stores/stash/lots.ts';
 import { doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { findAnything } from '../find/find-anything.ts';
-import { placeOptions } from '../house/place-paths.ts';
+import { placeOptions, nextOf } from '$core/account/index.ts';
 import { openOutcomes } from '../plan/outcomes.ts';
 import { pauseAll, pausePreview } from '../plan/roll-on.ts';
-import { nextOf } from '../readiness/next.ts';
 import { countAgain } from './count-again.ts';
 import { stashOf } from './stash.ts';
 

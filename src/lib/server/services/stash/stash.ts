@@ -13,14 +13,9 @@ import {
 import type { SupplyUse } from '$core/supplies/index.ts';
 import { withCapitals } from '$core/naming/index.ts';
 import { counted, dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { once } from '../../snapshot/remember.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import { placePath } from '../house/place-paths.ts';
+import { parsed, type Row, once, byId } from '$core/facts/index.ts';
+import { placePath, kitOf, type Situation } from '$core/account/index.ts';
 import { reachText } from '../house/reach.ts';
-import { kitOf } from '../readiness/netting.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { readLadder, RUNG_WORDS } from '$core/gathering/index.ts';
 
 export type StashLot = {

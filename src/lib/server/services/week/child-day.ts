@@ -1,10 +1,7 @@
 import { dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { monthsOld } from '$core/cautions/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { byId } from '../../snapshot/snapshot.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { printsOf } from '../readiness/streams/prints.ts';
+import { parsed, type Row, byId } from '$core/facts/index.ts';
+import { type Situation, printsOf } from '$core/account/index.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { daysOnly, standingIn } from '../setout/shelf.ts';
 import { isDangerous } from '../setout/trays.ts';

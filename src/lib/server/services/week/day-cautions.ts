@@ -1,10 +1,8 @@
 import { startOfWeek, type Day } from '$core/calendar/index.ts';
 import { isGrave, monthsOld } from '$core/cautions/index.ts';
 import { capital, listText } from '$core/words/index.ts';
-import { parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { parsed, type Row, usedIn } from '$core/facts/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { shelfView } from '../setout/shelf.ts';
 import type { LessonOn } from './day-entries.ts';
 

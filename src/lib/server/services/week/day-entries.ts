@@ -1,18 +1,24 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted } from '$core/words/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
-import { stateByKey } from '../../snapshot/lookups.ts';
-import { byId, type Snapshot } from '../../snapshot/snapshot.ts';
-import type { LessonSituation, RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
+import { stateByKey, byId, type Snapshot } from '$core/facts/index.ts';
+import {
+	type LessonSituation,
+	type RunSituation,
+	placePath,
+	awayText,
+	isAway,
+	wholeByLesson,
+	neededText,
+	type Situation,
+	copyState,
+	printKey,
+	printsOf,
+	type SupplyNeed
+} from '$core/account/index.ts';
 import { usesView } from '../library/uses.ts';
 import { pagesView } from '../plan/spines.ts';
 import { jobsOf } from '../prepare/jobs.ts';
-import { awayText, isAway, wholeByLesson } from '../readiness/lesson-stand.ts';
-import { neededText } from '../readiness/need-text.ts';
-import type { Situation } from '../readiness/situation.ts';
-import { copyState, printKey, printsOf } from '../readiness/streams/prints.ts';
-import type { SupplyNeed } from '../readiness/streams/supplies.ts';
 import { basketView, hasBasket, isForToday } from '../setout/basket.ts';
 import { fillingsDue } from '../setout/filling.ts';
 import { ledgeView } from '../setout/ledge.ts';

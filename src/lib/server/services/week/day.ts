@@ -1,14 +1,12 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { listText } from '$core/words/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
+import { type RunSituation, lessonStand, type Situation } from '$core/account/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { inPlace } from '../../snapshot/in-place.ts';
 import { recordOutcome } from '../plan/outcomes.ts';
-import { lessonStand } from '../readiness/lesson-stand.ts';
 import { takeStep } from '../readiness/steps.ts';
-import type { Situation } from '../readiness/situation.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { standingIn } from '../setout/shelf.ts';
 import {

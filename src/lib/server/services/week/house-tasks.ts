@@ -2,9 +2,7 @@ import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts
 import { actRank, type ActKind } from '$core/readiness/index.ts';
 import { boardsFor, isForWeek } from '$core/setout/index.ts';
 import { byText, counted, lessonsText, listText } from '$core/words/index.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import type { Act, ActGroup } from '../readiness/act.ts';
-import type { Situation } from '../readiness/situation.ts';
+import type { RunSituation, Act, ActGroup, Situation } from '$core/account/index.ts';
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, questionOf, standingIn, weeksAhead } from '../setout/shelf.ts';

@@ -1,9 +1,7 @@
 import { addDays, dayText, startOfWeek, weekdayName, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { counted } from '$core/words/index.ts';
-import { usedIn } from '../../snapshot/lookups.ts';
-import type { RunSituation } from '../calendar/runs.ts';
-import { placePath } from '../house/place-paths.ts';
-import type { Situation } from '../readiness/situation.ts';
+import { usedIn } from '$core/facts/index.ts';
+import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { hasBasket } from '../setout/basket.ts';
 import { lessonsOn } from './day-entries.ts';
 import { type DayView, dayView } from './day.ts';

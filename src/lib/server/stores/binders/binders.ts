@@ -1,6 +1,4 @@
-import type { HouseBinders } from '../../database/tables/binders.ts';
-import type { Row } from '../../database/tables/index.ts';
-import { json } from '../../database/json.ts';
+import { type HouseBinders, type Row, json } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 /** How the papers of a unit are kept, as it is chosen. */

@@ -1,8 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import type { OpeningKind, PackedBox } from '$core/boxes/index.ts';
 import { Refusal } from '$core/error.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type BoxDetail = Partial<Pick<Row<'box_detail'>, 'form' | 'max_grams' | 'subject' | 'picture'>>;

@@ -1,5 +1,5 @@
 import { Refusal } from '$core/error.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type ThingInput = Pick<

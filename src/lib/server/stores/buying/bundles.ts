@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { exactText, type Exact, type Unit } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from '../stash/items.ts';
 

@@ -1,7 +1,6 @@
 import type { Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { removeOffersOf } from './offers.ts';
 import { lastPosition } from '../position.ts';

@@ -1,5 +1,5 @@
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { HistoryRow } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 const KEPT_DRAFTS = 20;
@@ -7,7 +7,7 @@ const KEPT_DRAFTS = 20;
 /** Keeps a file that was brought in until it is confirmed; only the latest few are kept. Answers its id. */
 export async function keepDraft(
 	db: Db,
-	draft: Pick<Row<'import_draft'>, 'name' | 'text' | 'note'>
+	draft: Pick<HistoryRow<'import_draft'>, 'name' | 'text' | 'note'>
 ): Promise<number> {
 	const { id } = await db
 		.insertInto('import_draft')
@@ -21,6 +21,6 @@ export async function keepDraft(
 	return id;
 }
 
-export function draftById(db: Db | Trx, id: number): Promise<Row<'import_draft'> | undefined> {
+export function draftById(db: Db | Trx, id: number): Promise<HistoryRow<'import_draft'> | undefined> {
 	return db.selectFrom('import_draft').selectAll().where('id', '=', id).executeTakeFirst();
 }

@@ -1,17 +1,8 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import type { Stream } from '$core/readiness/index.ts';
-import type { HabitKind } from '../../database/tables/columns.ts';
+import { STREAMS, type Stream } from '$core/readiness/index.ts';
+import type { HabitKind } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-
-export const STREAMS: readonly Stream[] = ['books', 'copies', 'supplies', 'setting'];
-
-export const HABITS: readonly HabitKind[] = [
-	'day by day',
-	'a week ahead',
-	'before the unit',
-	'before a date'
-];
 
 /** How far ahead to work: one way for all, and others for single streams. The date goes with 'before a date'. */
 export type Habits = {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { Refusal } from '$core/error.ts';
 import { exact, ZERO } from '$core/measure/index.ts';
 import { change } from '../../history/changes.ts';
-import { placesInOrder } from '../../services/house/place-paths.ts';
+import { placesInOrder } from '$core/account/index.ts';
 import { allRows, doer, openTestStore, situationOf } from '../../tests/household.ts';
 import { mergeItems, updateItem } from '../stash/items.ts';
 import { moveLot } from '../stash/lots.ts';

@@ -2,7 +2,7 @@ import { lastPosition } from '../position.ts';
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { placeKind } from '$core/house/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type PlaceInput = Pick<

@@ -1,7 +1,5 @@
 import { Refusal } from '$core/error.ts';
-import { json } from '../../database/json.ts';
-import type { AtLibrary } from '../../database/tables/library.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type AtLibrary, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
 

@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { readSupplyList, usualUse } from '$core/supplies/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { addLine, removeLine } from '../gathering/supply-lines.ts';
 

@@ -1,7 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import { requirePages, type PageRange } from '$core/plan/index.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
 

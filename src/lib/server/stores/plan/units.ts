@@ -1,7 +1,7 @@
 import type { Day, Weekday } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Rhythm } from '$core/plan/index.ts';
-import { json } from '../../database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { checkHabits, setStreamHabits, type Habits } from '../house/habits.ts';
 

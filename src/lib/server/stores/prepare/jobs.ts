@@ -1,7 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
 import type { Work } from '$core/prepare/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 /** Puts a job at a sitting, or at none. */

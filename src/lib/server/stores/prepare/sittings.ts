@@ -1,8 +1,7 @@
 import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
 import type { Bar } from '$core/prepare/index.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type SittingInput = {

@@ -1,9 +1,8 @@
 import { sql } from 'kysely';
 import type { Day } from '$core/calendar/index.ts';
 import type { Frame } from '$core/print/index.ts';
-import { json } from '../../database/json.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 /** Keeps the record of a PDF; the same bytes are one, whatever they were called. */

@@ -1,8 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import type { PrintChoices, Role } from '$core/print/index.ts';
-import { json, parsed } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
-import type { RunSet, SourceKind } from '../../database/tables/print.ts';
+import { json, parsed, type Row, type RunSet, type SourceKind } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
 

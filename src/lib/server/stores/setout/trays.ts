@@ -1,7 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { json } from '../../database/json.ts';
-import type { Row, SetOut } from '../../database/tables/index.ts';
+import { json, type Row, type SetOut } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type TrayInput = Omit<Row<'tray'>, 'id' | 'children' | 'lessons' | 'matches'> & {

@@ -3,8 +3,7 @@ import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { usualUse, type SupplyUse } from '$core/supplies/index.ts';
-import { json } from '../../database/json.ts';
-import type { Row } from '../../database/tables/index.ts';
+import { json, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { mergeStatements } from './statements.ts';
 

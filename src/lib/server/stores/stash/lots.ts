@@ -13,7 +13,7 @@ import {
 	type Unit
 } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
 export type NewLot = {

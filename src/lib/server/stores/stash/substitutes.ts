@@ -1,6 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import { exactText, isSome, type Exact, type Unit } from '$core/measure/index.ts';
-import type { Row } from '../../database/tables/index.ts';
+import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { itemNamed } from './items.ts';
 

@@ -10,11 +10,10 @@ import { pictureAction } from '$lib/server/requests/picture-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { id, optionalDay } from '$lib/server/schemas/fields.ts';
 import { resourceColumns, resourceForm } from '$lib/server/schemas/resource.ts';
-import { policyText } from '$lib/server/services/house/content-policy.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { policyText, placeOptions } from '$core/account/index.ts';
 import { contentNotes, readersText, resourceView } from '$lib/server/services/library/resource-view.ts';
 import { typedUse } from '$lib/server/services/library/uses.ts';
-import { byId } from '$lib/server/snapshot/snapshot.ts';
+import { byId } from '$core/facts/index.ts';
 import {
 	endLoan,
 	fetchLoan,

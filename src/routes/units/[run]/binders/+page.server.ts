@@ -3,7 +3,7 @@ import { WAYS, type BinderWay, type LabelSheet } from '$core/binders/index.ts';
 import { RINGS } from '$core/reference/index.ts';
 import { answering, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { dollars } from '$lib/server/schemas/fields.ts';
 import { LABEL_KINDS, LABEL_NAMES, labelPlan } from '$lib/server/services/binders/labels.ts';
 import { bindersView, labelsIn, pricesIn, USUAL_PRICES } from '$lib/server/services/binders/view.ts';

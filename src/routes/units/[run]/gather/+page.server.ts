@@ -4,7 +4,7 @@ import { exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { readSupplyLine, usualUse } from '$core/supplies/index.ts';
 import { numberTyped } from '$core/words/index.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed, linesOfLessons } from '$core/facts/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
@@ -13,9 +13,7 @@ import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-li
 import { takeInstead } from '$lib/server/services/gathering/instead.ts';
 import { gatherList } from '$lib/server/services/gathering/list.ts';
 import { sharesOf } from '$lib/server/services/gathering/who-gets.ts';
-import { sentenceOf } from '$lib/server/services/readiness/first-gap.ts';
-import { sourceOptions } from '$lib/server/services/readiness/ladder.ts';
-import { linesOfLessons } from '$lib/server/snapshot/snapshot.ts';
+import { sentenceOf, sourceOptions } from '$core/account/index.ts';
 import { addLine, removeLine, setClaim, updateLine } from '$lib/server/stores/gathering/supply-lines.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -3,7 +3,7 @@ import { addDays, weekdayOf, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { ABOUT_WORK, readSitting, WORK, type OwnRates } from '$core/prepare/index.ts';
 import { counted } from '$core/words/index.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { day, id, optionalDay, title, words } from '$lib/server/schemas/fields.ts';

@@ -13,7 +13,7 @@ import {
 import { STOCKS } from '$core/reference/index.ts';
 import { Refusal } from '$core/error.ts';
 import { counted } from '$core/words/index.ts';
-import { SOURCE_KINDS, type SourceKind } from '$lib/server/database/tables/print.ts';
+import { SOURCE_KINDS, type SourceKind } from '$core/facts/index.ts';
 import { addPdf, filesOf } from '$lib/server/live/documents.ts';
 import { beginUpload, takePart } from '$lib/server/files/documents.ts';
 import { situation } from '$lib/server/live/now.ts';
@@ -33,7 +33,7 @@ import {
 } from '$lib/server/schemas/fields.ts';
 import { leaveRuns, makeRuns } from '$lib/server/services/print/print-runs.ts';
 import { addPaperOriginal, changeSource, printFrom } from '$lib/server/services/print/sources.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions } from '$core/account/index.ts';
 import { moveCopies } from '$lib/server/services/print/copies.ts';
 import { smallSources, sortSmall } from '$lib/server/services/print/sorting.ts';
 import { printView } from '$lib/server/services/print/view.ts';

@@ -5,12 +5,12 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, optionalDay, title } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { placeOptions } from '$core/account/index.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { setOutOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { cornerOf, USUAL_POSTER, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import { addTray, PLAIN_TRAY, setSetOut } from '$lib/server/stores/setout/trays.ts';
 import {
 	addPoster,

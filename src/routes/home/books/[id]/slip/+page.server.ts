@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { situation } from '$lib/server/live/now.ts';
 import { resourceView } from '$lib/server/services/library/resource-view.ts';
-import { byId } from '$lib/server/snapshot/snapshot.ts';
+import { byId } from '$core/facts/index.ts';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {

@@ -1,12 +1,11 @@
 import { USUAL_FRAME } from '$core/plan/index.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { holidayRows } from '$lib/server/services/calendar/holidays.ts';
-import { habitsTyped } from '$lib/server/services/house/habits.ts';
-import { placeOptions } from '$lib/server/services/house/place-paths.ts';
+import { habitsTyped, placeOptions } from '$core/account/index.ts';
 import { planOf } from '$lib/server/services/plan/days.ts';
 import { fitTexts } from '$lib/server/services/plan/make-fit.ts';
 import { missableDays } from '$lib/server/services/plan/roll-on.ts';
-import { parsed } from '$lib/server/database/json.ts';
+import { parsed } from '$core/facts/index.ts';
 import type { LayoutServerLoad } from './$types';
 
 /** The plan as it stands, whatever is asked about it. */

@@ -37,7 +37,7 @@ import {
 	type LessonInput
 } from '$lib/server/stores/plan/lessons.ts';
 import * as units from '$lib/server/stores/plan/units.ts';
-import { json } from '$lib/server/database/json.ts';
+import { json } from '$core/facts/index.ts';
 import type { Actions, PageServerLoad } from './$types';
 import { counted } from '$core/words/index.ts';
 

@@ -7,7 +7,7 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { activityFields, asActivity, type ActivityForm } from '$lib/server/schemas/activity.ts';
 import { dollars, checkbox, id, optionalDay, whoFlags } from '$lib/server/schemas/fields.ts';
-import { limitsOf } from '$lib/server/services/calendar/runs.ts';
+import { limitsOf } from '$core/account/index.ts';
 import { resourcesNamed } from '$lib/server/services/library/named.ts';
 import { typedActivity } from '$lib/server/services/plan/activity-typed.ts';
 import { applyChoice, choiceOf } from '$lib/server/services/plan/choose-extras.ts';

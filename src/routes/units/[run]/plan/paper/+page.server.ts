@@ -1,13 +1,12 @@
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { qrCode } from '$lib/server/services/boxes/qr.ts';
-import { nextLessons } from '$lib/server/services/calendar/runs.ts';
-import { placePath } from '$lib/server/services/house/place-paths.ts';
+import { nextLessons, placePath } from '$core/account/index.ts';
 import { usesView } from '$lib/server/services/library/uses.ts';
 import { planOf } from '$lib/server/services/plan/days.ts';
 import { extrasOf } from '$lib/server/services/plan/extras.ts';
 import { monthAsked, monthView } from '$lib/server/services/plan/month.ts';
 import { pagesView } from '$lib/server/services/plan/spines.ts';
-import { byId, linesOfLessons } from '$lib/server/snapshot/snapshot.ts';
+import { byId, linesOfLessons } from '$core/facts/index.ts';
 import type { PageServerLoad } from './$types';
 
 const SHOWN = ['plan', 'month', 'lessons', 'next'] as const;

@@ -7,8 +7,7 @@ import { filesOf } from '$lib/server/live/documents.ts';
 import { answering, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { id, words } from '$lib/server/schemas/fields.ts';
-import type { RunSituation } from '$lib/server/services/calendar/runs.ts';
-import type { Situation } from '$lib/server/services/readiness/situation.ts';
+import type { RunSituation, Situation } from '$core/account/index.ts';
 import {
 	dropSuggestions,
 	sortByHand,

@@ -1,0 +1,128 @@
+import { stockOf } from '../../reference/index.ts';
+import { nameKey } from '../../naming/index.ts';
+import type { SupplyUse } from '../../supplies/index.ts';
+import type { Unit } from '../../measure/index.ts';
+import { json, type Row, once, stateByKey, type Snapshot } from '../../facts/index.ts';
+import type { LessonSituation, RunSituation } from '../runs.ts';
+import { copyState, printKey, printsOf } from './prints.ts';
+
+/** Something that printing and finishing takes, as it stands on a shopping list. */
+export type Material = {
+	readonly name: string;
+	readonly amount: number;
+	readonly unit: Unit;
+	readonly use: SupplyUse;
+};
+
+export const POUCHES_ITEM = 'laminating pouch';
+
+/** What all copies take that are still to be printed or finished, for the first lesson that wants one of them. */
+function materialsOf(
+	snapshot: Snapshot,
+	run: RunSituation
+): { readonly lesson: LessonSituation; readonly materials: readonly Material[] } | null {
+	const states = stateByKey(snapshot);
+	const amounts = new Map<string, Material>();
+	const add = (name: string, amount: number, unit: Unit, use: SupplyUse) => {
+		const known = amounts.get(name);
+		if (amount > 0) amounts.set(name, { name, unit, use, amount: (known?.amount ?? 0) + amount });
+	};
+	let first: LessonSituation | null = null;
+	const opening = run.lessons.find((one) => !one.booked) ?? null;
+	for (const print of printsOf(snapshot, run)) {
+		const lesson = print.lesson ?? opening;
+		if (print.off !== null || lesson === null || lesson.booked) continue;
+		const { stock, finish } = print.judged;
+		for (const { child, count } of print.copies) {
+			const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
+			if (stored?.decision === 'do without') continue;
+			const state = copyState(print, stored);
+			const sheets = print.sheets * count;
+			if (state === 'to print') add(stockOf(stock.value).item, sheets, 'sheet', 'consumed');
+			if (state === 'to print' || state === 'printed') {
+				const share = print.finish.pouches / print.copies.length;
+				if (finish.value === 'pouch') add(POUCHES_ITEM, share, 'each', 'consumed');
+				if (finish.value === 'protector') add('page protector', sheets, 'each', 'consumed');
+				if (finish.value === 'sleeve') {
+					add('dry-erase sleeve', count, 'each', 'kept');
+					add('dry-erase marker', count, 'each', 'kept');
+				}
+				add('binding coil', count * print.coils, 'each', 'consumed');
+			}
+			if (state !== 'filed' && state !== 'finished' && (first === null || lesson.number < first.number))
+				first = lesson;
+		}
+	}
+	if (first === null || amounts.size === 0) return null;
+	if (amounts.size > 0 && [...amounts.values()].some((one) => one.unit === 'sheet'))
+		add('printer ink', 1, 'each', 'some');
+	return {
+		lesson: first,
+		materials: [...amounts.values()].map((one) => ({ ...one, amount: Math.ceil(one.amount - 1e-9) }))
+	};
+}
+
+/** Lines of materials have ids of their own, below those of lists: nobody typed them, so nobody edits them. */
+export const isMaterialLine = (line: Pick<Row<'supply_line'>, 'id'>) => line.id < 0;
+
+/** By which the need of a material is known: its item, since its line is made anew each time. */
+export const materialSource = (line: Row<'supply_line'>) => `print-${line.item_id}`;
+
+const itemByKey = once((items: Snapshot['items']) => new Map(items.map((item) => [item.name_key, item])));
+const itemByAlias = once(
+	(aliases: Snapshot['aliases']) => new Map(aliases.map((alias) => [alias.name_key, alias.item_id]))
+);
+
+/** The materials of a run as lines of its supply list. */
+export function materialLines(
+	snapshot: Snapshot,
+	run: RunSituation
+): { readonly lesson: LessonSituation; readonly lines: readonly Row<'supply_line'>[] } | null {
+	const wanted = materialsOf(snapshot, run);
+	if (wanted === null) return null;
+	const lines = wanted.materials.flatMap(({ name, amount, unit, use }): Row<'supply_line'>[] => {
+		const key = nameKey(name);
+		const item = itemByKey(snapshot.items).get(key)?.id ?? itemByAlias(snapshot.aliases).get(key);
+		return item === undefined
+			? []
+			: [
+					{
+						id: -item,
+						lesson_id: wanted.lesson.lesson.id,
+						activity_id: null,
+						position: 100_000,
+						written: 'for printing',
+						item_id: item,
+						quantity: String(amount),
+						quantity_to: null,
+						unit,
+						per: 'family',
+						group_size: null,
+						optional: 0,
+						alternatives: json([]),
+						note: 'for printing',
+						needs_look: 0,
+						use,
+						out_until: null,
+						spare: '0',
+						participants: null,
+						prepare_minutes: null,
+						prepare_wait_days: 0,
+						session: 1,
+						claim: null,
+						listed_on: null
+					}
+				];
+	});
+	return { lesson: wanted.lesson, lines };
+}
+
+/** All that printing may ask for, by name: the household knows these from its first print on. */
+export const MATERIAL_NAMES: readonly { readonly name: string; readonly use: SupplyUse }[] = [
+	{ name: POUCHES_ITEM, use: 'consumed' },
+	{ name: 'page protector', use: 'consumed' },
+	{ name: 'dry-erase sleeve', use: 'kept' },
+	{ name: 'dry-erase marker', use: 'kept' },
+	{ name: 'binding coil', use: 'consumed' },
+	{ name: 'printer ink', use: 'some' }
+];

@@ -1,0 +1,25 @@
+import { groupBy } from '../group-by.ts';
+import type { Row, Snapshot } from './index.ts';
+import { once } from './remember.ts';
+
+/** What is stored about each need, by its key. */
+export const stateByKey = once(
+	({ needStates }: Snapshot): ReadonlyMap<string, Row<'need_state'>> =>
+		new Map(needStates.map((state) => [state.key, state]))
+);
+
+/** In which place each lot lies, by the lot's id as text. */
+export const placeByLot = once(
+	({ lots }: Snapshot): ReadonlyMap<string, number | null> =>
+		new Map(lots.map((lot) => [String(lot.id), lot.place_id]))
+);
+
+/** Uses of titles, by lesson; kept as long as the list of uses. */
+export const usesByLesson = once(
+	(uses: readonly Row<'resource_use'>[]): ReadonlyMap<number | null, readonly Row<'resource_use'>[]> =>
+		groupBy(uses, (use) => use.lesson_id)
+);
+
+/** The titles that are used in any of these lessons, by id. */
+export const usedIn = ({ uses }: Snapshot, lessons: Iterable<number>): Set<number> =>
+	new Set([...lessons].flatMap((id) => (usesByLesson(uses).get(id) ?? []).map((use) => use.resource_id)));
