@@ -122,8 +122,45 @@ class Life {
 		await this.compare();
 	}
 
-	/** What Next says is to be done by today, until nothing is. */
+	/** What Next says to each adult is to be done by today, until nothing is. */
 	async acts(isMorning) {
+		const { house } = this;
+		const { adults } = await house.page('/');
+		if (isMorning && adults.length > 1) await this.share(adults);
+		for (const one of adults.length > 1 ? adults.slice(0, 2) : [{ id: null }]) {
+			house.actor = one.id;
+			await this.actsOfOne(isMorning && one.id === (adults[0]?.id ?? null));
+		}
+		house.actor = null;
+	}
+
+	/** About a third of what is due is given to the second adult: it stands on her list, and on the first one's no more. */
+	async share([first, second]) {
+		const { house } = this;
+		const due = (await house.page('/')).next.acts.filter(
+			(one) =>
+				one.actBy <= house.today &&
+				one.doer === null &&
+				one.keys.length &&
+				!one.href &&
+				one.kind !== 'return' &&
+				one.kind !== 'look'
+		);
+		for (const act of due.filter((one) => chance('give', this.nameOf(one)) < 0.33)) {
+			const wrong = await house.post('/?/give', { keys: act.keys.join(' '), person: second.id }, false);
+			if (wrong) this.refused.push(`${house.today}: ${act.title} given to ${second.name}: ${wrong}`);
+			const has = async (adult) => {
+				house.actor = adult.id;
+				const { acts } = (await house.page('/')).next;
+				house.actor = null;
+				return acts.some((one) => act.keys.every((key) => one.keys.includes(key)));
+			};
+			if ((await has(first)) || !(await has(second)))
+				this.unlike.push(`${house.today}: ${act.title} was given to ${second.name}, and stands elsewhere`);
+		}
+	}
+
+	async actsOfOne(isMorning) {
 		const { house } = this;
 		const failed = new Set();
 		for (let round = 0; round < MOST_ROUNDS; round++) {

@@ -8,6 +8,8 @@ import { unflatten, parse } from 'devalue';
 import { addDays, fixedDay, setDay } from '../day.mjs';
 import { ROOT } from '../install.mjs';
 
+/** Says which adult uses a browser. */
+const ACTOR = 'gather-bin-adult';
 const HEADERS = { 'x-sveltekit-action': 'true', accept: 'application/json' };
 
 /** The first day of the house that is made from an empty one: a Monday. */
@@ -112,6 +114,8 @@ const PAGES = [
 
 /** One house with its library, in a folder of its own. */
 export class House {
+	/** The adult (by id) who looks; null is nobody in particular. */
+	actor = null;
 	folder = mkdtempSync(join(tmpdir(), 'gather-bin-live-'));
 	taps = 0;
 
@@ -309,7 +313,7 @@ export class House {
 	async page(path) {
 		const [route, query] = path.split('?');
 		const url = `${this.address}${route === '/' ? '' : route}/__data.json${query ? `?${query}` : ''}`;
-		const response = await fetch(url);
+		const response = await fetch(url, { headers: this.actor ? { cookie: `${ACTOR}=${this.actor}` } : {} });
 		const body = await response.json();
 		if (body.type !== 'data') throw new Error(`${path}: ${JSON.stringify(body).slice(0, 300)}`);
 		const nodes = body.nodes.filter((one) => one && one.type !== 'skip');

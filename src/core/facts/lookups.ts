@@ -1,6 +1,7 @@
 import { groupBy } from '../group-by.ts';
-import type { Row, Snapshot } from './index.ts';
 import { once } from './remember.ts';
+import type { Snapshot } from './snapshot.ts';
+import type { Row } from './tables.ts';
 
 /** What is stored about each need, by its key. */
 export const stateByKey = once(
