@@ -170,6 +170,33 @@ test('a master list by kind: its marks are read, what has no lesson gets one, an
 	await expect(page.getByText('Numbers in brackets are read as amounts.')).toBeVisible();
 });
 
+test('two names that may be one thing are asked about once, and what is no thing before it is saved @both', async ({
+	page
+}) => {
+	const list =
+		'Lesson 7: Boats\n1 pulley\npatience\n3 corks\nLesson 8: Bridges\n1 wooden pulley\n20 craft sticks';
+	await open(page, '/units/1/gather/paste');
+	await page.getByLabel('Supply list').fill(list);
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await page.getByRole('button', { name: 'One thing: wooden pulley' }).click();
+	await expect(page.getByText('“pulley” is “wooden pulley”.')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await expect(page.getByRole('alert')).toContainText('“patience” isn’t a thing to gather.');
+	await page.getByRole('button', { name: 'Leave it out' }).click();
+	await page.getByRole('button', { name: 'Save the list' }).click();
+	await expect(page.getByText(/List saved: \d+ new/)).toBeVisible();
+	await open(page, '/lists/have?unit=1');
+	await expect(page.getByRole('button', { name: 'Have it: wooden pulley', exact: true })).toHaveCount(1);
+	await expect(page.getByRole('button', { name: /^Have it: (?:pulley|patience)$/ })).toHaveCount(0);
+	// The other name is known from now on.
+	await open(page, '/units/1/gather/paste');
+	await page.getByLabel('Supply list').fill('Lesson 9: Towers\n1 pulley\n1 wooden pulley');
+	await page.getByRole('button', { name: 'Read the list' }).click();
+	await expect(page.getByRole('button', { name: 'Save the list' })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^One thing:/ })).toHaveCount(0);
+});
+
 test('pasted again after a lesson was dropped: lines find their lessons by title, and the dropped one’s are known', async ({
 	page
 }) => {

@@ -28,4 +28,5 @@ export {
 } from './net.ts';
 export { requirements, type RequirementsInput, type RequirementsRow } from './requirements.ts';
 export { thingOf, usualUse, type Thing } from './thing.ts';
+export { alikeNames, type Alike } from './alike.ts';
 export { together } from './together.ts';

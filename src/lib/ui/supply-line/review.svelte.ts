@@ -1,6 +1,7 @@
 import { groupBy } from '$core/group-by.ts';
 import { exact, type Unit } from '$core/measure/index.ts';
-import { counted, supplyLineText } from '$core/words/index.ts';
+import { counted, listText, supplyLineText } from '$core/words/index.ts';
+import type { Alike } from '$core/supplies/index.ts';
 import type { Review, ReviewRow } from '$lib/server/services/gathering/review.ts';
 
 /** What can be changed of a line that was read. */
@@ -179,13 +180,27 @@ export class ReviewLines {
 		return [...byHeading].map(([heading, these]) => ({ heading, lines: these }));
 	}
 
+	/** What is kept of the list and is nothing that a house could hold. */
+	get nothings(): readonly ReviewLine[] {
+		return this.all.filter((line) => line.keep && line.row.isNothing && line.fields.item === line.row.item);
+	}
+
+	/** One of two names is the other: all its lines ask for that. */
+	takeAsOne({ general, specific }: Alike): void {
+		for (const line of this.all) if (line.fields.item === general) line.fields.item = specific;
+	}
+
 	/** What should be asked before all of it is saved, a sentence each. */
 	get concerns(): string[] {
 		const kept = this.all.filter((line) => line.keep);
 		const open = kept.filter((line) => line.isUnplaced).length;
 		const byLesson = groupBy(kept, (line) => line.fields.lesson);
 		const [most] = [...byLesson.values()].map((these) => these.length).toSorted((a, b) => b - a);
+		const nothings = this.nothings.map((line) => `“${line.fields.item}”`);
 		return [
+			nothings.length
+				? `${listText(nothings)} ${nothings.length === 1 ? 'isn’t a thing' : 'aren’t things'} to gather.`
+				: '',
 			open > 0 ? `${counted(open, 'line')} ${open === 1 ? 'has' : 'have'} no lesson yet.` : '',
 			open === 0 &&
 			byLesson.size > 1 &&

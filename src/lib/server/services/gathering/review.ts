@@ -5,6 +5,7 @@ import { nameKey } from '$core/naming/index.ts';
 import type { LessonHeading, Numbers } from '$core/pasted/index.ts';
 import { weekAndDay } from '$core/plan/index.ts';
 import {
+	alikeNames,
 	compareLists,
 	dividedOver,
 	DOUBT,
@@ -13,7 +14,9 @@ import {
 	type ListForm,
 	type ReadList,
 	type ReadLine,
+	thingOf,
 	usualUse,
+	type Alike,
 	type Alternative,
 	type KnownLine,
 	type ListedLine,
@@ -48,6 +51,8 @@ export type ReviewRow = {
 	readonly isUnplaced: boolean;
 	/** The heading that names a lesson which the unit does not have. */
 	readonly ofMissing: string | null;
+	/** Nothing that a house could hold ("patience", "an adult"). */
+	readonly isNothing: boolean;
 	/** The heading above that says for whom it is, where the line does not. */
 	readonly fromHeading: string | null;
 	/** Why a person should look at it, in words for this line; null when it was read with confidence. */
@@ -78,6 +83,8 @@ export type Review = {
 		readonly maybe: boolean;
 		readonly rows: readonly ReviewRow[];
 	}[];
+	/** Two names of which a person should say once whether they are one thing. */
+	readonly alike: readonly Alike[];
 	/** The language of the list where it is not English. */
 	readonly language: string | null;
 	readonly gone: readonly {
@@ -281,6 +288,7 @@ export async function reviewList(
 			useAssumed: said === undefined,
 			isUnplaced: namesLessons && match === null && at.lesson === null && at.ofMissing === null,
 			ofMissing: at.ofMissing,
+			isNothing: thingOf(line.item, line.quantity, line.unit).notAThing,
 			fromHeading: at.fromHeading,
 			doubt: doubts.length > 0 ? doubts.join(' ') : null,
 			quick: line.doubts.includes(DOUBT.each) ? { label: 'Yes, per child', per: 'child' } : null,
@@ -306,6 +314,11 @@ export async function reviewList(
 				.filter((thing) => thing.item.length <= LONGEST_NAME)
 				.map((thing) => rowOf(thing, { ...line, ofMissing: null, fromHeading: null }, null))
 		})),
+		alike: alikeNames(
+			rows.map((row) => row.item),
+			situation.snapshot.items.map((item) => item.name),
+			situation.snapshot.aliases.map((alias) => alias.name)
+		),
 		language: list.language,
 		gone: gone.map((line) => ({
 			id: Number(line.id),

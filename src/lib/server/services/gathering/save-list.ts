@@ -1,5 +1,6 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import type { Alike } from '$core/supplies/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import {
 	addLine,
@@ -7,6 +8,7 @@ import {
 	updateLine,
 	type LessonLineInput
 } from '../../stores/gathering/supply-lines.ts';
+import { nameAlso } from '../../stores/stash/items.ts';
 import type { RunSituation } from '$core/account/index.ts';
 
 /** A line of a reviewed list: new (no id) or one that is there; `path` is where its fields stand in the form. */
@@ -25,6 +27,7 @@ export async function saveReviewed(
 	run: RunSituation,
 	rows: readonly ReviewedLine[],
 	gone: readonly number[],
+	same: readonly Alike[],
 	today: Day,
 	pause: () => Promise<void>
 ): Promise<SavedList> {
@@ -44,6 +47,8 @@ export async function saveReviewed(
 		await removeLine(trx, id);
 		await pause();
 	}
+	// Only now the more general name leads to the other: its lines are there.
+	for (const { general, specific } of same) await nameAlso(trx, specific, general);
 	return { added, changed, removed: gone.length };
 }
 

@@ -122,6 +122,23 @@ export async function mergeInto(trx: Trx, from: number, name: string): Promise<s
 	return mergeItems(trx, from, other.id);
 }
 
+/** From now on a thing answers to another name, too; what is already called so becomes it. */
+export async function nameAlso(trx: Trx, name: string, other: string): Promise<void> {
+	const key = nameKey(other);
+	const own = await trx.selectFrom('item').select('id').where('name_key', '=', key).executeTakeFirst();
+	if (own) await mergeInto(trx, own.id, name);
+	else {
+		const known = await trx
+			.selectFrom('item_alias')
+			.select('id')
+			.where('name_key', '=', key)
+			.executeTakeFirst();
+		const { id } = await itemNamed(trx, name);
+		if (!known)
+			await trx.insertInto('item_alias').values({ item_id: id, name: other, name_key: key }).execute();
+	}
+}
+
 /** As `mergeInto`, by the ids of both. */
 export async function mergeItems(trx: Trx, from: number, into: number): Promise<string> {
 	if (from === into) throw new Refusal('That’s the same item.', 'into');

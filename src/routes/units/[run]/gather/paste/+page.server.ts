@@ -3,6 +3,7 @@ import { redirect } from '@sveltejs/kit';
 import Joi from 'joi';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import type { Alike } from '$core/supplies/index.ts';
 import type { Numbers } from '$core/pasted/index.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
@@ -11,6 +12,7 @@ import { situation } from '$lib/server/live/now.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { asLine, lineFields, type LineForm } from '$lib/server/schemas/supply-line.ts';
+import { title } from '$lib/server/schemas/fields.ts';
 import { MOST_LINES, reviewList } from '$lib/server/services/gathering/review.ts';
 import { savedText, saveReviewed } from '$lib/server/services/gathering/save-list.ts';
 import { questionsOf } from '$lib/server/services/looking/questions.ts';
@@ -61,6 +63,12 @@ const restForm = Joi.array<RestRow[]>()
 	)
 	.required();
 
+/** Two names that were said to be one thing. */
+const sameForm = Joi.array<Alike[]>()
+	.max(MOST_LINES)
+	.items(Joi.object({ general: title('the name'), specific: title('the other name') }))
+	.required();
+
 const lineForm = Joi.object<LineForm & { keep: string }>(lineFields);
 
 export const actions: Actions = {
@@ -104,11 +112,12 @@ export const actions: Actions = {
 						line: asLine(checkedRow(fields, index), `row-${index}-`)
 					}));
 				const gone = form.getAll('gone').map(Number);
+				const same = checkedList(sameForm, String(form.get('same') ?? '[]'));
 				const { changed } = await changeInParts(
 					(await opened()).write,
 					doerOf(event, operationOf(form, event.url)),
 					savedText,
-					(trx, pause) => saveReviewed(trx, run, rows, gone, now.today, pause)
+					(trx, pause) => saveReviewed(trx, run, rows, gone, same, now.today, pause)
 				);
 				sayAfterRedirect(event.cookies, changed);
 				// What nobody has spoken of is asked right away; the answers to a first list lead on to the board.

@@ -41,6 +41,8 @@
 	const SHOWN_AT_ONCE = 600;
 	let shown = $state(SHOWN_AT_ONCE);
 	let ready = $state(false);
+	/** Whether two names were said to be one thing, by the more general one. */
+	const sameAs = $state<Record<string, boolean>>({});
 	onMount(() => {
 		ready = true;
 	});
@@ -272,6 +274,35 @@
 				{/if}
 			</section>
 		{/if}
+		{#if ready}<input
+				type="hidden"
+				name="same"
+				value={JSON.stringify(review.alike.filter((pair) => sameAs[pair.general]))}
+			/>{/if}
+		{#each ready ? review.alike : [] as pair (pair.general)}
+			{@const answer = sameAs[pair.general]}
+			<fieldset class="mt-4 border-l-4 border-due pl-3">
+				<legend class="font-semibold">
+					{answer === undefined
+						? `Are “${pair.general}” and “${pair.specific}” one thing?`
+						: answer
+							? `“${pair.general}” is “${pair.specific}”.`
+							: `“${pair.general}” and “${pair.specific}” are two things.`}
+				</legend>
+				{#if answer === undefined}
+					<p class="mt-1 flex flex-wrap gap-2">
+						<Button
+							size="small"
+							onclick={() => {
+								lines.takeAsOne(pair);
+								sameAs[pair.general] = true;
+							}}>One thing: {pair.specific}</Button
+						>
+						<Button size="small" onclick={() => (sameAs[pair.general] = false)}>Two things</Button>
+					</p>
+				{/if}
+			</fieldset>
+		{/each}
 		{#if maybe.length}
 			<section class="mt-5">
 				<h3 class="font-display text-lg font-semibold">Headings, or things to gather?</h3>
@@ -355,7 +386,14 @@
 		{#if isAsked && lines.concerns.length}
 			<div class="mt-6 border-l-4 border-due pl-3" role="alert">
 				{#each lines.concerns as concern (concern)}<p class="font-semibold">{concern}</p>{/each}
-				<p class="mt-2"><Button type="submit">Save anyway</Button></p>
+				<p class="mt-2 flex flex-wrap gap-2">
+					{#if lines.nothings.length}<Button
+							onclick={() => {
+								for (const line of lines.nothings) line.keep = false;
+							}}>Leave {lines.nothings.length === 1 ? 'it' : 'them'} out</Button
+						>{/if}
+					<Button type="submit">Save anyway</Button>
+				</p>
 			</div>
 		{/if}
 		<div class="sticky bottom-14 mt-6 flex gap-3 border-t-2 border-ink bg-sheet py-3 sm:bottom-0">
