@@ -26,7 +26,7 @@ const LEADS =
 
 /** What is said behind a thing about it being brought, and nothing of the thing. */
 const TAIL =
-	/(?:,? (?:as well|too|also|with you|with them|along|ready|handy|on hand|nearby|to class|to school|to the (?:meeting|lesson|class)|to (?:each|every|the first) (?:class|lesson|meeting)|for (?:this|the|that|our|each|every) (?:lesson|class|experiment|project|activity|unit|day|week|session|art|craft)(?: project| activity)?|from home|if (?:you can|possible)|by (?:then|next \w+|the \w+|\w+day)|this week|today|please))+$/i;
+	/(?:,? (?:as well|too|also|with you|with them|along|ready|handy|on hand|at hand|within reach|nearby|to class|to school|to the (?:meeting|lesson|class)|to (?:each|every|the first) (?:class|lesson|meeting)|for (?:this|the|that|our|each|every) (?:lesson|class|experiment|project|activity|unit|day|week|session|art|craft)(?: project| activity)?|from home|if (?:you can|possible)|by (?:then|next \w+|the \w+|\w+day)|this week|today|please))+$/i;
 
 /** Whether a line is running text and not a thing with its amount. */
 export function isProse(text: string): boolean {
@@ -60,11 +60,13 @@ const simple = (text: string) =>
 const ABBREVIATED =
 	/\b(?:oz|lb|lbs|tbsp|tsp|in|ft|yd|pt|qt|gal|approx|ea|no|vs|etc|e\.g|i\.e|mr|mrs|ms|dr|st|p|pp|ch)\.$/i;
 
-/** The sentences of a text; an abbreviation ends none. */
+/** The sentences of a text, also those behind a semicolon; an abbreviation ends none. */
 export function sentencesOf(text: string): string[] {
 	const all: string[] = [];
 	let from = 0;
-	for (const found of text.matchAll(/[.!?]{1,3}["”)]?\s{1,3}(?=[A-Z“"(])/g)) {
+	const ends =
+		/[.!?]{1,3}["”)]?\s{1,3}(?=[A-Z“"(])|;\s(?=(?:and |please |also ){0,2}(?:have|bring|get|find|buy|set out|you|we|each|don['’]t)\b)/g;
+	for (const found of text.matchAll(ends)) {
 		const end = found.index + found[0].length;
 		if (ABBREVIATED.test(text.slice(from, found.index + 1))) continue;
 		all.push(text.slice(from, end).trim());

@@ -305,21 +305,35 @@ function readOne(
 }
 
 const IN_LESSON =
-	/^(?:for|in|on|during|by|throughout) (?:the )?((?:whole unit|entire unit|every lesson|all lessons|unit|(?:lessons?|sessions?|weeks?|days?|class)\s[\d\s,&a-z–-]{1,30}?))(?=,| (?:you|we|please|each|every|bring|the|they|everyone|your|our)\b)/i;
+	/^(?:for|in|on|during|by|throughout) (?:the |our |your )?((?:whole unit|entire unit|every lesson|all lessons|unit|(?:lessons?|sessions?|weeks?|days?|class)\s[\d\s,&a-z–-]{1,30}?|(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last) (?:lesson|session|class|meeting|week)))(?=,| (?:you|we|please|each|every|bring|the|they|everyone|your|our)\b)/i;
+
+/** "Lesson 4: 1 candle" amid running text. */
+const LESSON_HEAD = /^((?:lessons?|sessions?|weeks?|days?|class)\s\d[\d\s,&–-]{0,12}):\s/i;
+const NOTHING_BUT = /^(?:nothing but|nothing more than|only|just) /i;
+const ORDINALS = 'first second third fourth fifth sixth seventh eighth ninth tenth'.split(' ');
+
+/** "first lesson" as "lesson 1"; "unit" as the whole of it. */
+function inNumbers(named: string, last: number): string {
+	const [, word, of] = /^(\w+) (lesson|session|class|meeting|week)$/i.exec(named) ?? [];
+	const at = word ? ORDINALS.indexOf(word.toLowerCase()) + 1 || (/^last$/i.test(word) ? last : 0) : 0;
+	return at ? `${/week/i.test(of) ? 'week' : 'lesson'} ${at}` : named.replace(/^unit$/i, 'whole unit');
+}
 
 /** Running text: what its sentences ask for, each for the lesson that was named last. */
 function readProse(text: string, { form, lessons, put }: Pick<Reading, 'form' | 'lessons' | 'put'>): void {
 	let named: Named | null = null;
 	for (const sentence of sentencesOf(text)) {
 		if (sentence.length > LONGEST) continue;
-		const lead = IN_LESSON.exec(sentence);
-		named = (lead && lessonsNamed(lead[1].replace(/^unit$/i, 'whole unit'), lessons, 'amount')) ?? named;
-		const asked = askedIn(lead ? sentence.slice(lead[0].length).replace(/^[\s,]+/, '') : sentence);
+		const head = LESSON_HEAD.exec(sentence);
+		const lead = head ?? IN_LESSON.exec(sentence);
+		named = (lead && lessonsNamed(inNumbers(lead[1], lessons.length), lessons, 'amount')) ?? named;
+		const rest = lead ? sentence.slice(lead[0].length).replace(/^[\s,]+/, '') : sentence;
+		const asked = askedIn(rest) ?? (head && { text: rest.replace(NOTHING_BUT, ''), optional: false });
 		if (!asked) continue;
 		const marked = takeMark(asked.text, lessons, form.numbers);
-		const { rest, isEach } = withoutEach(marked.rest);
+		const { rest: line, isEach } = withoutEach(marked.rest);
 		put(
-			readSupplyLine(rest, true).map((one) => ({ ...one, optional: one.optional || asked.optional })),
+			readSupplyLine(line, true).map((one) => ({ ...one, optional: one.optional || asked.optional })),
 			marked.named ?? named,
 			[],
 			isEach
