@@ -9,6 +9,7 @@ import { boardOf } from './board.ts';
 import { lessonStand } from './lesson-stand.ts';
 import { computeSituation, type Situation } from './situation.ts';
 import type { SupplyNeed } from './streams/supplies.ts';
+import type { WholeNeed } from './whole-needs.ts';
 
 const MONDAY = '2027-03-01';
 const FIRST_LESSON = '2027-03-09';
@@ -59,6 +60,7 @@ type Wanted = {
 	readonly quantity: number;
 	readonly isOptional: boolean;
 	readonly minutes: number | null;
+	readonly note: string | null;
 	readonly lot: number;
 };
 
@@ -69,6 +71,7 @@ const wanted = (lessons: number): fc.Arbitrary<Wanted> =>
 		quantity: fc.integer({ min: 1, max: 9 }),
 		isOptional: fc.boolean(),
 		minutes: fc.option(fc.integer({ min: 5, max: 40 })),
+		note: fc.option(fc.constantFrom('soak overnight', 'start 3 days ahead', 'red')),
 		lot: fc.integer({ min: 0, max: 6 })
 	});
 
@@ -208,7 +211,7 @@ function factsOf({ children, lessons, habit, things }: House): Snapshot {
 			group_size: null,
 			optional: one.isOptional ? 1 : 0,
 			alternatives: json([]),
-			note: null,
+			note: one.note,
 			needs_look: 0,
 			use: 'used up',
 			out_until: null,
@@ -270,14 +273,15 @@ const DEEDS: Readonly<Record<string, (facts: Snapshot, one: SupplyNeed, today: s
 /** After these nothing of it is asked any more. */
 const ENDS = new Set(['prepared', 'skipped']);
 
-const isOpen = ({ need, days }: SupplyNeed) =>
+const isOpen = ({ need, days }: SupplyNeed | WholeNeed) =>
 	need.required && !need.doWithout && need.useDay !== null && days !== null && !isReady(need);
 
 /** Tasks, lessons and the first sentence say the same. */
 function agrees(now: Situation, today: string): void {
 	const acts = actsOf(now);
+	const all = [...now.needs, ...now.whole];
 	const asked = new Set(acts.flatMap((act) => act.keys));
-	for (const one of now.needs) {
+	for (const one of all) {
 		if (isOpen(one)) expect(asked.has(one.need.key), `${one.need.key} is in no task`).toBe(true);
 		if (isReady(one.need) || one.need.doWithout)
 			expect(asked.has(one.need.key), `${one.need.key} is done, and asked for`).toBe(false);
@@ -289,7 +293,7 @@ function agrees(now: Situation, today: string): void {
 	const [run] = now.runs;
 	const board = boardOf(now, run);
 	for (const lesson of run.lessons) {
-		const open = now.needs.filter((one) => one.lesson === lesson && isOpen(one));
+		const open = all.filter((one) => one.lesson === lesson && isOpen(one));
 		const { stand, toDo } = lessonStand(now, lesson);
 		expect(stand === 'ready' || stand === 'nothing', lesson.lesson.title).toBe(open.length === 0);
 		expect(toDo.length > 0).toBe(open.length > 0);
@@ -297,12 +301,12 @@ function agrees(now: Situation, today: string): void {
 		if (lesson.dates.length)
 			expect(Object.values(row.streams).every((one) => one.verdict === 'done')).toBe(open.length === 0);
 	}
-	const days = new Map(now.needs.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
+	const days = new Map(all.flatMap((one) => (one.days ? [[one.need.key, one.days] as const] : [])));
 	const gap = firstGap(
-		now.needs.map((one) => one.need),
+		all.map((one) => one.need),
 		days
 	);
-	const required = new Set(now.needs.filter(isOpen).map((one) => one.need.key));
+	const required = new Set(all.filter(isOpen).map((one) => one.need.key));
 	const first = acts.find((act) => act.keys.some((key) => required.has(key)));
 	expect(gap === null).toBe(first === undefined);
 	// The sentence at the top is about the first task that holds a lesson up.
@@ -338,6 +342,29 @@ describe('the account of a house', () => {
 			),
 			{ numRuns: 150 }
 		);
+	});
+
+	it('asks on the evening before for what a remark beside a thing says, and no more once it is done', () => {
+		const thing: Wanted = {
+			lesson: 1,
+			item: 1,
+			quantity: 2,
+			isOptional: false,
+			minutes: null,
+			note: 'soak overnight',
+			lot: 6
+		};
+		const house: House = { children: 1, lessons: 2, habit: 'a week ahead', things: [thing] };
+		const facts = factsOf(house);
+		const soak = (now: Situation) => actsOf(now).find((act) => act.kind === 'begin');
+		const before = computeSituation(facts, MONDAY);
+		expect(soak(before)).toMatchObject({ title: 'Cork: soak overnight', actBy: addDays(FIRST_LESSON, -1) });
+		const [{ need }] = before.whole;
+		const done = {
+			...noted(facts, before.needs[0], {}),
+			needStates: [{ key: need.key, prepared: '1', arranged: '0', run_id: 1 }]
+		};
+		expect(soak(computeSituation(done as unknown as Snapshot, MONDAY))).toBeUndefined();
 	});
 
 	it('of the same facts is the same, whatever was computed before', () => {

@@ -45,7 +45,7 @@ export {
 	printsOf,
 	usualTitle
 } from './streams/prints.ts';
-export { readyOn, settingKey } from './streams/setting.ts';
+export { settingKey } from './streams/setting.ts';
 export { type SupplyNeed, toFetchFrom } from './streams/supplies.ts';
 export { total } from './together.ts';
 export { wayTo } from './way-to.ts';

@@ -7,8 +7,8 @@ import { libraryPlans, onTrips, type LibraryPlan } from './library-plans.ts';
 import { returnsOf, type Returning } from './returns.ts';
 import { bookDrafts } from './streams/books.ts';
 import { printDrafts } from './streams/prints.ts';
-import { settingDrafts } from './streams/setting.ts';
-import { supplyDrafts, supplyNeed, type SupplyNeed } from './streams/supplies.ts';
+import { remarkDrafts, settingDrafts } from './streams/setting.ts';
+import { supplyDrafts, supplyNeed, type SupplyDraft, type SupplyNeed } from './streams/supplies.ts';
 import type { WholeDraft, WholeNeed } from './whole-needs.ts';
 
 /** All that is computed from one moment. */
@@ -69,7 +69,14 @@ const isInWork = ({ row }: RunSituation): boolean => row.state !== 'put away';
 function situationOf(snapshot: Snapshot, today: Day, runs: readonly RunSituation[]): Situation {
 	const inWork = runs.filter(isInWork);
 	const drafts = supplyDrafts(snapshot, inWork, today);
-	const wholeDrafts = inWork.flatMap((run) => wholeDraftsOf(snapshot, run, today));
+	const wholeDrafts = inWork.flatMap((run) =>
+		wholeDraftsOf(
+			snapshot,
+			run,
+			today,
+			drafts.filter((one) => one.run === run)
+		)
+	);
 	const days = needDays(
 		[...drafts, ...wholeDrafts].map((draft) => draft.need),
 		houseDays(snapshot, today)
@@ -98,7 +105,7 @@ export function computeRun(
 	const runs = runsOf(snapshot);
 	const run = runs.find((one) => one.row.id === id)!;
 	const drafts = supplyDrafts(snapshot, runs.filter(isInWork), now.today, run);
-	const whole = wholeDraftsOf(snapshot, run, now.today);
+	const whole = wholeDraftsOf(snapshot, run, now.today, drafts);
 	// In the order in which all are computed together, since that decides who gets a sitting first.
 	const inOrder = (others: readonly HasNeed[], own: readonly HasNeed[]) => {
 		const byRun = groupBy(others, (one) => one.run.row.id);
@@ -116,12 +123,18 @@ export function computeRun(
 
 type HasNeed = { readonly need: Need; readonly run: RunSituation };
 
-function wholeDraftsOf(snapshot: Snapshot, run: RunSituation, today: Day): WholeDraft[] {
+function wholeDraftsOf(
+	snapshot: Snapshot,
+	run: RunSituation,
+	today: Day,
+	supplies: readonly SupplyDraft[]
+): WholeDraft[] {
 	const stateOf = (key: string) => stateByKey(snapshot).get(key) ?? null;
 	return [
 		...bookDrafts(snapshot, run, today, stateOf),
 		...printDrafts(snapshot, run, stateOf),
-		...settingDrafts(snapshot, run, stateOf)
+		...settingDrafts(snapshot, run, today, stateOf),
+		...remarkDrafts(supplies, stateOf)
 	];
 }
 

@@ -31,6 +31,8 @@ export type Step = {
 	readonly detail: string;
 	/** The last day for it, where that does not follow from the need's days. */
 	readonly by?: Day;
+	/** Of a beginning: the day on which it is ready; null is at once. */
+	readonly readyOn?: Day | null;
 	/** The print run that it is in. */
 	readonly run?: Row<'print_run'> | null;
 };

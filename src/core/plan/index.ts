@@ -7,7 +7,7 @@ export {
 	type ActivityKind,
 	type TypedActivity
 } from './activity.ts';
-export { beginText, usualDaysAhead } from './ahead.ts';
+export { aheadIn, beginText, usualDaysAhead, type Ahead } from './ahead.ts';
 export { readContents, weekAndDay, withinText, type ContentsLesson, type ReadContents } from './contents.ts';
 export { namesIn, readFlag, READING_WAYS, type Flag, type ReadingWay } from './flag.ts';
 export { forecastEnd } from './forecast.ts';

@@ -27,8 +27,6 @@ import {
 	type Situation,
 	printKey,
 	printsOf,
-	readyOn,
-	settingKey,
 	type SupplyNeed,
 	type WholeNeed
 } from '$core/account/index.ts';
@@ -76,18 +74,15 @@ export async function takeStep(trx: Trx, situation: Situation, keys: readonly st
 	if (needs.length && needs[0].need.stream === 'copies') return stepOfCopies(trx, situation, needs);
 	if (needs.length === 0) throw new Refusal('That’s already done or no longer needed. Reload the page.');
 	for (const { run, need, step } of needs) {
-		const activity = run.activities.find((one) => settingKey(run.row.id, one.activity.id) === need.key)!;
 		await patchNeed(
 			trx,
 			run.row.id,
 			need.key,
-			step!.kind === 'begin'
-				? { arranged: '1', promised: readyOn(situation.today, activity.activity) }
-				: { prepared: '1' }
+			step!.readyOn ? { arranged: '1', promised: step!.readyOn } : { prepared: '1' }
 		);
 	}
 	const [{ title, step }] = needs;
-	return step!.kind === 'begin' ? `${title}: started` : `${title}: ready`;
+	return step!.readyOn ? `${title}: started` : `${title}: ready`;
 }
 
 /**
