@@ -4,6 +4,12 @@
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import WeekTabs from '$lib/ui/week/WeekTabs.svelte';
 
+	/** The first two of a group by name, and how many more. */
+	const namesOf = (entries: readonly { readonly text: string }[]): string =>
+		[
+			...entries.slice(0, 2).map((one) => one.text),
+			...(entries.length > 2 ? [`${entries.length - 2} more`] : [])
+		].join(', ');
 	let { data, form } = $props();
 	const { week } = $derived(data);
 	const failure = $derived(form && 'message' in form ? form : null);
@@ -55,7 +61,7 @@
 								{lesson.title}<span class="block font-normal text-ink-2">{lesson.unit}</span>
 							</li>{/each}
 						{#each day.groups as group (group.name)}<li class="text-ink-2">
-								{group.name}: {group.entries.length}{#if group.entries.some((one) => one.isOpen)}<strong
+								{group.name}: {namesOf(group.entries)}{#if group.entries.some((one) => one.isOpen)}<strong
 										class="text-late"
 										>, {group.entries.filter((one) => one.isOpen).length} not here yet</strong
 									>{/if}

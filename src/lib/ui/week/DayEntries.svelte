@@ -10,12 +10,20 @@
 		queue.waiting
 			.findLast(
 				({ action: to, fields }) =>
-					to === action && fields.day === day && fields.key.split(' ').includes(entry.key)
+					to === action &&
+					fields.day === day &&
+					entry.key.split(' ').every((key) => fields.key.split(' ').includes(key))
 			)
 			?.fields.done.includes('1') ?? entry.isDone;
 
-	type Props = { groups: readonly DayGroup[]; day: string; action?: string };
-	let { groups, day, action = '/week?/tick' }: Props = $props();
+	type Props = {
+		groups: readonly DayGroup[];
+		day: string;
+		action?: string;
+		/** What is left from a day before can be let go. */
+		canSkip?: boolean;
+	};
+	let { groups, day, action = '/week?/tick', canSkip = false }: Props = $props();
 </script>
 
 <!-- What a day needs, group by group, each with its box to tick. -->
@@ -74,6 +82,13 @@
 									>{entry.detail}</span
 								>{/if}
 						</span>
+						{#if canSkip && !done}<button
+								type="submit"
+								name="what"
+								value="{entry.text}, skipped"
+								class="no-print min-h-11 px-2 text-sm font-semibold text-ink-2 underline decoration-rule decoration-2 underline-offset-4 hover:text-ink"
+								aria-label="Skip {entry.text}">Skip</button
+							>{/if}
 					</form>
 				</li>
 			{/each}

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { dayText } from '$core/calendar/index.ts';
+	import { groupBy } from '$core/group-by.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
@@ -7,6 +9,14 @@
 
 	let { data } = $props();
 	const { view } = $derived(data);
+	/** What is left from days before, day by day. */
+	const left = $derived(
+		[...groupBy(view.left, (one) => one.day)].map(([day, entries]) => ({
+			name: `Still from ${dayText(day)}`,
+			entries,
+			trouble: null
+		}))
+	);
 </script>
 
 <svelte:head><title>{view.title} · Gather Bin</title></svelte:head>
@@ -43,15 +53,10 @@
 				Print, cut apart, and put into a sleeve: wiped off, they serve again.
 			</p>
 		{:else}
-			{#if view.left.length}
-				<DayEntries
-					groups={[{ name: 'Left from before', entries: view.left, trouble: null }]}
-					day={view.day}
-				/>
-			{/if}
 			<div class="gap-x-10 lg:columns-2 print:columns-2">
 				<DayEntries groups={view.groups} day={view.day} />
 			</div>
+			<DayEntries groups={left} day={view.day} canSkip />
 			{#if view.cautions.length}
 				<section class="mt-5 space-y-1 print:mt-2" aria-label="Cautions">
 					{#each view.cautions as text (text)}<CautionNote {text} />{/each}

@@ -18,6 +18,7 @@ import {
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
 import { matchesOf, piecesOf } from '$lib/server/services/setout/trays.ts';
+import { growsSoon } from '$lib/server/services/setout/grows.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -32,6 +33,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const row = snapshot.trays.find((one) => String(one.id) === url.searchParams.get('tray')) ?? null;
 	return {
 		view: shelfView(now, week),
+		grows: growsSoon(now).map((one) => one.text),
 		before: addDays(week, -7),
 		after: addDays(week, 7),
 		question: input,

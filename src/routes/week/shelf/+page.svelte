@@ -73,6 +73,7 @@
 			</p>
 		</div>
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">{view.sentence}</p>
+		{#each data.grows as text (text)}<p class="mt-1 max-w-3xl font-semibold text-due">{text}</p>{/each}
 		{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 		{#each view.broken as text (text)}<p class="mt-1 font-semibold text-late">{text}</p>{/each}
 		{#if view.unmeasured.length}<p class="mt-1 text-sm">

@@ -9,7 +9,9 @@ import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { rollOn } from '../plan/roll-on.ts';
+import { houseTasks } from '../week/house-tasks.ts';
 import { basketView } from './basket.ts';
+import { growsSoon } from './grows.ts';
 import { ledgeView } from './ledge.ts';
 import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
@@ -333,6 +335,17 @@ describe('a birthday within the weeks that are planned', () => {
 		for (const [at, { standing }] of planShelf(input).entries())
 			if (weeks[at] >= '2027-02-01')
 				expect(standing.filter((one) => one.board === board && dangerous.has(one.tray))).toEqual([]);
+		// It is said before it is so, with the trays that stand within reach then; the plan of that week is asked for.
+		const on = String(input.trays.find((one) => one.isDangerous)!.id);
+		await does((trx) => setWeek(trx, '2027-02-01', [{ tray: Number(on), place: Number(board) }]));
+		const before = (await now()).situation;
+		const name = before.snapshot.trays.find((one) => one.id === Number(on))!.title;
+		expect(growsSoon(before).map((one) => one.text)).toEqual([
+			`From Tue, Feb 2 Tamsin reaches 110 cm: ${name} moves up.`
+		]);
+		expect(houseTasks(before).map((one) => one.inWords().title)).toContain(
+			'Set the shelf anew before Tue, Feb 2'
+		);
 		// By hand it is refused to nobody, and said in the week in which it is true.
 		const sewing = situation.snapshot.trays.find((one) => one.title === 'Sew a coastline')!;
 		const say = (week: string) =>

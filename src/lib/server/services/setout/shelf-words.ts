@@ -4,7 +4,7 @@ import { listText } from '$core/words/index.ts';
 import type { Situation } from '$core/account/index.ts';
 
 /** A height as one says it: whole centimeters, or inches to the eighth. */
-const heightText = (mm: number, measures: System): string =>
+export const heightText = (mm: number, measures: System): string =>
 	lengthText(measures === 'metric' ? Math.round(mm / 10) * 10 : mm, measures);
 
 /** A broken rule as a sentence. */

@@ -1,5 +1,5 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
-import { capital, counted } from '$core/words/index.ts';
+import { capital, counted, listText } from '$core/words/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
 import { stateByKey, byId, type Snapshot } from '$core/facts/index.ts';
 import {
@@ -181,10 +181,11 @@ export function bookEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 	if (!hasBasket(now, day)) return [];
 	const { parts, chooser } = basketView(now, day);
+	const always = parts.filter((one) => isForToday(one) && !one.pages);
 	return [
 		...(chooser ? [entry('chooser', `${chooser} chooses today`)] : []),
 		...parts
-			.filter(isForToday)
+			.filter((one) => isForToday(one) && one.pages)
 			.map((one) =>
 				entry(
 					`basket-${one.id}`,
@@ -193,7 +194,17 @@ export function basketEntries(now: Situation, day: Day, entry: Make): DayEntry[]
 						.filter(Boolean)
 						.join(', ')
 				)
-			)
+			),
+		// One line for what is there every day, with nothing to open.
+		...(always.length
+			? [
+					entry(
+						always.map((one) => `basket-${one.id}`).join(' '),
+						listText(always.map((one) => one.title)),
+						always.length > 1 ? 'always in the basket' : (always[0].where ?? '')
+					)
+				]
+			: [])
 	];
 }
 
@@ -243,23 +254,41 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {
 	const states = stateByKey(now.snapshot);
 	const ofLesson = wholeByLesson(now).get(lesson) ?? [];
+	// A line for each page, with its children.
 	return printsOf(now.snapshot, run)
 		.filter((one) => one.lesson === lesson && one.judged.printed.value && one.off === null)
-		.flatMap((print) =>
-			print.copies.map(({ child, count }) => {
+		.map((print) => {
+			const copies = print.copies.map(({ child, count }) => {
 				const key = printKey(print, child?.id ?? null);
 				const stored = states.get(key) ?? null;
-				const state = stored?.decision === 'do without' ? 'left out' : copyState(print, stored);
-				return entry(
-					`copy-${print.row.id}-${child?.id ?? 0}`,
-					[print.row.title, child ? `for ${child.name}` : '', count > 1 ? `× ${count}` : '']
-						.filter(Boolean)
-						.join(' '),
-					[print.row.optional ? 'optional' : '', state].filter(Boolean).join(', '),
-					ofLesson.some((one) => one.need.key === key && one.need.required && isAway(one))
-				);
-			})
-		);
+				return {
+					key,
+					child,
+					count,
+					state: stored?.decision === 'do without' ? 'left out' : copyState(print, stored)
+				};
+			});
+			const names = copies.flatMap(({ child }) => child?.name ?? []);
+			const count = copies.reduce((sum, one) => sum + one.count, 0);
+			const same = copies.every((one) => one.state === copies[0]?.state);
+			return entry(
+				copies.map(({ child }) => `copy-${print.row.id}-${child?.id ?? 0}`).join(' '),
+				names.length
+					? `${print.row.title}: ${listText(names)}`
+					: `${print.row.title}${count > 1 ? ` × ${count}` : ''}`,
+				[
+					print.row.optional ? 'optional' : '',
+					...(same
+						? [copies[0]?.state ?? '']
+						: copies.map(({ child, state }) => `${child?.name ?? 'one'} ${state}`))
+				]
+					.filter(Boolean)
+					.join(', '),
+				ofLesson.some(
+					(one) => copies.some(({ key }) => one.need.key === key) && one.need.required && isAway(one)
+				)
+			);
+		});
 }
 
 /** Where it lies: in the unit’s own box before anywhere else, or where somebody said that it is. */
@@ -290,6 +319,28 @@ export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: 
 			);
 		});
 }
+
+/** Extras of a day: an outing with its place, a film with its minutes, a project. */
+export const extraEntries = (now: Situation, day: Day, run: RunSituation | null, entry: Make): DayEntry[] =>
+	now.inWork
+		.filter((one) => run === null || one === run)
+		.flatMap((one) => one.activities)
+		.filter(({ activity, date, over }) => date === day && !over && activity.standing !== 'do without')
+		.map(({ activity }) =>
+			entry(
+				`extra-${activity.id}`,
+				activity.title,
+				[
+					activity.kind,
+					activity.minutes ? `${activity.minutes} min` : '',
+					activity.weather,
+					activity.note,
+					activity.standing === 'extra' ? 'optional' : ''
+				]
+					.filter(Boolean)
+					.join(', ')
+			)
+		);
 
 export function dueEntries(now: Situation, day: Day, entry: Make): DayEntry[] {
 	return now.returns

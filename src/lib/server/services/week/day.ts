@@ -28,6 +28,7 @@ import {
 	wallEntries,
 	supplyEntries,
 	dueEntries,
+	extraEntries,
 	eveningEntries
 } from './day-entries.ts';
 import { cautionsOn } from './day-cautions.ts';
@@ -55,13 +56,14 @@ const SHORT = 'short';
 export function dayView(now: Situation, day: Day, run: RunSituation | null = null): DayView {
 	const ticks = new Set(now.snapshot.dayTicks.filter((one) => one.on_day === day).map((one) => one.key));
 	const isShort = ticks.has(SHORT);
+	const isTicked = (key: string) => key.split(' ').every((one) => ticks.has(one));
 	const entry = (key: string, text: string, detail = '', isOpen = false): DayEntry => ({
 		key,
 		text,
 		detail,
 		isOpen,
 		href: null,
-		isDone: ticks.has(key)
+		isDone: isTicked(key)
 	});
 	const lessons = lessonsOn(now, day, run);
 	const shown = isShort ? [] : lessons;
@@ -77,6 +79,7 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		group('Pages to open', () => shown.flatMap((one) => pageEntries(now, one, entry))),
 		group('Copies', () => shown.flatMap((one) => copyEntries(now, one, entry))),
 		group('Supplies', () => shown.flatMap((one) => supplyEntries(now, one, entry))),
+		group('Also today', () => (isShort ? [] : extraEntries(now, day, run, entry))),
 		group('To go back', () => (run === null ? dueEntries(now, day, entry) : [])),
 		group('This evening', () => eveningEntries(now, day, run, entry)),
 		group('Afterward', () => shown.flatMap((one) => taughtEntries(now, one, day, entry)))
@@ -92,11 +95,11 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		isToday: day === now.today,
 		isReady: trouble === null && open.length === 0 && toDo.length === 0,
 		sentence: isShort
-			? 'A short day: only the basket.'
+			? `A short day: only the basket.${lessons.length ? ` ${listText(lessons.map(({ lesson }) => lesson.lesson.title))} can wait.` : ''}`
 			: trouble !== null
 				? trouble
 				: count === 0
-					? 'Nothing planned.'
+					? dayOffText(now, day, run)
 					: open.length
 						? `Not ready yet: ${firstOf(open.map((one) => one.text))}.`
 						: lessons.length === 0
@@ -115,6 +118,18 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 		isShort,
 		strips: inPlace('Strips', () => stripsOf(now, day, shown, groups), []).value
 	};
+}
+
+/** Why a day has nothing, where somebody said so. */
+function dayOffText({ snapshot, inWork }: Situation, day: Day, run: RunSituation | null): string {
+	const off = snapshot.blocked.find(
+		(one) =>
+			one.from_on <= day &&
+			day <= one.to_on &&
+			one.reason !== '' &&
+			(run ? one.run_id === run.row.id : inWork.some(({ row }) => row.id === one.run_id))
+	);
+	return off ? `Day off: ${off.reason}.` : 'Nothing planned.';
 }
 
 /** The first three, and how many more. */
@@ -176,7 +191,7 @@ function leftBefore(now: Situation, day: Day, run: RunSituation | null): DayView
 				...copyEntries(now, lesson, open)
 			])
 		])
-			if (!done.has(one.key)) left.set(one.key, { ...one, day: before });
+			if (!one.key.split(' ').every((key) => done.has(key))) left.set(one.key, { ...one, day: before });
 	}
 	return [...left.values()];
 }

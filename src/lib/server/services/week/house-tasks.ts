@@ -6,6 +6,7 @@ import type { RunSituation, Act, ActGroup, Situation } from '$core/account/index
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, questionOf, standingIn, weeksAhead } from '../setout/shelf.ts';
+import { growsSoon } from '../setout/grows.ts';
 import { traysOf } from '../setout/trays.ts';
 import { wallOn } from '../setout/wall.ts';
 import { lessonsOn } from './day-entries.ts';
@@ -24,7 +25,7 @@ const DAYS_AHEAD = 4;
  * basket, the wall.
  */
 export function houseTasks(now: Situation): ActGroup[] {
-	return [...booksTask(now), ...shelfTask(now), ...basketTask(now), ...wallTask(now)];
+	return [...booksTask(now), ...shelfTask(now), ...growsTask(now), ...basketTask(now), ...wallTask(now)];
 }
 
 /** The activity shelf without a plan for the coming week. */
@@ -64,6 +65,22 @@ function shelfTask(now: Situation): ActGroup[] {
 					href: `/week/shelf?of=${week}`
 				})
 			];
+		});
+}
+
+/** A birthday after which a child gets at what it must not. */
+function growsTask(now: Situation): ActGroup[] {
+	return growsSoon(now)
+		.filter((one) => one.trays.length > 0)
+		.map((one) => {
+			const before = addDays(one.day, -1);
+			return task(now, {
+				id: `grows|${one.day}`,
+				title: `Set the shelf anew before ${dayText(one.day)}`,
+				detail: one.text,
+				by: before < now.today ? now.today : before,
+				href: `/week/shelf?of=${one.day}`
+			});
 		});
 }
 
