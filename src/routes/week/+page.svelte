@@ -4,7 +4,9 @@
 	import Sheet from '$lib/ui/shell/Sheet.svelte';
 	import WeekTabs from '$lib/ui/week/WeekTabs.svelte';
 
-	/** The first two of a group by name, and how many more. */
+	/** What is set anew on a day is named; what belongs to its lesson is on the day’s sheet. */
+	const NAMED = new Set(['Shelf', 'Wall', 'Books to set out', 'Also today', 'To go back', 'This evening']);
+	/** The first two by name, and how many more. */
 	const namesOf = (entries: readonly { readonly text: string }[]): string =>
 		[
 			...entries.slice(0, 2).map((one) => one.text),
@@ -44,7 +46,7 @@
 					>{/each}
 			</p>
 		{/if}
-		<ol class="mt-5 grid gap-3 lg:grid-cols-7 lg:gap-2">
+		<ol class="mt-5 grid gap-3 lg:grid-cols-7 lg:gap-2 print:mt-2 print:grid-cols-4 print:gap-1.5">
 			{#each week.days as day (day.day)}
 				<li
 					class="rounded-sheet border p-3 {day.isToday ? 'border-2 border-ink' : 'border-rule'} {day.groups
@@ -61,9 +63,11 @@
 								{lesson.title}<span class="block font-normal text-ink-2">{lesson.unit}</span>
 							</li>{/each}
 						{#each day.groups as group (group.name)}<li class="text-ink-2">
-								{group.name}: {namesOf(group.entries)}{#if group.entries.some((one) => one.isOpen)}<strong
+								{group.name}: {NAMED.has(group.name)
+									? namesOf(group.entries)
+									: group.entries.length}{#if group.entries.some((one) => one.isOpen)}<strong
 										class="text-late"
-										>, {group.entries.filter((one) => one.isOpen).length} not here yet</strong
+										>, not here yet: {namesOf(group.entries.filter((one) => one.isOpen))}</strong
 									>{/if}
 							</li>{/each}
 					</ul>
