@@ -367,6 +367,39 @@ describe('the account of a house', () => {
 		expect(soak(computeSituation(done as unknown as Snapshot, MONDAY))).toBeUndefined();
 	});
 
+	it('asks once more for much more than “have it” was said of', () => {
+		const thing = (lesson: number, quantity: number): Wanted => ({
+			lesson,
+			item: 3,
+			quantity,
+			isOptional: false,
+			minutes: null,
+			note: null,
+			lot: 0
+		});
+		const house = (things: Wanted[]): House => ({ children: 1, lessons: 2, habit: 'day by day', things });
+		const enough = (facts: Snapshot, asked: string): Snapshot => ({
+			...facts,
+			statements: [
+				{
+					id: 1,
+					item_id: 3,
+					state: 'enough',
+					said_on: MONDAY,
+					place_id: null,
+					asked,
+					asked_unit: 'each'
+				} as Row<'statement'>
+			]
+		});
+		const looks = (facts: Snapshot) =>
+			actsOf(computeSituation(facts, MONDAY)).some((act) => act.kind === 'look');
+		expect(looks(enough(factsOf(house([thing(1, 2)])), '2'))).toBe(false);
+		const more = factsOf(house([thing(1, 2), thing(2, 9)]));
+		expect(looks(enough(more, '2'))).toBe(true);
+		expect(looks(enough(more, '11'))).toBe(false);
+	});
+
 	it('of the same facts is the same, whatever was computed before', () => {
 		fc.assert(
 			fc.property(houses, houses, (one, other) => {

@@ -1,5 +1,6 @@
 import { addDays, type Day } from '../calendar/index.ts';
 import { knowledgeOf, type Knowledge } from '../looking/index.ts';
+import { canConvert, convert, exact, type Exact, type Unit } from '../measure/index.ts';
 import { thingOf, type Thing } from '../supplies/index.ts';
 import { type Row, remember, type Snapshot } from '../facts/index.ts';
 
@@ -11,6 +12,25 @@ export type KnownItem = {
 	readonly thing: Thing;
 	readonly hasLots: boolean;
 };
+
+/** More by this than was asked for when somebody said that there is enough is asked about once more. */
+const MUCH_MORE = exact('3/2');
+
+/**
+ * Whether “have it” was said of much less than is wanted now: of a few cotton balls, and now of cups of them. What
+ * cannot be compared with it is more where it came onto the list later.
+ */
+export function isMuchMore(
+	{ asked, asked_unit, said_on }: Row<'statement'>,
+	amount: Exact,
+	unit: Unit,
+	item: string,
+	listedOn: Day | null = null
+): boolean {
+	if (asked === null || asked_unit === null) return false;
+	if (!canConvert(unit, asked_unit, item)) return listedOn !== null && listedOn > said_on;
+	return convert(amount, unit, asked_unit, item).compare(exact(asked).mul(MUCH_MORE)) > 0;
+}
 
 const things = remember<Thing>();
 const knownItems = remember<ReadonlyMap<number, KnownItem>>();

@@ -46,7 +46,7 @@ import {
 	type RunSituation
 } from '../runs.ts';
 import { occasionDays } from '../house/occasions.ts';
-import { knowledgeByItem, type KnownItem } from '../knowledge.ts';
+import { isMuchMore, knowledgeByItem, type KnownItem } from '../knowledge.ts';
 import { lastGatherDay, sourceOf, waysWhenNotFound } from '../ladder.ts';
 import { net, type Asked } from '../netting.ts';
 import { isMaterialLine, materialLines, materialSource } from './materials.ts';
@@ -333,7 +333,7 @@ function knownSince({ listed_on }: Row<'supply_line'>, { known, statement }: Kno
 /** What becomes of an amount that no lot serves, from what is known of its thing. */
 function unservedOf(
 	snapshot: Snapshot,
-	{ line, item, takingPart }: Asked,
+	{ line, item, amount, takingPart }: Asked,
 	given: Given,
 	useDay: Day | null,
 	on: Day,
@@ -346,7 +346,13 @@ function unservedOf(
 	/** Whether what is there on a day still is when it is used. */
 	const keepsFrom = (day: Day) =>
 		item.keeps_days === null || useDay === null || useDay <= addDays(day, item.keeps_days);
-	if (known === 'enough') return keepsFrom(statement!.said_on) ? { kind: 'enough' } : MISSING;
+	if (known === 'enough') {
+		if (!keepsFrom(statement!.said_on)) return MISSING;
+		// It was said of what was asked for then.
+		const isMore =
+			line.use !== 'some' && isMuchMore(statement!, amount, line.unit, item.name, line.listed_on);
+		return { kind: isMore ? 'look' : 'enough' };
+	}
 	// A bottle or roll serves what is measured out of it.
 	if (given.problem && thing.use === 'some' && MEASURED.includes(dimensionOf(line.unit)))
 		return { kind: 'enough' };

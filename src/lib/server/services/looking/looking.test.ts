@@ -352,9 +352,11 @@ describe('an answer', () => {
 				use: 'consumed'
 			})
 		);
-		expect(questionsOf(await now(), null).stillEnough.map((one) => one.why)).toEqual([
-			'13 cups flour now; it was less on Thu, Jan 14'
-		]);
+		const again = () => now().then((at) => questionsOf(at, null).open.find((one) => one.name === 'flour'));
+		expect((await again())?.remarks).toEqual(['13 cups flour now; it was less on Thu, Jan 14']);
+		// Once: the answer is about all of it.
+		await say('flour', 'have');
+		expect(await again()).toBeUndefined();
 	});
 
 	it('never changes what others were promised, and undone gives the old tables back', async () => {

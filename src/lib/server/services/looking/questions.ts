@@ -1,12 +1,13 @@
 import { daysBetween, dayText } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import { canConvert, convert, exact, isSome, type Exact, type Unit } from '$core/measure/index.ts';
+import { isSome, type Exact, type Unit } from '$core/measure/index.ts';
 import { withCapitals } from '$core/naming/index.ts';
 import { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome } from '$core/reference/index.ts';
 import { lessonsText, thingText } from '$core/words/index.ts';
 import { parsed, type Row } from '$core/facts/index.ts';
 import {
 	cautionTexts,
+	isMuchMore,
 	isVague,
 	neededText,
 	type Situation,
@@ -94,7 +95,10 @@ function question(situation: Situation, needs: readonly SupplyNeed[]): Question 
 		likely: known.thing.staple === 'rarely' ? null : 'look',
 		cautions: cautionTexts(needs.flatMap((one) => one.cautions)),
 		others: othersOf(needs),
-		remarks: remarksOf(situation, item),
+		remarks: [
+			...remarksOf(situation, item),
+			...(known.known === 'enough' ? [whyAskAgain(situation, needs) ?? ''] : [])
+		].filter(Boolean),
 		unit
 	};
 }
@@ -138,8 +142,6 @@ function noThing(needs: readonly SupplyNeed[]): NoThing {
 	};
 }
 
-/** More by this than was asked for when somebody said "enough" is asked about once. */
-const MUCH_MORE = exact('3/2');
 /** What was used is asked about again at most so often. */
 const ASK_AGAIN_DAYS = 7;
 
@@ -147,14 +149,11 @@ const ASK_AGAIN_DAYS = 7;
 function whyAskAgain(situation: Situation, needs: readonly SupplyNeed[]): string | null {
 	const [{ item, known }] = needs;
 	const said = known.statement!;
-	if (said.asked && said.asked_unit) {
-		const { amount, unit, text } = askedOf(needs);
-		if (
-			canConvert(unit, said.asked_unit, item.name) &&
-			convert(amount, unit, said.asked_unit, item.name).compare(exact(said.asked).mul(MUCH_MORE)) > 0
-		)
-			return `${text} now; it was less on ${dayText(said.said_on)}`;
-	}
+	const { amount, unit, text } = askedOf(needs);
+	const isMore = needs.some(
+		(one) => isSome(one.standing.toLook) || isMuchMore(said, amount, unit, item.name, one.line.listed_on)
+	);
+	if (isMore) return `${text} now; it was less on ${dayText(said.said_on)}`;
 	if (item.use === 'kept' || daysBetween(said.said_on, situation.today) < ASK_AGAIN_DAYS) return null;
 	const lesson = usedSince(situation, item.id, said.said_on);
 	return lesson === null ? null : `lesson ${lesson} used some`;
