@@ -166,15 +166,17 @@ export type WallStep = {
 
 /**
  * Words that come up with each lesson and those that must come down for them, the oldest first; words that are kept up
- * to the end stay. A lesson's own words never push each other off.
+ * to the end stay. A lesson's own words never push each other off. The room is that of the board, or of each lesson
+ * where posters that come with one take some of it.
  */
 export function wallSteps(
 	lessons: readonly { readonly lesson: string; readonly words: readonly string[] }[],
-	room: number,
+	rooms: number | readonly number[],
 	kept: ReadonlySet<string> = new Set()
 ): WallStep[] {
 	let up: string[] = [];
-	return lessons.map(({ lesson, words }) => {
+	return lessons.map(({ lesson, words }, at) => {
+		const room = typeof rooms === 'number' ? rooms : rooms[at];
 		const stays = up.filter((word) => kept.has(word)).length;
 		const comes = words.slice(0, Math.max(0, room - stays));
 		const left = words.slice(comes.length);

@@ -107,17 +107,15 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 			)
 		}))
 		.toSorted((a, b) => a.at - b.at || a.row.id - b.row.id);
-	const { layout, spots, problem } = laid(
-		wall,
-		posters.map((one) => one.row)
-	);
+	const { layoutAt, spots, problem } = laid(wall, posters);
 	const kept = new Set(own.filter((word) => word.kept === 1).map((word) => String(word.id)));
 	const steps = wallSteps(
 		lessons.map(({ lesson }, at) => ({
 			lesson: String(lesson.id),
 			words: wordsOf[at].map((word) => String(word.id))
 		})),
-		layout?.room ?? 0,
+		// A poster takes its places from its lesson on, and none before.
+		lessons.map((_, index) => layoutAt(index)?.room ?? 0),
 		kept
 	);
 	const full = fullAt(steps);
@@ -130,6 +128,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const wordOf = new Map(own.map((word) => [String(word.id), word]));
 	const textOf = (id: string) => wordOf.get(id)!.text;
 	const total = own.length;
+	const layout = layoutAt(at);
 	const room = layout?.room ?? 0;
 	const resources = rowsById(snapshot.resources);
 	const placed = (id: number | null) => (id === null ? '' : placePath(snapshot.places, id));
@@ -198,15 +197,19 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 }
 
 type Laid = {
-	readonly layout: WallLayout | null;
+	/** Places for cards once the posters up to a lesson hang. */
+	readonly layoutAt: (lesson: number) => WallLayout | null;
 	/** Where each poster hangs, by its id. */
 	readonly spots: ReadonlyMap<string, Spot>;
 	readonly problem: string;
 };
 
-/** A board below its strip: posters hold their places from the first day on, cards have what is left. */
-function laid(wall: WallInput, posters: readonly Row<'wall_poster'>[]): Laid {
-	const none = (problem: string): Laid => ({ layout: null, spots: new Map(), problem });
+/** A board below its strip: posters hold their places from their lesson on, cards have what is left. */
+function laid(
+	wall: WallInput,
+	posters: readonly { readonly row: Row<'wall_poster'>; readonly at: number }[]
+): Laid {
+	const none = (problem: string): Laid => ({ layoutAt: () => null, spots: new Map(), problem });
 	if (wall.strip_mm > 0 && wall.strip_mm >= wall.height_mm)
 		return none('The strip is as high as the board: no card fits below it.');
 	const below = <T extends { readonly y: number }>(one: T): T => ({ ...one, y: one.y + wall.strip_mm });
@@ -220,13 +223,20 @@ function laid(wall: WallInput, posters: readonly Row<'wall_poster'>[]): Laid {
 		};
 		const { hung } = hangPosters(
 			board,
-			posters.map((one) => ({ id: String(one.id), width: one.width_mm, height: one.height_mm }))
+			posters.map(({ row }) => ({ id: String(row.id), width: row.width_mm, height: row.height_mm }))
 		);
-		const layout = layWall(board, hung);
-		if (layout.room === 0 && hung.length === 0)
+		const comes = new Map(posters.map(({ row, at }) => [String(row.id), at]));
+		const known = new Map<number, WallLayout>();
+		const layoutAt = (lesson: number): WallLayout => {
+			const up = hung.filter((one) => comes.get(one.id)! <= lesson);
+			const layout = known.get(up.length) ?? layWall(board, up);
+			known.set(up.length, layout);
+			return { ...layout, places: layout.places.map(below) };
+		};
+		if (hung.length === 0 && layoutAt(0).room === 0)
 			return none('Not one card fits: the board is smaller than a card.');
 		return {
-			layout: { ...layout, places: layout.places.map(below) },
+			layoutAt,
 			spots: new Map(hung.map((one) => [one.id, below(one)])),
 			problem: ''
 		};

@@ -11,6 +11,7 @@ import { setOutOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { cornerOf, USUAL_POSTER, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$core/facts/index.ts';
+import { lengthText } from '$core/measure/index.ts';
 import { addTray, PLAIN_TRAY, setSetOut } from '$lib/server/stores/setout/trays.ts';
 import {
 	addPoster,
@@ -161,10 +162,20 @@ export const actions: Actions = {
 					throw new Refusal('That lesson is no longer in the plan. Reload the page.', 'lesson');
 				if (form.resource !== null && !now.snapshot.resources.some((one) => one.id === form.resource))
 					throw new Refusal('That’s no longer in your home library. Reload the page.');
+				const width = side('posterWidth', USUAL_POSTER.width);
+				const height = side('posterHeight', USUAL_POSTER.height);
+				const { wall } = wallView(now, run, null);
+				if (width > wall.width_mm || height > wall.height_mm - wall.strip_mm) {
+					const said = (mm: number) => lengthText(mm, now.snapshot.household.measures);
+					throw new Refusal(
+						`“${form.title}” is ${said(width)} × ${said(height)}; the board has ${said(wall.width_mm)} × ${said(wall.height_mm - wall.strip_mm)}. Hang it elsewhere, or enter a larger board.`,
+						'posterWidth'
+					);
+				}
 				await addPoster(trx, run.row.id, {
 					title: form.title,
-					width_mm: side('posterWidth', USUAL_POSTER.width),
-					height_mm: side('posterHeight', USUAL_POSTER.height),
+					width_mm: width,
+					height_mm: height,
 					lesson_id: form.lesson,
 					resource_id: form.resource,
 					hidden_until: null
