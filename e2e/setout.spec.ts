@@ -100,6 +100,7 @@ test('a child’s page shows its own things, is checked off, and ends with its l
 	await expect(page.getByRole('button', { name: 'Make a page for Perrin' })).toBeVisible();
 	await page.goto(new URL(address).pathname);
 	await expect(page.getByText('This page is over. Ask for a new link.')).toBeVisible();
+	await expect(page.getByRole('link', { name: 'Back to Next' })).toHaveCount(0);
 });
 
 test('a wall fills, a board of 0 is refused in words, and a basket of two hours is said to be too long', async ({

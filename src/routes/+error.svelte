@@ -18,6 +18,9 @@
 		{#if page.error?.reference}<p class="mt-2 text-ink-2">
 				If it happens again, the server’s log has the details under {page.error.reference}.
 			</p>{/if}
-		<p class="mt-4"><Button href="/" look="main">Back to Next</Button></p>
+		<!-- A child's page leads nowhere else, also when it is over. -->
+		{#if !page.url.pathname.startsWith('/for/')}<p class="mt-4">
+				<Button href="/" look="main">Back to Next</Button>
+			</p>{/if}
 	</main>
 </Sheet>

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { addDays, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { ShelfWeek } from '$core/setout/index.ts';
-import { parsed } from '$core/facts/index.ts';
+import { json, parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox, day, dayAsked, id, title, wholeNumber } from '$lib/server/schemas/fields.ts';
@@ -17,7 +17,7 @@ import {
 	shelfView,
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
-import { matchesOf, piecesOf } from '$lib/server/services/setout/trays.ts';
+import { matchesOf, piecesOf, smallIn } from '$lib/server/services/setout/trays.ts';
 import { growsSoon } from '$lib/server/services/setout/grows.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
@@ -158,6 +158,12 @@ export const actions: Actions = {
 						.map((one) => one.trim())
 						.filter((one, at, all) => one !== '' && all.indexOf(one) === at)
 				};
+				const [small] = smallIn(now, { ...input, children: json(chosen) });
+				if (small)
+					throw new Refusal(
+						`“${form.title}” is not for a child under three, and ${small.name} is. Uncheck ${small.name}, or choose a safer activity.`,
+						'title'
+					);
 				if (form.id === null) await addTray(trx, input);
 				else await updateTray(trx, form.id, input);
 				return form.title;

@@ -4,7 +4,7 @@ import { planShelf } from '$core/setout/index.ts';
 import { undo } from '../../history/changes.ts';
 import { addPlace, updatePlace } from '../../stores/house/places.ts';
 import { updatePerson } from '../../stores/house/people.ts';
-import { setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
+import { addTray, PLAIN_TRAY, setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
@@ -16,7 +16,7 @@ import { ledgeView } from './ledge.ts';
 import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
-import { matchesOf, piecesOf } from './trays.ts';
+import { matchesOf, piecesOf, smallIn } from './trays.ts';
 import { wallOn, wallView, wordsTyped } from './wall.ts';
 
 const WEEK = '2027-01-18';
@@ -116,6 +116,31 @@ describe('the activity shelf', () => {
 		expect(text).toContain('1. Carry the tray with two hands.');
 		expect(text).toContain('Count 24 pieces back in.');
 		expect(() => trayCards(situation, [9_999])).toThrow('No trays yet');
+	});
+	it('a card holds all of its steps, however many, and names no toddler for whom it is nothing', async () => {
+		const { now, does } = await mapsHouse();
+		const tamsin = (await now()).situation.snapshot.people.find((one) => one.name === 'Tamsin')!;
+		const steps = Array.from({ length: 18 }, (_, at) => `Turn knob ${at + 1}`);
+		await does((trx) =>
+			addTray(trx, {
+				...PLAIN_TRAY,
+				title: 'Bead string',
+				children: [tamsin.id],
+				dangerous: 1,
+				steps: steps.join('\n')
+			})
+		);
+		const { situation } = await now();
+		const row = situation.snapshot.trays.find((one) => one.title === 'Bead string')!;
+		expect(smallIn(situation, row).map((one) => one.name)).toEqual(['Tamsin']);
+		expect(smallIn(situation, { ...row, dangerous: 0, title: 'Puzzle' })).toEqual([]);
+		const text = trayCards(situation, [row.id])
+			.sheets.flatMap((one) => one.front.text.map((line) => line.text))
+			.join('\n');
+		for (const [at, step] of steps.entries()) expect(text).toContain(`${at + 1}. ${step}`);
+		expect(text).toContain('Bead string (3 of 3)');
+		expect(text).not.toContain('for Tamsin');
+		expect(text).toContain('Not for a child under three.');
 	});
 	it('a sensory bin’s filling follows from its tub, and goes on the list once, to be counted back', async () => {
 		const { store, now, does } = await mapsHouse();

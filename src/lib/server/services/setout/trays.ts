@@ -1,8 +1,8 @@
 import { addDays, type Day } from '$core/calendar/index.ts';
-import { cautionsFor } from '$core/cautions/index.ts';
+import { cautionsFor, monthsOld } from '$core/cautions/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import { parsed, type Row } from '$core/facts/index.ts';
-import { placePath, knowledgeByItem, type Situation } from '$core/account/index.ts';
+import { placePath, knowledgeByItem, youngest, type Situation } from '$core/account/index.ts';
 
 /** Trays that can be set out: those of units in work, and those of no unit. */
 export function traysOf(now: Situation): Row<'tray'>[] {
@@ -20,6 +20,22 @@ export function isDangerous(row: Pick<Row<'tray'>, 'dangerous' | 'title' | 'hidd
 			text.split(',').some((word) => cautionsFor(word.trim(), today, toddler).some((one) => one.who.length))
 	);
 }
+
+/** Children under three whom a tray is meant for although it says that it is nothing for them. */
+export function smallIn(
+	{ snapshot, today }: Situation,
+	row: Pick<Row<'tray'>, 'children' | 'dangerous' | 'title' | 'hidden' | 'base'>
+): Row<'person'>[] {
+	if (row.children === null || !isDangerous(row, today)) return [];
+	const meant = new Set(parsed(row.children));
+	return snapshot.people.filter((one) => {
+		const born = youngest(one);
+		return meant.has(one.id) && born !== null && monthsOld(born, today) < UNDER_THREE;
+	});
+}
+
+/** Months of age below which small things, cords and magnets are kept away. */
+const UNDER_THREE = 36;
 
 /** Pieces to count when a tray is put back: as many as somebody said, else an object and a card of each pair. */
 export const piecesOf = (row: Pick<Row<'tray'>, 'pieces' | 'matches'>): number | null =>
