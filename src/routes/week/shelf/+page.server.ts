@@ -43,7 +43,7 @@ export const load: PageServerLoad = async ({ url }) => {
 		furniture: [
 			{ value: '', label: 'none yet' },
 			...placeOptions(now).filter((one) =>
-				snapshot.places.some((place) => String(place.parent_id) === one.value && place.kind === 'shelf')
+				snapshot.places.some((place) => String(place.parent_id) === one.value && place.kind !== 'box')
 			)
 		],
 		children: snapshot.people

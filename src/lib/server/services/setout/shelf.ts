@@ -57,7 +57,8 @@ export function boardsOf(now: Situation): { readonly boards: Board[]; readonly u
 	const { shelf } = setOutOf(now);
 	if (shelf === null) return { boards: [], unmeasured: [] };
 	const rows = now.snapshot.places
-		.filter((one) => one.parent_id === shelf && one.kind === 'shelf')
+		// Whatever was entered under a shelf is its board, but for boxes that stand on it.
+		.filter((one) => one.parent_id === shelf && one.kind !== 'box')
 		.map((row) => ({ row, ...shelfSpace(row) }));
 	const isMeasured = (one: (typeof rows)[number]) =>
 		one.along !== null && one.depth !== null && one.floor !== null;
