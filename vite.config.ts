@@ -12,6 +12,7 @@ export default defineConfig({
 		// Two cores on the smallest machine that the tests run on.
 		maxWorkers: 2,
 		// Nothing here is about speed.
-		testTimeout: 180_000
+		testTimeout: 180_000,
+		hookTimeout: 180_000
 	}
 });
