@@ -2,6 +2,7 @@ import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts
 import { actRank, type ActKind } from '$core/readiness/index.ts';
 import { boardsFor, isForWeek } from '$core/setout/index.ts';
 import { byText, counted, lessonsText, listText } from '$core/words/index.ts';
+import { usedIn } from '$core/facts/index.ts';
 import type { RunSituation, Act, ActGroup, Situation } from '$core/account/index.ts';
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
@@ -143,12 +144,27 @@ function basketTask(now: Situation): ActGroup[] {
 				task(now, {
 					id: `basket|${ended.map((one) => one.id).join()}`,
 					title: `Change the morning basket: ${listText(ended.map((one) => one.title))} ${ended.length === 1 ? 'is' : 'are'} finished`,
-					detail: ended.map((one) => one.ends).join(', '),
+					detail: [...ended.map((one) => one.ends), nextForBasket(now)].filter(Boolean).join(' · '),
 					by: today,
 					href: '/week/basket'
 				})
 			];
 }
+
+/** What could come into the basket next: a book of the house that a lesson to come uses, and that is not in it; else any. */
+function nextForBasket({ snapshot, inWork }: Situation): string {
+	const inBasket = new Set(snapshot.basketParts.map((one) => one.resource_id));
+	const coming = usedIn(
+		snapshot,
+		inWork.flatMap((run) => run.lessons.filter((one) => !one.over).map((one) => one.lesson.id))
+	);
+	const books = snapshot.resources
+		.filter((one) => one.owned === 1 && BOOKS.has(one.kind) && !inBasket.has(one.id))
+		.toSorted((a, b) => Number(coming.has(b.id)) - Number(coming.has(a.id)) || a.id - b.id);
+	return books.length ? `next could be ${books[0].title}` : '';
+}
+
+const BOOKS: ReadonlySet<string> = new Set(['book', 'picture book']);
 
 function task(
 	{ today }: Situation,
