@@ -18,6 +18,7 @@ import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './s
 import { trayCards } from './tray-cards.ts';
 import { matchesOf, piecesOf, smallIn } from './trays.ts';
 import { wallOn, wallView, wordsTyped } from './wall.ts';
+import { wordCards } from './word-cards.ts';
 
 const WEEK = '2027-01-18';
 
@@ -267,6 +268,21 @@ describe('posters on the wall', () => {
 		expect(wallView(after.situation, after.run, 0).sentence).toBe(
 			'No room for Long river. Hang it elsewhere, or take a larger board.'
 		);
+	});
+	it('its words print as cards of the size of its places, all of them, or those of a lesson', async () => {
+		const { now } = await mapsHouse();
+		const { situation, run } = await now();
+		const textIn = ({ sheets }: ReturnType<typeof wordCards>) =>
+			sheets.flatMap((one) => one.front.text.map((line) => line.text));
+		const words = situation.snapshot.wallWords.filter((one) => one.run_id === run.row.id);
+		expect(textIn(wordCards(situation, run, null)).toSorted()).toEqual(
+			words.map((one) => one.text).toSorted()
+		);
+		const sixth = run.lessons[5].lesson.id;
+		expect(textIn(wordCards(situation, run, sixth))).toEqual(
+			words.filter((one) => one.lesson_id === sixth).map((one) => one.text)
+		);
+		expect(() => wordCards(situation, run, 9_999)).toThrow('No words on the wall yet');
 	});
 	it('what is done at the wall before a lesson, on the day of its first session only', async () => {
 		const { now, does } = await mapsHouse();

@@ -80,10 +80,14 @@ export type WallView = {
 	readonly hanging: readonly { readonly text: string; readonly isNew: boolean; readonly isHidden: boolean }[];
 };
 
+/** The board of a unit, or a usual one. */
+export const wallOf = ({ walls }: Situation['snapshot'], run: RunSituation): WallInput =>
+	walls.find((one) => one.run_id === run.row.id) ?? USUAL;
+
 /** Where a unit's words hang, lesson by lesson. */
 export function wallView(now: Situation, run: RunSituation, asked: number | null): WallView {
 	const { snapshot, today } = now;
-	const wall = snapshot.walls.find((one) => one.run_id === run.row.id) ?? USUAL;
+	const wall = wallOf(snapshot, run);
 	const lessons = run.lessons.filter((one) => !one.dropped);
 	const own = snapshot.wallWords.filter((one) => one.run_id === run.row.id);
 	const dayOfLesson = new Map(lessons.map((one) => [one.lesson.id, one.dates[0] ?? null]));

@@ -244,6 +244,11 @@
 				<span class="text-sm text-ink-2">An asterisk keeps a word to the end.</span>
 			</div>
 		</form>
+		{#if view.steps.some((one) => one.words.length)}
+			<p class="mt-2">
+				<a href="/units/{data.unit.id}/setout/words.pdf" target="_blank">Word cards to cut out (PDF)</a>
+			</p>
+		{/if}
 		<ol class="mt-3 divide-y divide-rule border-y border-rule">
 			{#each view.steps as one (one.number)}
 				<li class="py-1.5">
