@@ -21,12 +21,17 @@ export type Label = {
 	readonly lines: readonly string[];
 	/** All lines alike, and as large on every label of the sheet. */
 	readonly even?: boolean;
+	/** Of a card that is read from afar: its letters are as large as fit, in its middle. */
+	readonly isPoster?: boolean;
 };
 
 const POINT = 25.4 / 72;
 /** Letters are about so wide, of their size: enough to know when a line has to be set smaller. */
 const LETTER = 0.52;
 const PADDING = 2.5;
+/** Letters that are read from across a room, in points; bold ones are wider than the usual, so a share of what fits. */
+const POSTER_POINTS = 64;
+const POSTER_SHARE = 0.85;
 /** What is higher is a card and no label any more, mm. */
 const CARD_HEIGHT = 110;
 
@@ -75,9 +80,9 @@ export function labelSheets(
 type Box = { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
 
 /** The size, in points, in which the lines of a label all fit into its box. */
-function evenSize(lines: readonly string[], box: Pick<Box, 'width' | 'height'>): number {
+function evenSize(lines: readonly string[], box: Pick<Box, 'width' | 'height'>, limit = 20): number {
 	const line = (box.height - 2 * PADDING) / Math.max(1, lines.length);
-	const most = Math.min(20, (line * 0.8) / POINT);
+	const most = Math.min(limit, (line * 0.8) / POINT);
 	return Math.min(...lines.map((text) => sized(text, box.width - 2 * PADDING, most)));
 }
 
@@ -85,11 +90,20 @@ function evenSize(lines: readonly string[], box: Pick<Box, 'width' | 'height'>):
 function setAll(labels: readonly Label[], boxes: readonly Box[]): Side['text'] {
 	const points = Math.min(
 		Infinity,
-		...labels.flatMap(({ lines, even }, at) => (even ? [evenSize(lines, boxes[at])] : []))
+		...labels.flatMap(({ lines, even, isPoster }, at) =>
+			even
+				? [isPoster ? POSTER_SHARE * evenSize(lines, boxes[at], POSTER_POINTS) : evenSize(lines, boxes[at])]
+				: []
+		)
 	);
-	return labels.flatMap(({ lines, even }, at) =>
-		even ? setEven(lines, boxes[at], points) : setIn(lines, boxes[at])
-	);
+	return labels.flatMap(({ lines, even, isPoster }, at) => {
+		if (!even) return setIn(lines, boxes[at]);
+		const set = setEven(lines, boxes[at], points);
+		const free = (text: string) => boxes[at].width - (text.length * LETTER * points * POINT) / POSTER_SHARE;
+		return isPoster
+			? set.map((one) => ({ ...one, x: boxes[at].x + Math.max(PADDING, free(one.text) / 2) }))
+			: set;
+	});
 }
 
 /** Lines of one size in the middle of a box's height. */

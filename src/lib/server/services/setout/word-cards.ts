@@ -25,7 +25,7 @@ export function wordCards(
 	return {
 		paper: { width, height },
 		sheets: cutOut(
-			words.map((one): Label => ({ lines: [one.text], even: true })),
+			words.map((one): Label => ({ lines: [one.text], even: true, isPoster: true })),
 			{ width: wall.card_width_mm, height: wall.card_height_mm },
 			{ width, height },
 			edge
