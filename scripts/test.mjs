@@ -1,6 +1,6 @@
 // Everything that must hold: lint, types, unit tests, build, browser journeys. The last line counts.
 import { readFileSync, rmSync, mkdirSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { ensureDebian, ensurePackages, ROOT, run, runAside } from './install.mjs';
 
 ensurePackages();
@@ -16,18 +16,23 @@ function count(name, good, bad) {
 	failed += bad;
 	if (bad) failures.push(`${name}: ${bad} failed`);
 }
+/** One line for a test that failed: the end of a long output may be all that is seen of it. */
+const brief = (name, message) =>
+	`  ${relative(ROOT, name) || name}: ${message.replace(/\s+/g, ' ').slice(0, 300)}`;
 /** Says how something went that has ended already. */
 function report(name, { ok, output }) {
 	console.log(`\n— ${name}\n${output}`);
 	count(name, ok ? 1 : 0, ok ? 0 : 1);
 }
 /** A runner that writes its counts as JSON; one that dies before that counts as one failure. */
-function suite(name, args, file, read) {
+function suite(name, args, file, read, which) {
 	console.log(`\n— ${name}`);
 	const ok = run('npx', args);
 	try {
-		const [good, bad] = read(JSON.parse(readFileSync(join(results, file), 'utf8')));
+		const json = JSON.parse(readFileSync(join(results, file), 'utf8'));
+		const [good, bad] = read(json);
 		count(name, good, bad || ok ? bad : 1);
+		failures.push(...which(json));
 		if (good + bad === 0) count(name, 0, 1);
 	} catch {
 		count(name, 0, 1);
@@ -51,7 +56,17 @@ suite(
 		json.numPassedTests,
 		json.numFailedTests +
 			json.testResults.filter((file) => file.status === 'failed' && file.assertionResults.length === 0).length
-	]
+	],
+	(json) =>
+		json.testResults.flatMap((file) =>
+			file.status !== 'failed'
+				? []
+				: file.assertionResults.length === 0
+					? [brief(file.name, file.message)]
+					: file.assertionResults
+							.filter((test) => test.status === 'failed')
+							.map((test) => brief(`${file.name} › ${test.fullName}`, test.failureMessages.join(' ')))
+		)
 );
 if (build.ok)
 	report(
@@ -65,10 +80,15 @@ if (build.ok)
 	);
 if (!ensureDebian()) count('Browser journeys', 0, 1);
 else if (build.ok) {
-	suite('Browser journeys', ['playwright', 'test'], 'journeys.json', ({ stats }) => [
-		stats.expected,
-		stats.unexpected + stats.flaky
-	]);
+	const specs = (suites) => suites.flatMap((each) => [...each.specs, ...specs(each.suites ?? [])]);
+	suite(
+		'Browser journeys',
+		['playwright', 'test'],
+		'journeys.json',
+		({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
+		({ suites }) =>
+			specs(suites).flatMap((spec) => (spec.ok ? [] : [brief(`${spec.file} › ${spec.title}`, '')]))
+	);
 }
 
 if (failures.length) console.log(`\n${failures.join('\n')}`);
