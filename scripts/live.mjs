@@ -324,7 +324,9 @@ class Life {
 			return null;
 		}
 		const { question, standing } = await house.page(act.href);
-		return house.post('/week/shelf?/accept', { plan: JSON.stringify(planShelf(question, standing)) });
+		return house.post('/week/shelf?/accept', {
+			plan: JSON.stringify(planShelf(question, standing).map(({ standing: out }) => ({ standing: out })))
+		});
 	}
 
 	/** The day's sheet: what belongs together is ticked together. */

@@ -149,7 +149,7 @@ describe('which box to get', () => {
 			}),
 			{ numRuns: 8 }
 		);
-	}, 60_000);
+	});
 	it('an atlas of 30 × 24 cm goes into the smallest that is long enough; 27 cm of thickness into none so low', () => {
 		const [first, ...others] = whichBox({ items: [thing('atlas', 300, 240, 20)], soft: [] });
 		expect(first).toMatchObject({ name: 'small box', count: 1 });

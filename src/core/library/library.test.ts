@@ -180,7 +180,7 @@ describe('trips to the library', () => {
 			),
 			{ numRuns: 300 }
 		);
-	}, 60_000);
+	});
 
 	it('short loans, where the two days of a loan pull apart', () => {
 		fc.assert(
@@ -195,7 +195,7 @@ describe('trips to the library', () => {
 			}),
 			{ numRuns: 150 }
 		);
-	}, 60_000);
+	});
 
 	it('needs no more trips than the solver finds, with twenty loans', async () => {
 		const solve = solveWith(await loadHighs());
@@ -211,7 +211,7 @@ describe('trips to the library', () => {
 			}),
 			{ numRuns: 10, endOnFailure: true }
 		);
-	}, 60_000);
+	});
 
 	it('every book is fetched in its time and brought back by its due day; what cannot be is said, and why', () => {
 		fc.assert(

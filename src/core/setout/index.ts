@@ -13,6 +13,7 @@ export {
 	type PageADay
 } from './basket.ts';
 export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
+export { leftOut, leftOutText } from './left-out.ts';
 export { planShelf } from './plan-shelf.ts';
 export {
 	boardsFor,
@@ -26,6 +27,7 @@ export {
 	withoutTray,
 	type Board,
 	type Broken,
+	type LeftOut,
 	type ShelfInput,
 	type ShelfWeek,
 	type Standing,

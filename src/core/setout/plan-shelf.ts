@@ -1,25 +1,20 @@
 import { CoreError } from '../error.ts';
 import {
-	boardsFor,
-	GAP,
 	inAllWeeks,
 	inWeek,
-	isForWeek,
 	withoutTray,
 	type ShelfInput,
 	type ShelfWeek,
 	type Standing
 } from './shelf-rules.ts';
-
-/** What a shelf is worth in points; more is better. Each child served goes before all else. */
-const WORTH = { served: 10_000, fits: 60, skill: 40, stays: 25, loved: 15, second: 12, any: 8 };
-
-type Filling = (number | null)[];
+import { leftOut } from './left-out.ts';
+import { asStanding, emptyShelf, type Filling, type Shelf } from './shelf-worth.ts';
 
 /**
- * Which trays stand where in which week: every child who uses the shelf has one within reach, nothing dangerous where
- * a child under three gets at it, what fits the week's lessons first, many skills, few changes, and what was loved
- * again. A search that improves a first answer until nothing simple helps; `standing` of week 0 may be given by hand.
+ * Which trays stand where in which week, by the aims of `shelf-worth.ts`: the lessons' trays first, then each child who
+ * uses the shelf, and so on; nothing dangerous where a child under three gets at it. Each week on its own, after the
+ * one before it. On small shelves no way of standing there is worth more; on large ones the search ends after some
+ * steps. `before`: what stood in the week before the first.
  *
  * @throws CoreError without a board, on measures that are not above 0, and on two trays or boards of one id
  * @example
@@ -28,28 +23,30 @@ type Filling = (number | null)[];
  *     children: ['a'], weeks: null, isLoved: false }],
  *   children: [{ id: 'a', name: 'Ada', uses: true, easy: 740, most: 1100, isUnderThree: true }],
  *   weeks: 1, changes: 3, habit: 'weekly' })
- * // [{ standing: [{ tray: 'pour', board: 'low', x: 0 }], stays: [], comes: ['pour'], goes: [], without: [] }]
+ * // [{ standing: [{ tray: 'pour', board: 'low', x: 0 }], stays: [], comes: ['pour'], goes: [], without: [], left: [] }]
  */
-export function planShelf(input: ShelfInput, before: readonly string[] = [], from = 0): ShelfWeek[] {
+export function planShelf(input: ShelfInput, before: readonly string[] = []): ShelfWeek[] {
 	check(input);
 	const { trays, weeks, habit } = input;
 	const plan: ShelfWeek[] = [];
 	let last = new Set(before);
-	for (let week = from; week < weeks; week++) {
+	for (let week = 0; week < weeks; week++) {
 		if (habit === 'unit' && plan.length) {
 			const [first] = plan;
 			plan.push({ ...first, stays: first.standing.map((one) => one.tray), comes: [], goes: [] });
 			continue;
 		}
 		const asked = habit === 'unit' ? inAllWeeks(input) : inWeek(input, week);
-		const standing = fillWeek(asked, habit === 'unit' ? null : week, last);
+		const which = habit === 'unit' ? null : week;
+		const standing = fillWeek(asked, which, last);
 		const now = new Set(standing.map((one) => one.tray));
 		plan.push({
 			standing,
 			stays: [...now].filter((id) => last.has(id)),
 			comes: [...now].filter((id) => !last.has(id)),
 			goes: trays.map((one) => one.id).filter((id) => last.has(id) && !now.has(id)),
-			without: withoutTray(asked, standing)
+			without: withoutTray(asked, standing),
+			left: leftOut(asked, which, standing, last)
 		});
 		last = now;
 	}
@@ -72,96 +69,45 @@ function check({ boards, trays, weeks, changes }: ShelfInput): void {
 		throw new CoreError('Weeks and changes are counted whole, 0 or more.', 'weeks');
 }
 
+/** So many steps a week the search for something better goes on, after which the best so far is taken. */
+const MOST_STEPS = 12_000;
+
 /** The trays of one week. Without a week (set once for the unit) every tray fits. */
 function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<string>): Standing[] {
-	const { boards, trays, children, changes } = input;
-	const users = children.filter((one) => one.uses);
-	const mayStand = trays.map((tray) => boardsFor(tray, input).map((board) => boards.indexOf(board)));
-	const fits = trays.map((tray) => week === null || isForWeek(tray, week));
-	const serves = trays.map((tray) => users.map((child) => tray.children.includes(child.id)));
-	const reaches = boards.map((board) => users.map((child) => board.high <= child.easy));
-	const skills = [...new Set(trays.map((one) => one.skill))];
-	const skillOf = trays.map((one) => skills.indexOf(one.skill));
-	const isLast = trays.map((one) => last.has(one.id));
-	const isFree = last.size === 0;
-
-	/** Points of a shelf; no points where its changes are too many without serving one child more. */
-	const worthOf = (where: Filling): number => {
-		const served = users.map(() => 0);
-		const seen = new Set<number>();
-		let worth = 0;
-		let came = 0;
-		for (const [tray, board] of where.entries()) {
-			if (board === null) continue;
-			let isReached = false;
-			for (let child = 0; child < users.length; child++)
-				if (serves[tray][child] && reaches[board][child]) {
-					served[child]++;
-					isReached = true;
-				}
-			// A tray that none of its children reaches serves nobody: an older child is handed it.
-			worth += isReached ? (trays[tray].weeks === null ? WORTH.any : WORTH.fits) : 1;
-			if (isReached) seen.add(skillOf[tray]);
-			if (trays[tray].isLoved) worth += WORTH.loved;
-			if (isLast[tray]) worth += WORTH.stays;
-			else came++;
-		}
-		for (const count of served)
-			worth += (count > 0 ? WORTH.served : 0) + WORTH.second * Math.min(2, Math.max(0, count - 1));
-		worth += WORTH.skill * seen.size;
-		return isFree ? worth : worth - Math.max(0, came - changes) * WORTH.served * 0.5;
-	};
-
-	const room = boards.map((one) => one.along);
-	const used = boards.map(() => 0);
-	const counts = boards.map(() => 0);
-	const takes = (tray: number, board: number) => trays[tray].along + (counts[board] > 0 ? GAP : 0);
-	const where: Filling = trays.map(() => null);
-	const put = (tray: number, board: number) => {
-		used[board] += takes(tray, board);
-		counts[board]++;
-		where[tray] = board;
-	};
-	const take = (tray: number) => {
-		const board = where[tray]!;
-		counts[board]--;
-		used[board] -= trays[tray].along + (counts[board] > 0 ? GAP : 0);
-		where[tray] = null;
-	};
-	const hasRoom = (tray: number, board: number) => used[board] + takes(tray, board) <= room[board];
-	const may = (tray: number) => fits[tray];
-
-	// First the children, the smallest reach first, each by the lowest board that does.
+	const shelf = emptyShelf(input, week, last);
+	const { trays } = input;
 	const order = trays
 		.map((_, at) => at)
-		.filter(may)
+		.filter((at) => shelf.mayStand[at].length > 0)
 		.toSorted(
 			(a, b) =>
-				Number(isLast[b]) - Number(isLast[a]) ||
-				Number(trays[b].weeks !== null) - Number(trays[a].weeks !== null) ||
+				Number(shelf.isLesson[b]) - Number(shelf.isLesson[a]) ||
+				Number(last.has(trays[b].id)) - Number(last.has(trays[a].id)) ||
 				Number(trays[b].isLoved) - Number(trays[a].isLoved) ||
 				(trays[a].id < trays[b].id ? -1 : 1)
 		);
-	const byReach = users.map((_, at) => at).toSorted((a, b) => users[a].easy - users[b].easy);
-	for (const child of byReach) {
-		if (where.some((board, tray) => board !== null && serves[tray][child] && reaches[board][child])) continue;
-		for (const tray of order) {
-			if (where[tray] !== null || !serves[tray][child]) continue;
-			const board = mayStand[tray].find((at) => reaches[at][child] && hasRoom(tray, at));
-			if (board === undefined) continue;
-			put(tray, board);
-			break;
-		}
-	}
-	let worth = worthOf(where);
+	improve(shelf, order);
+	return asStanding(input.boards, trays, tryEverything(shelf, order, [...shelf.where]));
+}
+
+/** Puts, moves and swaps trays as long as one of these is worth it. */
+function improve(shelf: Shelf, order: readonly number[]): void {
+	const { where, mayStand, put, take, hasRoom } = shelf;
+	let worth = shelf.worth();
 	/** Keeps a step if it is worth more. */
 	const better = () => {
-		const now = worthOf(where);
+		const now = shelf.worth();
 		if (now <= worth) return false;
 		worth = now;
 		return true;
 	};
-	const tryPut = (tray: number): boolean => {
+	for (let isMoving = true, rounds = 0; isMoving && rounds < 60; rounds++) {
+		isMoving = false;
+		for (const tray of order)
+			if (where[tray] === null ? tryPut(tray) || trySwap(tray) : tryMove(tray)) isMoving = true;
+	}
+
+	function tryPut(tray: number): boolean {
 		for (const board of mayStand[tray]) {
 			if (!hasRoom(tray, board)) continue;
 			put(tray, board);
@@ -169,18 +115,7 @@ function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<stri
 			take(tray);
 		}
 		return false;
-	};
-	for (let isMoving = true, rounds = 0; isMoving && rounds < 60; rounds++) {
-		isMoving = false;
-		for (const tray of order) {
-			if (where[tray] === null) {
-				if (tryPut(tray)) isMoving = true;
-				else if (trySwap(tray)) isMoving = true;
-			} else if (tryMove(tray)) isMoving = true;
-		}
 	}
-	return asStanding(input, where);
-
 	/** One tray more where another stood, which goes or moves on to another board. */
 	function trySwap(tray: number): boolean {
 		for (const other of order) {
@@ -237,15 +172,33 @@ function fillWeek(input: ShelfInput, week: number | null, last: ReadonlySet<stri
 	}
 }
 
-/** Trays in their places: on each board from the left, in the order of the list. */
-function asStanding({ boards, trays }: ShelfInput, where: Filling): Standing[] {
-	return boards.flatMap((board, at) => {
-		let x = 0;
-		return trays.flatMap((tray, index): Standing[] => {
-			if (where[index] !== at) return [];
-			const own = { tray: tray.id, board: board.id, x };
-			x += tray.along + GAP;
-			return [own];
-		});
-	});
+/**
+ * Tries every way of standing that may be worth more than the one known, which is then proved the best; on a shelf so
+ * large that the steps don’t suffice, the best that was found. Leaves the shelf as it may be.
+ */
+function tryEverything(shelf: Shelf, order: readonly number[], known: Filling): Filling {
+	const { where, mayStand, put, take, hasRoom } = shelf;
+	let best = shelf.worth();
+	let found = known;
+	for (const tray of order) if (where[tray] !== null) take(tray);
+	let steps = 0;
+	const from = (at: number): void => {
+		if (++steps > MOST_STEPS) return;
+		if (at === order.length) {
+			const now = shelf.worth();
+			if (now > best) [best, found] = [now, [...where]];
+			return;
+		}
+		if (shelf.worthAtMost(order.slice(at)) <= best) return;
+		const tray = order[at];
+		for (const board of mayStand[tray]) {
+			if (!hasRoom(tray, board)) continue;
+			put(tray, board);
+			from(at + 1);
+			take(tray);
+		}
+		from(at + 1);
+	};
+	from(0);
+	return found;
 }

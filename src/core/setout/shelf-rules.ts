@@ -51,6 +51,23 @@ export type ShelfWeek = {
 	readonly goes: readonly string[];
 	/** Children who use the shelf and have nothing on it that they reach. */
 	readonly without: readonly string[];
+	/** What could have been out in this week and isn't, with the reason. */
+	readonly left: readonly LeftOut[];
+};
+
+/** Why a tray is not out. The first reason that holds. */
+export type LeftOut = {
+	readonly tray: string;
+	readonly isLesson: boolean;
+	readonly why:
+		| 'too wide'
+		| 'too deep'
+		| 'too tall'
+		| 'too large'
+		| 'no safe board'
+		| 'out of reach'
+		| 'enough changes'
+		| 'no room';
 };
 
 /** What is wrong with a tray where it is, or with a week. */
@@ -112,12 +129,24 @@ export const boardsFor = (
 export const isForWeek = (tray: Tray, week: number): boolean =>
 	tray.weeks === null || tray.weeks.includes(week);
 
+/** Whether a tray is for children who use the shelf, and none of them takes it from a board with ease. */
+export function reachesNobody(
+	tray: Tray,
+	board: Board,
+	children: readonly Pick<ShelfChild, 'id' | 'uses' | 'easy'>[]
+): boolean {
+	const own = children.filter((child) => child.uses && tray.children.includes(child.id));
+	return own.length > 0 && own.every((child) => child.easy < board.high);
+}
+
 /**
- * All rules that a week breaks, whoever arranged it. A plan of `planShelf` breaks no rule but “nothing for”, where no
- * tray is right for a child.
+ * All rules that a week breaks (counted from 0; null: every one), whoever arranged it. A plan of `planShelf` breaks no
+ * rule but “nothing for”, and that only where no tray is right for a child, or the lessons' trays leave no room. A
+ * lesson's tray above the reach of its children is handed down, and so is what is dangerous.
  */
 export function brokenRules(
 	{ boards, trays, children }: Pick<ShelfInput, 'boards' | 'trays' | 'children'>,
+	week: number | null,
 	standing: readonly Pick<Standing, 'tray' | 'board'>[]
 ): Broken[] {
 	const boardOf = new Map(boards.map((one) => [one.id, one]));
@@ -132,10 +161,11 @@ export function brokenRules(
 		if (tray.deep > board.deep) broken.push({ rule: 'too deep', tray: id, board: at });
 		if (board.clear !== null && tray.high > board.clear)
 			broken.push({ rule: 'too tall', tray: id, board: at });
-		// What is dangerous stands high and is handed down.
-		for (const child of tray.isDangerous ? [] : children)
-			if (child.uses && tray.children.includes(child.id) && child.easy < board.high)
-				broken.push({ rule: 'out of reach', tray: id, child: child.id, high: board.high });
+		const isHanded = tray.isDangerous || (tray.weeks !== null && (week === null || isForWeek(tray, week)));
+		if (!isHanded && reachesNobody(tray, board, children))
+			for (const child of children)
+				if (child.uses && tray.children.includes(child.id))
+					broken.push({ rule: 'out of reach', tray: id, child: child.id, high: board.high });
 	}
 	for (const board of boards) {
 		const own = standing.filter((one) => one.board === board.id).flatMap((one) => trayOf.get(one.tray) ?? []);

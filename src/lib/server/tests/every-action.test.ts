@@ -16,7 +16,7 @@ beforeAll(() => openHousehold());
 beforeAll(listenToSchemas);
 
 describe('every action of every page, whatever it is sent', () => {
-	it.each(Object.keys(pages).sort())('%s', { timeout: 300_000 }, async (file) => {
+	it.each(Object.keys(pages).sort())('%s', async (file) => {
 		const { actions = {} } = await pages[file]();
 		for (const [name, action] of Object.entries(actions)) {
 			const fields = await fieldsOf(file, name, action);

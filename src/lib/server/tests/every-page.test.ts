@@ -96,29 +96,25 @@ describe.each([
 		return openHousehold(demo);
 	});
 
-	it.each(Object.keys(servers).sort())(
-		'%s opens or refuses, whatever the address says',
-		{ timeout: 120_000 },
-		async (file) => {
-			const { load, GET } = await servers[file]();
-			const answers = load ?? GET;
-			// A stream of news has no end.
-			if (!answers || file.includes('/events/')) return;
-			const route = routeOf(file);
-			const queries = queriesOf(await sources[file]());
-			let opened = 0;
-			for (const params of paramsOf(route))
-				for (const query of queries) {
-					const event = requestEvent(route, params, { query: String(query) });
-					const { data, refused } = await settled(() => answers(event));
-					if (refused === undefined && data !== undefined) {
-						opened += 1;
-						// It goes to the browser as it is.
-						if (!(data instanceof Response)) expect(() => structuredClone(data)).not.toThrow();
-						else expect(data.status).toBeLessThan(500);
-					}
+	it.each(Object.keys(servers).sort())('%s opens or refuses, whatever the address says', async (file) => {
+		const { load, GET } = await servers[file]();
+		const answers = load ?? GET;
+		// A stream of news has no end.
+		if (!answers || file.includes('/events/')) return;
+		const route = routeOf(file);
+		const queries = queriesOf(await sources[file]());
+		let opened = 0;
+		for (const params of paramsOf(route))
+			for (const query of queries) {
+				const event = requestEvent(route, params, { query: String(query) });
+				const { data, refused } = await settled(() => answers(event));
+				if (refused === undefined && data !== undefined) {
+					opened += 1;
+					// It goes to the browser as it is.
+					if (!(data instanceof Response)) expect(() => structuredClone(data)).not.toThrow();
+					else expect(data.status).toBeLessThan(500);
 				}
-			if (demo && !NOTHING_OF_ITS_OWN.includes(route)) expect(opened).toBeGreaterThan(0);
-		}
-	);
+			}
+		if (demo && !NOTHING_OF_ITS_OWN.includes(route)) expect(opened).toBeGreaterThan(0);
+	});
 });

@@ -51,7 +51,7 @@ async function openAll(after: readonly string[]): Promise<void> {
 	}
 }
 
-it('whatever rows forms and undo leave, every page opens', { timeout: 600_000 }, async () => {
+it('whatever rows forms and undo leave, every page opens', async () => {
 	const { write } = await opened();
 	// A part of a page that says in its place that it could not be worked out is no page that opens.
 	const said = vi.spyOn(console, 'error').mockImplementation(() => undefined);

@@ -72,7 +72,6 @@ async function holds(): Promise<void> {
 describe('a household in which anything may happen', () => {
 	it.each([1, 2, 3])(
 		'history %i: every page still opens, the account holds, and all of it can be undone',
-		{ timeout: 300_000 },
 		async (seed) => {
 			const before = await allRows(await opened());
 			const all = await deeds();

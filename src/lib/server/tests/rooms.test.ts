@@ -23,7 +23,7 @@ describe('the rooms of the server', () => {
 		['a room that asks one beside it', 'services/stash/x.ts', '../library/search.ts'],
 		['the database that asks a store', 'database/x.ts', '../stores/house/people.ts'],
 		['the server that asks a screen', 'services/house/x.ts', '$lib/ui/toast/toast.ts']
-	])('%s is refused', { timeout: 60_000 }, async (_, file, path) => {
+	])('%s is refused', async (_, file, path) => {
 		expect(await said(`src/lib/server/${file}`, importOf(path))).toHaveLength(1);
 	});
 
@@ -31,11 +31,11 @@ describe('the rooms of the server', () => {
 		['a service that asks a store', 'services/plan/x.ts', '../../stores/plan/units.ts'],
 		['a store that asks its own files', 'stores/gathering/x.ts', '../files/import-drafts.ts'],
 		['a room that asks one below it', 'services/buying/x.ts', '../stash/free.ts']
-	])('%s is fine', { timeout: 60_000 }, async (_, file, path) => {
+	])('%s is fine', async (_, file, path) => {
 		expect(await said(`src/lib/server/${file}`, importOf(path))).toEqual([]);
 	});
 
-	it('writes only in stores', { timeout: 60_000 }, async () => {
+	it('writes only in stores', async () => {
 		const text = "export const gone = (db: any) => db.deleteFrom('lot');\n";
 		expect(await said('src/lib/server/services/stash/x.ts', text)).toEqual(['Only stores write.']);
 		expect(await said('src/lib/server/stores/stash/x.ts', text)).toEqual([]);

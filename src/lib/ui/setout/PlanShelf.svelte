@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { dayText } from '$core/calendar/index.ts';
-	import type { ShelfInput } from '$core/setout/index.ts';
+	import { inWeek, leftOutText, type LeftOut, type ShelfInput } from '$core/setout/index.ts';
 	import { counted, listText } from '$core/words/index.ts';
 	import type { ShelfAsked, ShelfPlanned } from '$lib/workers/shelf.worker.ts';
 	import { Aside } from '../device/aside.svelte.ts';
@@ -21,6 +21,15 @@
 	);
 	const shown = $derived(aside.to(asking));
 	const title = (id: string) => input.trays.find((one) => one.id === id)?.title ?? '';
+	/** What is left out for one reason stands together; a lesson's tray first. */
+	const reasons = (left: readonly LeftOut[], week: number) => {
+		const said = left
+			.toSorted((a, b) => Number(b.isLesson) - Number(a.isLesson))
+			.map((one) => ({ title: title(one.tray), text: leftOutText(inWeek(input, week), one) }));
+		return [...new Set(said.map((one) => one.text))].map(
+			(text) => `${listText(said.filter((one) => one.text === text).map((one) => one.title))} (${text})`
+		);
+	};
 	const name = (id: string) => input.children.find((one) => one.id === id)?.name ?? '';
 </script>
 
@@ -42,11 +51,18 @@
 					{#if week.without.length}<strong class="text-late"
 							>Nothing for {listText(week.without.map(name))}.</strong
 						>{/if}
+					{#if week.left.length}<span class="block text-ink-2"
+							>Not out: {reasons(week.left, at).join('; ')}.</span
+						>{/if}
 				</li>
 			{/each}
 		</ol>
 		<form method="post" action="?/accept" use:enhance={saves()} class="mt-2">
-			<input type="hidden" name="plan" value={JSON.stringify(shown.weeks)} />
+			<input
+				type="hidden"
+				name="plan"
+				value={JSON.stringify(shown.weeks.map(({ standing }) => ({ standing })))}
+			/>
 			<Button type="submit" look="main">Use this plan</Button>
 		</form>
 	{/if}

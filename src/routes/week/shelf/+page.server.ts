@@ -161,7 +161,7 @@ export const actions: Actions = {
 				const [small] = smallIn(now, { ...input, children: json(chosen) });
 				if (small)
 					throw new Refusal(
-						`“${form.title}” is not for a child under three, and ${small.name} is. Uncheck ${small.name}, or choose a safer activity.`,
+						`“${form.title}” isn’t for a child under three, and ${small.name} is one. Uncheck ${small.name}, or choose a safer activity.`,
 						'title'
 					);
 				if (form.id === null) await addTray(trx, input);
@@ -247,16 +247,12 @@ const PLAN = Joi.array()
 						x: Joi.number().required()
 					})
 				)
-				.required(),
-			stays: Joi.array().items(Joi.string()).required(),
-			comes: Joi.array().items(Joi.string()).required(),
-			goes: Joi.array().items(Joi.string()).required(),
-			without: Joi.array().items(Joi.string()).required()
+				.required()
 		})
 	);
 
 /** A plan as the page sends it. @throws Refusal where it can't be read */
-function planIn(text: string): readonly ShelfWeek[] {
+function planIn(text: string): readonly Pick<ShelfWeek, 'standing'>[] {
 	let plan: unknown;
 	try {
 		plan = JSON.parse(text);
@@ -265,5 +261,5 @@ function planIn(text: string): readonly ShelfWeek[] {
 	}
 	const { value, error } = PLAN.validate(plan);
 	if (error || !value) throw new Refusal('That plan can’t be read. Plan again.');
-	return value as readonly ShelfWeek[];
+	return value as readonly Pick<ShelfWeek, 'standing'>[];
 }

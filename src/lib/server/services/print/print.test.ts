@@ -173,109 +173,105 @@ describe('print runs', () => {
 		});
 	});
 
-	it(
-		'on random plans: every page of a print as often as it has copies, none twice, none lost; undone, all is as before',
-		{ timeout: 120_000 },
-		async () => {
-			const { store, now, does } = await maps();
-			const before = await allRows(store);
-			const choices = fc.record(
-				{
-					copies: fc.constantFrom<PrintChoices['copies']>('child', 'family', 2, 5),
-					sides: fc.constantFrom<1 | 2>(1, 2),
-					up: fc.constantFrom(1, 2, 4),
-					layout: fc.constantFrom<PrintChoices['layout']>(
-						'pages',
-						'cards',
-						'cards and backs',
-						'cards, one back'
-					),
-					stock: fc.constantFrom(...STOCKS.map(({ code }) => code)),
-					color: fc.boolean(),
-					finish: fc.constantFrom(...FINISHES),
-					to: fc.constantFrom(...DESTINATIONS),
-					printed: fc.constant(true)
-				},
-				{ requiredKeys: [] }
-			);
-			await fc.assert(
-				fc.asyncProperty(
-					fc.array(
-						fc.record({
-							role: fc.constantFrom(...ROLES),
-							from: fc.integer({ min: 1, max: 40 }),
-							count: fc.integer({ min: 1, max: 9 }),
-							choices,
-							fromBook: fc.boolean()
-						}),
-						{ minLength: 1, maxLength: 5 }
-					),
-					async (plan) => {
-						const ids = await does(async (trx, at) => {
-							const [source] = at.situation.snapshot.printSources;
-							await dropPrints(
-								trx,
-								at.run.row.id,
-								at.situation.snapshot.prints.map((one) => one.id)
-							);
-							const made: number[] = [];
-							for (const one of plan) {
-								const id = await sortPages(trx, at.run.row.id, {
-									source: source.id,
-									lesson: null,
-									title: one.role,
-									role: one.role,
-									pages: Array.from({ length: one.count }, (_, index) => one.from + index),
-									again: false,
-									fromBook: one.fromBook,
-									half: false
-								});
-								await updatePrint(trx, at.run.row.id, id, { choices: one.choices });
-								made.push(id);
-							}
-							return made;
-						});
-						expect(ids.length).toBe(plan.length);
-						const waits = await now();
-						const waiting = waitingPrints(waits.situation, waits.run, null);
-						if (waiting.length) await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
-						const { situation, run } = await now();
-						const counts = new Map<string, number>();
-						for (const row of situation.snapshot.printRuns.filter((one) => one.printed_on === null)) {
-							const made = runPlan(situation.snapshot, run, row, SIZES);
-							for (const sheet of made.sheets)
-								for (const placed of [...sheet.front.placed, ...(sheet.back?.placed ?? [])]) {
-									const key = `${made.sets[sheet.set].print.row.id}/${placed.page + 1}`;
-									counts.set(key, (counts.get(key) ?? 0) + 1);
-								}
-						}
-						for (const print of printsOf(situation.snapshot, run)) {
-							const isToPrint = print.off === null && print.row.from_book === 0;
-							const copies = isToPrint ? print.copies.reduce((sum, one) => sum + one.count, 0) : 0;
-							const isOneBack = print.judged.layout.value === 'cards, one back' && print.pages.length > 1;
-							for (const [index, page] of print.pages.entries()) {
-								const isBack = isOneBack && index === print.pages.length - 1;
-								expect(counts.get(`${print.row.id}/${page}`) ?? 0).toBe(
-									copies * (isBack ? print.pages.length - 1 : 1)
-								);
-							}
-							expect(print.sheets).toBe(
-								sheetCount({
-									pages: print.pages.map((page) => ({ file: 0, page, width: 1, height: 1 })),
-									layout: print.judged.layout.value,
-									up: print.judged.up.value,
-									sides: print.judged.sides.value
-								})
-							);
-						}
-					}
+	it('on random plans: every page of a print as often as it has copies, none twice, none lost; undone, all is as before', async () => {
+		const { store, now, does } = await maps();
+		const before = await allRows(store);
+		const choices = fc.record(
+			{
+				copies: fc.constantFrom<PrintChoices['copies']>('child', 'family', 2, 5),
+				sides: fc.constantFrom<1 | 2>(1, 2),
+				up: fc.constantFrom(1, 2, 4),
+				layout: fc.constantFrom<PrintChoices['layout']>(
+					'pages',
+					'cards',
+					'cards and backs',
+					'cards, one back'
 				),
-				{ numRuns: 12 }
-			);
-			while (await undo(store.write, doer()).catch(() => null));
-			expect(await allRows(store)).toEqual(before);
-		}
-	);
+				stock: fc.constantFrom(...STOCKS.map(({ code }) => code)),
+				color: fc.boolean(),
+				finish: fc.constantFrom(...FINISHES),
+				to: fc.constantFrom(...DESTINATIONS),
+				printed: fc.constant(true)
+			},
+			{ requiredKeys: [] }
+		);
+		await fc.assert(
+			fc.asyncProperty(
+				fc.array(
+					fc.record({
+						role: fc.constantFrom(...ROLES),
+						from: fc.integer({ min: 1, max: 40 }),
+						count: fc.integer({ min: 1, max: 9 }),
+						choices,
+						fromBook: fc.boolean()
+					}),
+					{ minLength: 1, maxLength: 5 }
+				),
+				async (plan) => {
+					const ids = await does(async (trx, at) => {
+						const [source] = at.situation.snapshot.printSources;
+						await dropPrints(
+							trx,
+							at.run.row.id,
+							at.situation.snapshot.prints.map((one) => one.id)
+						);
+						const made: number[] = [];
+						for (const one of plan) {
+							const id = await sortPages(trx, at.run.row.id, {
+								source: source.id,
+								lesson: null,
+								title: one.role,
+								role: one.role,
+								pages: Array.from({ length: one.count }, (_, index) => one.from + index),
+								again: false,
+								fromBook: one.fromBook,
+								half: false
+							});
+							await updatePrint(trx, at.run.row.id, id, { choices: one.choices });
+							made.push(id);
+						}
+						return made;
+					});
+					expect(ids.length).toBe(plan.length);
+					const waits = await now();
+					const waiting = waitingPrints(waits.situation, waits.run, null);
+					if (waiting.length) await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
+					const { situation, run } = await now();
+					const counts = new Map<string, number>();
+					for (const row of situation.snapshot.printRuns.filter((one) => one.printed_on === null)) {
+						const made = runPlan(situation.snapshot, run, row, SIZES);
+						for (const sheet of made.sheets)
+							for (const placed of [...sheet.front.placed, ...(sheet.back?.placed ?? [])]) {
+								const key = `${made.sets[sheet.set].print.row.id}/${placed.page + 1}`;
+								counts.set(key, (counts.get(key) ?? 0) + 1);
+							}
+					}
+					for (const print of printsOf(situation.snapshot, run)) {
+						const isToPrint = print.off === null && print.row.from_book === 0;
+						const copies = isToPrint ? print.copies.reduce((sum, one) => sum + one.count, 0) : 0;
+						const isOneBack = print.judged.layout.value === 'cards, one back' && print.pages.length > 1;
+						for (const [index, page] of print.pages.entries()) {
+							const isBack = isOneBack && index === print.pages.length - 1;
+							expect(counts.get(`${print.row.id}/${page}`) ?? 0).toBe(
+								copies * (isBack ? print.pages.length - 1 : 1)
+							);
+						}
+						expect(print.sheets).toBe(
+							sheetCount({
+								pages: print.pages.map((page) => ({ file: 0, page, width: 1, height: 1 })),
+								layout: print.judged.layout.value,
+								up: print.judged.up.value,
+								sides: print.judged.sides.value
+							})
+						);
+					}
+				}
+			),
+			{ numRuns: 12 }
+		);
+		while (await undo(store.write, doer()).catch(() => null));
+		expect(await allRows(store)).toEqual(before);
+	});
 });
 
 describe('what a household settles', () => {

@@ -120,5 +120,5 @@ describe('the account of all that is to be done', () => {
 			),
 			{ numRuns: 10, seed: 7 }
 		);
-	}, 240_000);
+	});
 });

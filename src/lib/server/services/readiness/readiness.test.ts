@@ -175,7 +175,7 @@ describe('the walk', () => {
 			}),
 			{ numRuns: 30 }
 		);
-	}, 60_000);
+	});
 
 	it('a tick takes the row off the walk and puts the thing into the unit’s box', async () => {
 		const store = await openTestStore();

@@ -92,7 +92,7 @@ describe('the activity shelf', () => {
 		await does((trx) => updateTray(trx, tray.id, { along_mm: 5000 }));
 		const { situation } = await now();
 		const view = shelfView(situation, addDays(WEEK, 70));
-		expect(view.trays.find((one) => one.id === tray.id)!.why).toBe('too large for every board');
+		expect(view.trays.find((one) => one.id === tray.id)!.why).toBe('too wide for every board');
 		await does(async (trx, at) => {
 			const bare = await addPlace(trx, null, {
 				name: 'bare shelf',

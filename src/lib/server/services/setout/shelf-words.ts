@@ -1,5 +1,12 @@
 import { lengthText, type System } from '$core/measure/index.ts';
-import { inDangerAt, type Broken, type ShelfInput, type Tray } from '$core/setout/index.ts';
+import {
+	inDangerAt,
+	leftOutText,
+	type Broken,
+	type LeftOut,
+	type ShelfInput,
+	type Tray
+} from '$core/setout/index.ts';
 import { listText } from '$core/words/index.ts';
 import type { Situation } from '$core/account/index.ts';
 
@@ -36,7 +43,8 @@ export function whyOf(
 	input: ShelfInput,
 	tray: Tray,
 	at: string | null,
-	week: number
+	week: number | null,
+	left: readonly LeftOut[]
 ): string {
 	const { measures } = now.snapshot.household;
 	const { boards, children } = input;
@@ -52,21 +60,12 @@ export function whyOf(
 			return `at ${mm(board.high)}, out of reach of ${listText(small.map((one) => `${one.name} (${mm(one.most)})`))}`;
 		const own = children.filter((one) => one.uses && tray.children.includes(one.id));
 		const reached = own.filter((one) => one.easy >= board.high);
-		const fits = tray.weeks?.includes(week) ? 'for this week’s lesson; ' : '';
-		return reached.length
-			? `${fits}at ${mm(board.high)}, which ${listText(reached.map((one) => one.name))} can reach`
-			: `${fits}at ${mm(board.high)}, handed down`;
+		const fits = tray.weeks && (week === null || tray.weeks.includes(week)) ? 'for this week’s lesson; ' : '';
+		if (reached.length === 0) return `${fits}at ${mm(board.high)}, handed down`;
+		const others = own.filter((one) => !reached.includes(one));
+		const handed = others.length ? `; handed down to ${listText(others.map((one) => one.name))}` : '';
+		return `${fits}at ${mm(board.high)}, which ${listText(reached.map((one) => one.name))} can reach${handed}`;
 	}
-	if (tray.weeks && !tray.weeks.includes(week)) return 'for the lessons of another week';
-	const fitting = boards.filter(
-		(one) =>
-			tray.deep <= one.deep && tray.along <= one.along && (one.clear === null || tray.high <= one.clear)
-	);
-	if (fitting.length === 0) return 'too large for every board';
-	const endangered = [
-		...new Set(fitting.flatMap((one) => inDangerAt(one, children).map((child) => child.name)))
-	];
-	if (tray.isDangerous && fitting.every((one) => inDangerAt(one, children).length > 0))
-		return `nothing for a child under three, and no board is out of ${listText(endangered)}’s reach: only while you watch, or on a day without ${listText(endangered)}`;
-	return 'others go first this week';
+	const out = left.find((one) => one.tray === tray.id);
+	return out ? leftOutText(input, out) : 'for the lessons of another week';
 }

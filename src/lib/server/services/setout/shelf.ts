@@ -4,6 +4,7 @@ import { Refusal } from '$core/error.ts';
 import {
 	brokenRules,
 	inWeek,
+	leftOut,
 	GAP,
 	onDaysWithout,
 	shelfChild,
@@ -234,14 +235,15 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 	const { boards, children, trays } = input;
 	const { unmeasured } = boardsOf(now);
 	const rows = traysOf(now);
-	const at = weeks.indexOf(week);
+	const at = input.habit === 'unit' ? null : weeks.indexOf(week);
 	const known = new Set(boards.map((one) => one.id));
 	const trayOf = new Map(trays.map((one) => [one.id, one]));
 	const standing = standingIn(now, week)
 		.map((one) => ({ tray: String(one.tray_id), board: String(one.place_id) }))
 		.filter((one) => known.has(one.board) && trayOf.has(one.tray));
 	const before = new Set(standingIn(now, addDays(week, -7)).map((one) => String(one.tray_id)));
-	const broken = brokenRules(input, standing);
+	const broken = brokenRules(input, at, standing);
+	const left = leftOut(input, at, standing, before);
 	const say = (one: Broken) => brokenText(now, input, one);
 	const isOut = new Set(standing.map((one) => one.tray));
 	const names = new Map(children.map((one) => [one.id, one.name]));
@@ -275,7 +277,7 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 			along: row.along_mm,
 			high: row.high_mm,
 			isDangerous: tray.isDangerous,
-			why: only.get(row.id) ?? whyOf(now, input, tray, place?.board ?? null, at),
+			why: only.get(row.id) ?? whyOf(now, input, tray, place?.board ?? null, at, left),
 			broken: broken.filter((one) => 'tray' in one && one.tray === tray.id).map(say),
 			dangers: broken.filter((one) => one.rule === 'danger' && one.tray === tray.id).map(say),
 			state: place ? (before.has(tray.id) ? 'stays' : 'comes') : before.has(tray.id) ? 'out' : 'away'
@@ -318,7 +320,11 @@ export function shelfView(now: Situation, week: Day): ShelfView {
 }
 
 /** Takes a plan over, week by week. @throws Refusal where trays or boards changed since */
-export async function acceptShelf(trx: Trx, now: Situation, plan: readonly ShelfWeek[]): Promise<string> {
+export async function acceptShelf(
+	trx: Trx,
+	now: Situation,
+	plan: readonly Pick<ShelfWeek, 'standing'>[]
+): Promise<string> {
 	const { input, weeks } = shelfQuestion(now);
 	const trays = new Set(input.trays.map((one) => one.id));
 	const boards = new Set(input.boards.map((one) => one.id));
@@ -330,7 +336,7 @@ export async function acceptShelf(trx: Trx, now: Situation, plan: readonly Shelf
 	for (const [at, week] of plan.entries()) {
 		// No plan sets out what endangers a child, whatever was sent.
 		const own = inWeek(input, at);
-		const danger = brokenRules(own, week.standing).find((one) => one.rule === 'danger');
+		const danger = brokenRules(own, at, week.standing).find((one) => one.rule === 'danger');
 		if (danger) throw new Refusal(brokenText(now, own, danger));
 		await setWeek(
 			trx,
@@ -365,8 +371,13 @@ export async function moveTray(
 		...own.slice(index).map((one) => ({ tray: one.tray_id, place: one.place_id }))
 	];
 	await setWeek(trx, week, standing);
+	const {
+		weeks,
+		input: { habit }
+	} = shelfQuestion(now);
 	const broken = brokenRules(
 		input,
+		habit === 'unit' ? null : weeks.indexOf(week),
 		standing.map((one) => ({ tray: String(one.tray), board: String(one.place) }))
 	).filter((one) =>
 		'tray' in one

@@ -29,7 +29,7 @@ describe('places', () => {
 			}),
 			{ numRuns: 60 }
 		);
-	}, 60_000);
+	});
 
 	it('a place is not put inside itself, and not removed while something lies there', async () => {
 		const store = await openTestStore();
@@ -123,5 +123,5 @@ describe('names and lots', () => {
 			),
 			{ numRuns: 40 }
 		);
-	}, 60_000);
+	});
 });
