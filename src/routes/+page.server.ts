@@ -1,15 +1,17 @@
 import { formOf } from '$lib/server/requests/form-of.ts';
 import Joi from 'joi';
-import { dayText } from '$core/calendar/index.ts';
+import { addDays, dayText } from '$core/calendar/index.ts';
+import { counted } from '$core/words/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { setActor } from '$lib/server/requests/adult.ts';
 import { answering, atItsField, handleForm } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
-import { nextLessons, nextOf } from '$core/account/index.ts';
+import { nextLessons, nextOf, type Situation } from '$core/account/index.ts';
 import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
-import { pauseAll, pausePreview } from '$lib/server/services/plan/roll-on.ts';
+import { PAUSE_DAYS, pauseAll, pausePreview, type Moved } from '$lib/server/services/plan/roll-on.ts';
+import { leaveOut, leaveOutText, sittingsWithin } from '$lib/server/services/prepare/leave-out.ts';
 import { houseTasks } from '$lib/server/services/week/house-tasks.ts';
 import { readyFor } from '$lib/server/services/week/week.ts';
 import { inPlace } from '$lib/server/snapshot/in-place.ts';
@@ -36,9 +38,26 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 		),
 		ready: inPlace('The next lesson’s day', () => readyFor(now), null),
 		outcomes: openOutcomes(now),
-		pause: url.searchParams.has('pause') ? pausePreview(now) : null
+		pause: url.searchParams.has('pause') ? [...pausePreview(now), ...sittingsPreview(now)] : null
 	};
 };
+
+/** Sittings of the days that a pause takes. */
+const pausedSittings = (now: Situation) => sittingsWithin(now, now.today, addDays(now.today, PAUSE_DAYS - 1));
+
+function sittingsPreview(now: Situation): Moved[] {
+	const sittings = pausedSittings(now);
+	return sittings.length === 0
+		? []
+		: [
+				{
+					unitName: 'Preparing',
+					text: [`${counted(sittings.length, 'sitting')} left out`, leaveOutText(now, sittings)]
+						.filter(Boolean)
+						.join('; ')
+				}
+			];
+}
 
 export const actions: Actions = {
 	...needActions,
@@ -53,6 +72,10 @@ export const actions: Actions = {
 			event,
 			Joi.object({}),
 			(until: string) => `Paused until ${until}`,
-			async ({ trx, now }) => pauseAll(trx, now)
+			async ({ trx, now }) => {
+				const until = await pauseAll(trx, now);
+				const sittings = pausedSittings(now);
+				return sittings.length ? `${until}; ${await leaveOut(trx, now, sittings)}` : until;
+			}
 		)
 };

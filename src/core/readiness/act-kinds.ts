@@ -30,7 +30,8 @@ export const ACT_KINDS = [
 	'preview',
 	'prepare',
 	'choose',
-	'set out'
+	'set out',
+	'follow'
 ] as const;
 export type ActKind = (typeof ACT_KINDS)[number];
 

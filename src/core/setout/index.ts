@@ -13,6 +13,7 @@ export {
 	type PageADay
 } from './basket.ts';
 export { easyReach, shelfChild, type ShelfChild } from './reach.ts';
+export { followShelf, type Followed } from './follow-shelf.ts';
 export { leftOut, leftOutText } from './left-out.ts';
 export { planShelf } from './plan-shelf.ts';
 export {

@@ -7,6 +7,7 @@ import {
 	chooserOn,
 	easyReach,
 	endsOn,
+	followShelf,
 	isReadOn,
 	leftOutText,
 	fullAt,
@@ -373,6 +374,55 @@ describe('the plan of a shelf', () => {
 	it('a shelf without a board, a tray of no size: a sentence', () => {
 		const input = { boards: [], trays: [], children: [], weeks: 1, changes: 3, habit: 'weekly' as const };
 		expect(() => planShelf(input)).toThrow('The shelf has no board yet.');
+	});
+});
+
+describe('a shelf whose lessons have moved', () => {
+	it('sets out what came into a week, moves nothing else, and gives away only what is not for its lessons', () => {
+		fc.assert(
+			fc.property(
+				house({ boards: 3, trays: 10, children: 3 }),
+				fc.integer({ min: 1, max: 2 }),
+				(drawn, by) => {
+					const before: ShelfInput = { ...drawn, habit: 'weekly' };
+					const planned = planShelf(before).map((one) => one.standing);
+					const input = {
+						...before,
+						trays: before.trays.map((one) => ({
+							...one,
+							weeks: one.weeks && one.weeks.map((week) => week + by).filter((week) => week < 3)
+						}))
+					};
+					const trayOf = (id: string) => input.trays.find((one) => one.id === id)!;
+					for (const [week, followed] of followShelf(input, planned).entries()) {
+						const stood = planned[week];
+						const after = followed?.standing ?? stood;
+						const isOut = new Set(after.map((one) => one.tray));
+						expect(new Set(followed?.comes)).toEqual(
+							new Set([...isOut].filter((id) => !stood.some((one) => one.tray === id)))
+						);
+						for (const { tray, board } of stood) {
+							if (isOut.has(tray)) expect(after.find((one) => one.tray === tray)!.board).toBe(board);
+							else expect(trayOf(tray).weeks?.includes(week) ?? false).toBe(false);
+						}
+						for (const id of followed?.comes ?? []) expect(trayOf(id).weeks).toContain(week);
+						const added = brokenRules(input, week, after).filter((one) => one.rule !== 'nothing for');
+						const had = brokenRules(input, week, stood).filter((one) => one.rule !== 'nothing for');
+						expect(had).toEqual(expect.arrayContaining(added));
+						// What could have come and didn't: the lessons' own trays leave no room on any board safe for it.
+						if (stood.length === 0) continue;
+						const ofLessons = after.filter((one) => trayOf(one.tray).weeks?.includes(week));
+						for (const tray of input.trays.filter((one) => one.weeks?.includes(week) && !isOut.has(one.id)))
+							for (const board of input.boards) {
+								const broken = brokenRules(input, week, [...ofLessons, { tray: tray.id, board: board.id }]);
+								const isTooLong = tray.along > board.along;
+								expect(isTooLong || broken.some((one) => one.rule !== 'nothing for')).toBe(true);
+							}
+					}
+				}
+			),
+			{ numRuns: 150 }
+		);
 	});
 });
 

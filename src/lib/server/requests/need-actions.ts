@@ -18,6 +18,7 @@ import {
 	takeStep,
 	tryNext
 } from '../services/readiness/steps.ts';
+import { letShelfFollow } from '../services/setout/follow.ts';
 import { handleForm, doerOf, type Acting } from './form-action.ts';
 
 const keys = Joi.string().required();
@@ -107,6 +108,14 @@ export const needActions = {
 		tellLibrarySoon(doerOf(event, null));
 		return done;
 	},
+	/** What was planned around lessons that have moved follows them. */
+	follow: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ keys: string }>({ keys }).unknown(),
+			(what: string) => what,
+			({ trx, now }) => letShelfFollow(trx, now)
+		),
 	without: (event) =>
 		actOnNeeds(
 			event,

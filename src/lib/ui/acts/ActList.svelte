@@ -59,7 +59,8 @@
 		renew: { button: 'Renewed', to: 'step' },
 		'ask back': { button: 'Got it', to: 'step' },
 		preview: { button: 'Previewed', to: 'step' },
-		return: { button: 'Returned', to: 'step' }
+		return: { button: 'Returned', to: 'step' },
+		follow: { button: 'Move it', to: 'follow' }
 	};
 </script>
 
@@ -168,7 +169,7 @@
 				>
 					{standingText(act.verdict, act.when)}
 				</p>
-				{#if adults.length > 2 && !['return', 'look', 'sit', 'choose', 'set out'].includes(act.kind)}
+				{#if adults.length > 2 && !['return', 'look', 'sit', 'choose', 'set out', 'follow'].includes(act.kind)}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select

@@ -18,6 +18,7 @@ import {
 	standingIn
 } from '$lib/server/services/setout/shelf.ts';
 import { matchesOf, piecesOf, smallIn } from '$lib/server/services/setout/trays.ts';
+import { letShelfFollow, shelfMoved } from '$lib/server/services/setout/follow.ts';
 import { growsSoon } from '$lib/server/services/setout/grows.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
 import { addTray, removeTray, setSetOut, updateTray } from '$lib/server/stores/setout/trays.ts';
@@ -33,6 +34,7 @@ export const load: PageServerLoad = async ({ url }) => {
 	const row = snapshot.trays.find((one) => String(one.id) === url.searchParams.get('tray')) ?? null;
 	return {
 		view: shelfView(now, week),
+		moved: shelfMoved(now).map((one) => one.text),
 		grows: growsSoon(now).map((one) => one.text),
 		before: addDays(week, -7),
 		after: addDays(week, 7),
@@ -205,6 +207,13 @@ export const actions: Actions = {
 			Joi.object<{ plan: string }>({ plan: Joi.string().max(500_000).required() }),
 			(text: string) => text,
 			({ trx, now }, form) => acceptShelf(trx, now, planIn(form.plan))
+		),
+	follow: (event) =>
+		handleForm(
+			event,
+			Joi.object({}),
+			(text: string) => text,
+			({ trx, now }) => letShelfFollow(trx, now)
 		),
 	settings: (event) =>
 		handleForm(

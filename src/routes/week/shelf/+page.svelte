@@ -73,6 +73,20 @@
 			</p>
 		</div>
 		<p class="mt-2 max-w-3xl font-display text-xl leading-snug font-medium">{view.sentence}</p>
+		{#if data.moved.length}
+			<form
+				method="post"
+				action="?/follow"
+				use:enhance={saves()}
+				class="mt-3 flex max-w-4xl flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-due bg-due-soft px-4 py-3"
+			>
+				<div class="min-w-60 flex-1">
+					<p class="font-semibold">Lessons have moved since the shelf was set.</p>
+					{#each data.moved as text (text)}<p>{text}</p>{/each}
+				</div>
+				<Button type="submit">Let the shelf follow</Button>
+			</form>
+		{/if}
 		{#each data.grows as text (text)}<p class="mt-1 max-w-3xl font-semibold text-due">{text}</p>{/each}
 		{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 		{#each view.broken as text (text)}<p class="mt-1 font-semibold text-late">{text}</p>{/each}

@@ -105,6 +105,8 @@ export type SittingView = {
 	readonly taken: number;
 	readonly series: number | null;
 	readonly isToday: boolean;
+	/** “sick week”: it lies in days on which nothing is taught; empty on any other. */
+	readonly off: string;
 	readonly jobs: readonly JobView[];
 };
 
@@ -207,8 +209,19 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 		taken: minutesTogether(own),
 		series: sitting.series,
 		isToday: sitting.held_on === now.today,
+		off: offOn(now, sitting.held_on),
 		jobs: inOrder(own).map((job) => jobView(now, job))
 	};
+}
+
+/** Why a day is one on which no running unit is taught, where the family said so; empty on any other. */
+export function offOn({ snapshot, inWork }: Situation, day: Day): string {
+	const off = inWork
+		.filter(({ row }) => row.state === 'running')
+		.map(({ row }) =>
+			snapshot.blocked.find((one) => one.run_id === row.id && one.from_on <= day && day <= one.to_on)
+		);
+	return off.length > 0 && off.every((one) => one !== undefined) ? off[0]!.reason || 'a day off' : '';
 }
 
 /** One long day of preparing before a busy month. */

@@ -11,6 +11,7 @@ import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { rollOn } from '../plan/roll-on.ts';
 import { houseTasks } from '../week/house-tasks.ts';
 import { basketView } from './basket.ts';
+import { letShelfFollow, shelfMoved } from './follow.ts';
 import { growsSoon } from './grows.ts';
 import { ledgeView } from './ledge.ts';
 import { baseOf, listFilling } from './filling.ts';
@@ -318,6 +319,40 @@ describe('posters on the wall', () => {
 		const [first, second] = [run.lessons[3].lesson.id, run.lessons[4].lesson.id];
 		await does((trx) => mergeLessons(trx, first, second));
 		expect((await now()).situation.snapshot.wallPosters[0].lesson_id).toBe(first);
+	});
+});
+
+describe('a shelf that is set for weeks whose lessons move', () => {
+	it('says so once, with what one tap changes; that sets it, and one undo takes it back', async () => {
+		const { store, now, does } = await mapsHouse();
+		const { situation } = await now();
+		const plan = planShelf(shelfQuestion(situation).input);
+		await does((trx, at) => acceptShelf(trx, at.situation, plan));
+		expect(shelfMoved((await now()).situation)).toEqual([]);
+		const { run } = await now();
+		// A week without lessons moves each lesson into a week that was set for others.
+		const days = run.lessons.filter((one) => !one.over).flatMap((one) => one.dates);
+		for (const day of days.slice(0, 4)) await does((trx) => rollOn(trx, run.row.id, day));
+		const moved = (await now()).situation;
+		const said = shelfMoved(moved);
+		expect(said.length).toBeGreaterThan(0);
+		expect(said[0].text).toMatch(/^Week of \w{3}, \w{3} \d+: .+ comes?/);
+		const tasks = houseTasks(moved).map((one) => one.inWords());
+		expect(tasks.filter((one) => one.kind === 'follow')).toMatchObject([
+			{ title: 'Let the shelf follow: lessons have moved', detail: said.map((one) => one.text).join(' ') }
+		]);
+		const before = await allRows(store);
+		await does((trx, at) => letShelfFollow(trx, at.situation));
+		const after = (await now()).situation;
+		expect(shelfMoved(after)).toEqual([]);
+		for (const { week, followed } of said)
+			for (const id of followed.comes)
+				expect(shelfView(after, week).trays.find((one) => one.id === Number(id))!.board).not.toBeNull();
+		await expect(does((trx, at) => letShelfFollow(trx, at.situation))).rejects.toThrow(
+			'fits its lessons already'
+		);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
 	});
 });
 

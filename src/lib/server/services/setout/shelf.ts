@@ -107,8 +107,10 @@ export function weeksAhead(now: Situation): Day[] {
 
 type LessonOf = { readonly run: RunSituation; readonly lesson: LessonSituation };
 
-const lessonsById = (now: Situation): ReadonlyMap<number, LessonOf> =>
-	new Map(now.runs.flatMap((run) => run.lessons.map((lesson) => [lesson.lesson.id, { run, lesson }])));
+export const lessonsById = once(
+	(now: Situation): ReadonlyMap<number, LessonOf> =>
+		new Map(now.runs.flatMap((run) => run.lessons.map((lesson) => [lesson.lesson.id, { run, lesson }])))
+);
 
 /** What the planner takes, with the first day of each of its weeks. Made once a situation. */
 export const shelfQuestion = once(

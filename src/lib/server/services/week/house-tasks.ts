@@ -7,6 +7,7 @@ import type { RunSituation, Act, ActGroup, Situation } from '$core/account/index
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, questionOf, standingIn, weeksAhead } from '../setout/shelf.ts';
+import { shelfMoved } from '../setout/follow.ts';
 import { growsSoon } from '../setout/grows.ts';
 import { traysOf } from '../setout/trays.ts';
 import { wallOn } from '../setout/wall.ts';
@@ -26,7 +27,14 @@ const DAYS_AHEAD = 4;
  * basket, the wall.
  */
 export function houseTasks(now: Situation): ActGroup[] {
-	return [...booksTask(now), ...shelfTask(now), ...growsTask(now), ...basketTask(now), ...wallTask(now)];
+	return [
+		...booksTask(now),
+		...shelfTask(now),
+		...followTask(now),
+		...growsTask(now),
+		...basketTask(now),
+		...wallTask(now)
+	];
 }
 
 /** The activity shelf without a plan for the coming week. */
@@ -67,6 +75,22 @@ function shelfTask(now: Situation): ActGroup[] {
 				})
 			];
 		});
+}
+
+/** Lessons moved, and shelves that are set already don't fit them any more: one tap lets them follow. */
+function followTask(now: Situation): ActGroup[] {
+	const moved = shelfMoved(now);
+	if (moved.length === 0) return [];
+	return [
+		task(now, {
+			kind: 'follow',
+			id: 'shelf',
+			title: 'Let the shelf follow: lessons have moved',
+			detail: moved.map((one) => one.text).join(' '),
+			by: moved.map((one) => one.by).toSorted()[0],
+			href: null
+		})
+	];
 }
 
 /** A birthday after which a child gets at what it must not. */
@@ -175,7 +199,7 @@ function task(
 		readonly title: string;
 		readonly detail: string;
 		readonly by: Day;
-		readonly href: string;
+		readonly href: string | null;
 	}
 ): ActGroup {
 	const kind = of.kind ?? 'set out';

@@ -10,10 +10,11 @@ import { day, id, optionalDay, title, words } from '$lib/server/schemas/fields.t
 import { rollOn } from '$lib/server/services/plan/roll-on.ts';
 import { ratesOf } from '$lib/server/services/prepare/jobs.ts';
 import { acceptPlan, freeEvening, planQuestion, prepareView } from '$lib/server/services/prepare/plan.ts';
+import { leaveOut, leaveOutText } from '$lib/server/services/prepare/leave-out.ts';
 import { finishJob, leaveBare, moveJob } from '$lib/server/services/prepare/sitting.ts';
 import { setPreparing } from '$lib/server/stores/house/household.ts';
 import { addOwnJob, removeOwnJob } from '$lib/server/stores/prepare/jobs.ts';
-import { addSittings, removeSittings } from '$lib/server/stores/prepare/sittings.ts';
+import { addSittings } from '$lib/server/stores/prepare/sittings.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
@@ -21,8 +22,11 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const free = Number(url.searchParams.get('free'));
 	const rates = ratesOf(now.snapshot);
 	const own = parsed(now.snapshot.household.prep_rates);
+	const view = prepareView(now, run);
 	return {
-		view: prepareView(now, run),
+		view,
+		/** What leaving a sitting out would do, by its id. */
+		without: Object.fromEntries(view.sittings.map(({ id }) => [id, leaveOutText(now, [id])])),
 		question: planQuestion(now),
 		free: free > 0 && free <= MOST_MINUTES ? { minutes: free, jobs: freeEvening(now, free) } : null,
 		last: lastDayOfWork(
@@ -108,7 +112,7 @@ export const actions: Actions = {
 				id: id.required(),
 				all: Joi.string().valid('one', 'series').default('one')
 			}),
-			(count: number) => `${counted(count, 'sitting')} removed`,
+			(what: string) => what,
 			async ({ trx, now }, form) => {
 				const row = now.snapshot.sittings.find((one) => one.id === form.id);
 				if (!row) throw new Refusal('That sitting is gone. Reload the page.');
@@ -120,11 +124,11 @@ export const actions: Actions = {
 							one.series === row.series &&
 							one.held_on >= now.today)
 				);
-				await removeSittings(
+				return leaveOut(
 					trx,
+					now,
 					gone.map((one) => one.id)
 				);
-				return gone.length;
 			}
 		),
 	accept: (event) =>

@@ -89,6 +89,19 @@
 			<span class="ml-auto text-sm tabular-nums">{Math.round(sitting.taken)} of {sitting.minutes} min</span>
 		</div>
 		<SittingBar minutes={sitting.minutes} taken={sitting.taken} />
+		{#if sitting.off}<p class="mt-1 font-semibold text-due">
+				It is in your days off ({sitting.off}) and hasn’t moved.
+			</p>{/if}
+		<div class="flex flex-wrap items-center gap-x-3">
+			<PostButton
+				action="?/removeSitting"
+				fields={{ id: sitting.id }}
+				size="small"
+				look={sitting.off ? 'plain' : 'quiet'}
+				label="Leave out {sitting.day}">Leave it out</PostButton
+			>
+			<span class="text-sm text-ink-2">{data.without[sitting.id]}</span>
+		</div>
 		<ol class="divide-y divide-rule">
 			{#each sitting.jobs as job (job.id)}
 				<JobLine {job} />
