@@ -94,6 +94,8 @@ export interface WallWordTable {
 	kept: Filled<Bit>;
 	/** Nobody sees it before that day. */
 	hidden_until: Day | null;
+	/** The place on the board that somebody gave it, “150,118”: its corner in mm; empty for any free one. */
+	spot: Filled<string>;
 }
 
 /** A poster, map or chart that hangs from a lesson on. */

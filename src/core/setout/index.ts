@@ -39,6 +39,8 @@ export {
 	fullAt,
 	hangPosters,
 	layWall,
+	placeCards,
+	placeName,
 	wallSteps,
 	type Poster,
 	type PosterLayout,

@@ -14,6 +14,7 @@ import {
 	GAP,
 	layWall,
 	pagesOn,
+	placeCards,
 	planShelf,
 	shelfChild,
 	wallSteps,
@@ -486,6 +487,50 @@ describe('the wall', () => {
 		expect(steps.map((one) => one.down)).toEqual([[], [], ['a'], ['c', 'd', 'e']]);
 		expect(steps.at(-1)!.up).toEqual(['b', 'f', 'g', 'h', 'i']);
 		expect(fullAt(steps)).toBe(2);
+	});
+	it('each card has a place of its own and stays there; one that was given a place has it from its first lesson on', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.nat(4), { minLength: 1, maxLength: 8 }),
+				fc.integer({ min: 1, max: 9 }),
+				fc.array(fc.tuple(fc.nat(20), fc.nat(8)), { maxLength: 4 }),
+				(counts, room, given) => {
+					const lessons = counts.map((count, lesson) => ({
+						lesson: String(lesson),
+						words: Array.from({ length: count }, (_, at) => `${lesson}/${at}`)
+					}));
+					const steps = wallSteps(lessons, room);
+					const places = Array.from({ length: room }, (_, at) => `p${at}`);
+					const words = lessons.flatMap((one) => one.words);
+					// Each place is given to one card at most.
+					const wanted = new Map(
+						[
+							...new Map(
+								given.map(([word, place]) => [places[place % room], words[word % Math.max(1, words.length)]])
+							)
+						].flatMap(([place, word]) => (word === undefined ? [] : [[word, place] as const]))
+					);
+					const placed = placeCards(
+						steps.map((one) => one.up),
+						steps.map(() => places),
+						wanted
+					);
+					for (const [at, step] of steps.entries()) {
+						expect(new Set(placed[at].keys())).toEqual(new Set(step.up));
+						expect(new Set(placed[at].values()).size).toBe(step.up.length);
+						const before = placed[at - 1];
+						for (const word of step.up) {
+							if (wanted.size === 0 && before?.has(word)) expect(placed[at].get(word)).toBe(before.get(word));
+							const place = wanted.get(word);
+							const isTaken = [...(before ?? [])].some(
+								([other, on]) => on === place && other !== word && step.up.includes(other)
+							);
+							if (place !== undefined && !isTaken) expect(placed[at].get(word)).toBe(place);
+						}
+					}
+				}
+			)
+		);
 	});
 	it('never more hang than there is room for; no word is lost', () => {
 		fc.assert(

@@ -193,3 +193,45 @@ export function fullAt(steps: readonly WallStep[]): number | null {
 	const at = steps.findIndex((one) => one.down.length > 0 || one.left.length > 0);
 	return at < 0 ? null : at;
 }
+
+/** What a place of the board is called: its corner in whole mm, “150,118”. */
+export const placeName = ({ x, y }: Pick<Spot, 'x' | 'y'>): string => `${Math.round(x)},${Math.round(y)}`;
+
+/**
+ * Which card is at which place after each lesson. A card stays where it hangs as long as its place is there; one that
+ * somebody gave a place hangs there; the others take the first free one. A card that hangs on gives way only to one
+ * that was put into its place.
+ *
+ * @param up what hangs after each lesson, as `wallSteps` has it
+ * @param places the names of the places there are after each lesson, in their order
+ * @param wanted the place that somebody gave to a card
+ * @returns for each lesson its cards, each with its place
+ * @example
+ * placeCards([['a', 'b'], ['b', 'c']], [['1', '2'], ['1', '2']], new Map())
+ * // [Map { a → '1', b → '2' }, Map { b → '2', c → '1' }]
+ */
+export function placeCards(
+	up: readonly (readonly string[])[],
+	places: readonly (readonly string[])[],
+	wanted: ReadonlyMap<string, string>
+): ReadonlyMap<string, string>[] {
+	let before: ReadonlyMap<string, string> = new Map();
+	return up.map((cards, at) => {
+		const free = new Set(places[at]);
+		const now = new Map<string, string>();
+		const hang = (those: readonly string[], placeOf: (card: string) => string | undefined) => {
+			for (const card of those) {
+				const place = now.has(card) ? undefined : placeOf(card);
+				if (place === undefined || !free.delete(place)) continue;
+				now.set(card, place);
+			}
+		};
+		const stays = cards.filter((card) => before.has(card));
+		hang(stays, (card) => wanted.get(card));
+		hang(stays, (card) => before.get(card));
+		hang(cards, (card) => wanted.get(card));
+		for (const card of cards) hang([card], () => free.values().next().value);
+		before = now;
+		return now;
+	});
+}

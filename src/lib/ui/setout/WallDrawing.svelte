@@ -1,9 +1,37 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
+	import { tick } from 'svelte';
 	import { lengthText, type System } from '$core/measure/index.ts';
+	import { placeName } from '$core/setout/index.ts';
 	import type { WallView } from '$lib/server/services/setout/wall.ts';
+	import Button from '../button/Button.svelte';
+	import PostButton from '../button/PostButton.svelte';
+	import { saves } from '../device/submit.ts';
+	import Select from '../select/Select.svelte';
 
-	type Props = { view: WallView; system: System };
-	let { view, system }: Props = $props();
+	type Props = { view: WallView; system: System; lessons: readonly { value: string; label: string }[] };
+	let { view, system, lessons }: Props = $props();
+	const cardAt = $derived(new Map(view.hanging.map((one) => [one.place, one])));
+	/** The place that was tapped: its card is changed or moved, or a word is added there. */
+	let chosen = $state<string | null>(null);
+	const card = $derived(chosen === null ? null : (cardAt.get(chosen) ?? null));
+	const isFree = $derived(
+		chosen !== null &&
+			card === null &&
+			(view.layout?.places.some((one) => placeName(one) === chosen) ?? false)
+	);
+	let moveForm = $state<HTMLFormElement>();
+	let move = $state({ id: 0, spot: '' });
+	async function tap(place: string) {
+		if (card === null || place === chosen) {
+			chosen = place === chosen ? null : place;
+			return;
+		}
+		move = { id: card.id, spot: place };
+		chosen = null;
+		await tick();
+		moveForm?.requestSubmit();
+	}
 	const wall = $derived(view.wall);
 	const letter = $derived(Math.max(wall.width_mm, wall.height_mm) / 34);
 	const bar = $derived(
@@ -41,7 +69,7 @@
 	<svg
 		viewBox="-8 -8 {wall.width_mm + 16} {wall.height_mm + 16 + letter * 2}"
 		class="max-h-[30rem] w-full"
-		role="img"
+		role="group"
 		aria-label={said}
 	>
 		<rect
@@ -90,27 +118,42 @@
 			{/if}
 		{/each}
 		{#each view.layout?.places ?? [] as place, at (at)}
-			{@const card = view.hanging[at]}
-			<rect
-				x={place.x}
-				y={place.y}
-				width={wall.card_width_mm}
-				height={wall.card_height_mm}
-				class={card ? (card.isNew ? 'fill-tape' : 'fill-chalk') : ''}
-				fill={card ? undefined : 'none'}
-				stroke="currentColor"
-				stroke-dasharray={card ? undefined : `${letter / 3} ${letter / 3}`}
-				stroke-width={wall.width_mm / 600}
-			/>
-			{#if card}
-				<text
-					x={place.x + wall.card_width_mm / 2}
-					y={place.y + wall.card_height_mm / 2 + size(card.text) / 3}
-					font-size={size(card.text)}
-					text-anchor="middle"
-					fill={card.isNew ? 'var(--color-chalk)' : '#111'}>{card.isHidden ? '?' : card.text}</text
-				>
-			{/if}
+			{@const name = placeName(place)}
+			{@const card = cardAt.get(name)}
+			<g
+				role="button"
+				tabindex="0"
+				aria-pressed={chosen === name}
+				aria-label={card ? `Card ${card.text}` : `Free place ${at + 1}`}
+				class="cursor-pointer outline-offset-4"
+				onclick={() => tap(name)}
+				onkeydown={(event) => {
+					if (event.key !== 'Enter' && event.key !== ' ') return;
+					event.preventDefault();
+					void tap(name);
+				}}
+			>
+				<rect
+					x={place.x}
+					y={place.y}
+					width={wall.card_width_mm}
+					height={wall.card_height_mm}
+					class={card ? (card.isNew ? 'fill-tape' : 'fill-chalk') : ''}
+					fill={card ? undefined : 'transparent'}
+					stroke="currentColor"
+					stroke-dasharray={card ? undefined : `${letter / 3} ${letter / 3}`}
+					stroke-width={chosen === name ? wall.width_mm / 110 : wall.width_mm / 600}
+				/>
+				{#if card}
+					<text
+						x={place.x + wall.card_width_mm / 2}
+						y={place.y + wall.card_height_mm / 2 + size(card.text) / 3}
+						font-size={size(card.text)}
+						text-anchor="middle"
+						fill={card.isNew ? 'var(--color-chalk)' : '#111'}>{card.isHidden ? '?' : card.text}</text
+					>
+				{/if}
+			</g>
 		{/each}
 		<g fill="currentColor" stroke="currentColor" stroke-width={wall.width_mm / 300}>
 			<line x1="0" x2={bar.length} y1={wall.height_mm + letter} y2={wall.height_mm + letter} />
@@ -120,6 +163,61 @@
 		</g>
 	</svg>
 	<figcaption class="mt-1 text-sm">
-		{step ? `With lesson ${step.number}${step.day ? `, ${step.day}` : ''}. ` : ''}Dark: new. Dashed: free.
+		{step ? `With lesson ${step.number}${step.day ? `, ${step.day}` : ''}. ` : ''}Dark: new. Dashed: free. Tap
+		a card to change it, a free place to add a word there.
 	</figcaption>
 </figure>
+<form method="post" action="?/moveWord" use:enhance={saves()} bind:this={moveForm} hidden>
+	<input type="hidden" name="id" value={move.id} />
+	<input type="hidden" name="spot" value={move.spot} />
+	<input type="hidden" name="at" value={view.at} />
+</form>
+{#if card}
+	<div class="mt-2 flex flex-wrap items-center gap-x-3 gap-y-2 border-y border-rule py-2" aria-live="polite">
+		<strong>{card.text}</strong>
+		<span class="text-sm text-ink-2">Tap another place to move it there.</span>
+		{#if card.date !== null}
+			<PostButton
+				action="?/word"
+				fields={{ id: card.id, hidden: card.hiddenUntil === null ? card.date : '' }}
+				size="small"
+				label="{card.hiddenUntil === null ? 'Hide until its day' : 'Show'}: {card.text}, on the board"
+				>{card.hiddenUntil === null ? 'Hide until its day' : 'Show'}</PostButton
+			>
+		{/if}
+		<form method="post" action="?/wordLesson" use:enhance={saves()}>
+			<input type="hidden" name="id" value={card.id} />
+			<Select
+				name="lesson"
+				value={String(card.lesson ?? '')}
+				options={[{ value: '', label: 'the first day' }, ...lessons]}
+				aria-label="{card.text} comes with"
+				onchange={(event) => event.currentTarget.form?.requestSubmit()}
+			/>
+		</form>
+		<PostButton
+			action="?/removeWord"
+			fields={{ id: card.id }}
+			look="quiet"
+			size="small"
+			label="Remove {card.text} from the board">Remove</PostButton
+		>
+	</div>
+{:else if isFree}
+	<form
+		method="post"
+		action="?/words"
+		use:enhance={saves({ reset: true })}
+		class="mt-2 flex flex-wrap items-end gap-3 border-y border-rule py-2"
+	>
+		<input type="hidden" name="spot" value={chosen} />
+		<input type="hidden" name="lesson" value={step?.id ?? ''} />
+		<label class="min-w-40 flex-1"
+			><span class="text-sm font-semibold"
+				>Word for this place{step ? `, with lesson ${step.number}` : ''}</span
+			>
+			<input name="text" class="typed" required /></label
+		>
+		<Button type="submit">Hang it</Button>
+	</form>
+{/if}

@@ -23,6 +23,7 @@ import { boxPlaces } from './0021-box-places.ts';
 import { setOut } from './0022-set-out.ts';
 import { posters } from './0023-posters.ts';
 import { checks } from './0024-checks.ts';
+import { spots } from './0025-spots.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -49,5 +50,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0021-box-places': boxPlaces,
 	'0022-set-out': setOut,
 	'0023-posters': posters,
-	'0024-checks': checks
+	'0024-checks': checks,
+	'0025-spots': spots
 };

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '$core/calendar/index.ts';
-import { planShelf } from '$core/setout/index.ts';
+import { placeName, planShelf } from '$core/setout/index.ts';
 import { undo } from '../../history/changes.ts';
+import { moveEnd } from '../../stores/plan/units.ts';
 import { addPlace, updatePlace } from '../../stores/house/places.ts';
 import { updatePerson } from '../../stores/house/people.ts';
 import { addTray, PLAIN_TRAY, setSetOut, setWeek, updateTray } from '../../stores/setout/trays.ts';
-import { mergeLessons } from '../../stores/plan/lessons.ts';
+import { mergeLessons, removeLesson, updateLesson } from '../../stores/plan/lessons.ts';
 import { addPoster, addWords, setWall, updateWord } from '../../stores/setout/wall.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { rollOn } from '../plan/roll-on.ts';
@@ -18,7 +19,7 @@ import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
 import { matchesOf, piecesOf, smallIn } from './trays.ts';
-import { wallOn, wallView, wordsTyped } from './wall.ts';
+import { hangWith, moveWord, wallOn, wallView, wordsTyped } from './wall.ts';
 import { wordCards } from './word-cards.ts';
 
 const WEEK = '2027-01-18';
@@ -193,6 +194,68 @@ describe('the wall', () => {
 		expect(wallView(situation, run, 12).hanging.map((one) => one.text)).toEqual(
 			expect.arrayContaining(['map', 'scale', 'legend', 'atlas', 'index'])
 		);
+	});
+	it('a card is put elsewhere, what hangs there takes its place; both stay there, and one undo takes it back', async () => {
+		const { store, now, does } = await mapsHouse();
+		const { run } = await now();
+		const at = 3;
+		const look = async () => wallView((await now()).situation, (await now()).run, at).hanging;
+		const before = await look();
+		const [first, second] = before;
+		expect(
+			await does((trx, { situation }) => moveWord(trx, situation, run, first.id, second.place, at))
+		).toBe(`${first.text} and ${second.text} changed places`);
+		const placeOf = async (id: number) => (await look()).find((one) => one.id === id)!.place;
+		expect([await placeOf(first.id), await placeOf(second.id)]).toEqual([second.place, first.place]);
+		const { layout } = wallView((await now()).situation, run, at);
+		const free = layout!.places.map(placeName).find((name) => !before.some((one) => one.place === name));
+		if (free) {
+			await does((trx, { situation }) => moveWord(trx, situation, run, first.id, free, at));
+			expect(await placeOf(first.id)).toBe(free);
+			expect(await placeOf(second.id)).toBe(first.place);
+			await undo(store.write, doer());
+		}
+		await undo(store.write, doer());
+		expect(await look()).toEqual(before);
+		await expect(
+			does((trx, { situation }) => moveWord(trx, situation, run, first.id, '1,1', at))
+		).rejects.toThrow('That place is gone');
+	});
+	it('words and posters of a dropped lesson hang nowhere, say so, and come with another in one tap; removed, they go with it', async () => {
+		const { now, does } = await mapsHouse();
+		const { run, situation } = await now();
+		const poster = situation.snapshot.wallPosters.find((one) => one.run_id === run.row.id)!;
+		const lesson = run.lessons.find((one) => one.lesson.id === poster.lesson_id)!;
+		await does((trx) =>
+			addWords(trx, run.row.id, [
+				{ lesson_id: lesson.lesson.id, text: 'isthmus', kept: 0, hidden_until: null }
+			])
+		);
+		// Optional, and one day too few: it is dropped.
+		await does(async (trx) => {
+			const { title, note, sessions } = lesson.lesson;
+			await updateLesson(trx, run.row.id, lesson.lesson.id, { title, note, sessions, optional: 1 });
+			await moveEnd(trx, run.row.id, addDays(run.calendar!.finish!, -1));
+		});
+		const dropped = await now();
+		const view = wallView(dropped.situation, dropped.run, 0);
+		expect(view.posters.map((one) => one.id)).not.toContain(poster.id);
+		expect(view.steps.flatMap((one) => one.words.map((word) => word.text))).not.toContain('isthmus');
+		expect(view.waiting).toMatchObject([
+			{ title: lesson.lesson.title, what: expect.stringContaining('poster') }
+		]);
+		const next = dropped.run.lessons.find((one) => !one.dropped && one.number > lesson.number)!;
+		await does((trx, at) => hangWith(trx, at.situation, at.run, lesson.lesson.id, next.lesson.id));
+		const after = await now();
+		const hung = wallView(after.situation, after.run, 0);
+		expect(hung.waiting).toEqual([]);
+		expect(hung.steps.find((one) => one.id === next.lesson.id)!.words.map((one) => one.text)).toContain(
+			'isthmus'
+		);
+		await does((trx) => removeLesson(trx, run.row.id, next.lesson.id));
+		const { snapshot } = (await now()).situation;
+		expect(snapshot.wallWords.some((one) => one.text === 'isthmus')).toBe(false);
+		expect(snapshot.wallPosters.some((one) => one.id === poster.id)).toBe(false);
 	});
 	it('words are typed as one has them; a board smaller than a card says so', async () => {
 		const { now, does } = await mapsHouse();

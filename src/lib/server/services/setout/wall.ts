@@ -1,9 +1,19 @@
 import { dayText, type Day } from '$core/calendar/index.ts';
-import { CoreError } from '$core/error.ts';
-import { fullAt, hangPosters, layWall, wallSteps, type Spot, type WallLayout } from '$core/setout/index.ts';
+import { CoreError, Refusal } from '$core/error.ts';
+import type { Trx } from '../../history/changes.ts';
+import {
+	fullAt,
+	hangPosters,
+	layWall,
+	placeCards,
+	placeName,
+	wallSteps,
+	type Spot,
+	type WallLayout
+} from '$core/setout/index.ts';
 import { counted, listText } from '$core/words/index.ts';
 import { type Row, usedIn, usesByLesson, byId as rowsById } from '$core/facts/index.ts';
-import type { WallInput, WordInput } from '../../stores/setout/wall.ts';
+import { updatePoster, updateWord, type WallInput, type WordInput } from '../../stores/setout/wall.ts';
 import { lengthText } from '$core/measure/index.ts';
 import {
 	nextLessons,
@@ -62,6 +72,8 @@ export type WallView = {
 	/** The lesson that is looked at, by its place in the list. */
 	readonly at: number;
 	readonly steps: readonly {
+		/** Of its lesson. */
+		readonly id: number;
 		readonly number: number;
 		readonly title: string;
 		readonly day: string;
@@ -76,8 +88,25 @@ export type WallView = {
 		readonly down: readonly string[];
 		readonly isFull: boolean;
 	}[];
-	/** What hangs with the lesson looked at, in its places; words of that lesson are new. */
-	readonly hanging: readonly { readonly text: string; readonly isNew: boolean; readonly isHidden: boolean }[];
+	/** What hangs with the lesson looked at, each at its place; words of that lesson are new. */
+	readonly hanging: readonly HangingCard[];
+	/** Lessons that are dropped or have no place in the plan, whose words and posters therefore hang nowhere. */
+	readonly waiting: readonly { readonly lesson: number; readonly title: string; readonly what: string }[];
+};
+
+/** A card on the board. */
+export type HangingCard = {
+	readonly id: number;
+	readonly text: string;
+	readonly isNew: boolean;
+	readonly isHidden: boolean;
+	readonly hiddenUntil: Day | null;
+	/** The day of its lesson, from which on a hidden one is shown. */
+	readonly date: Day | null;
+	/** The lesson it comes with; null: from the first day on. */
+	readonly lesson: number | null;
+	/** Its place, as `placeName` has it. */
+	readonly place: string;
 };
 
 /** The board of a unit, or a usual one. */
@@ -101,8 +130,11 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const wordsOf = lessons.map((one, at) =>
 		own.filter((word) => word.lesson_id === one.lesson.id || (word.lesson_id === null && at === 0))
 	);
+	const shown = new Set(lessons.map((one) => one.lesson.id));
+	const isShown = ({ lesson_id }: { readonly lesson_id: number | null }) =>
+		lesson_id === null || shown.has(lesson_id);
 	const posters = snapshot.wallPosters
-		.filter((one) => one.run_id === run.row.id)
+		.filter((one) => one.run_id === run.row.id && isShown(one))
 		.map((row) => ({
 			row,
 			at: Math.max(
@@ -122,6 +154,11 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 		lessons.map((_, index) => layoutAt(index)?.room ?? 0),
 		kept
 	);
+	const placed = placeCards(
+		steps.map((one) => one.up),
+		lessons.map((_, index) => (layoutAt(index)?.places ?? []).map(placeName)),
+		new Map(own.flatMap((word) => (word.spot ? [[String(word.id), word.spot] as const] : [])))
+	);
 	const full = fullAt(steps);
 	const next = nextLessons([run]).get(run);
 	const nextAt = Math.max(
@@ -131,11 +168,11 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 	const at = Math.min(Math.max(0, asked ?? nextAt), Math.max(0, lessons.length - 1));
 	const wordOf = new Map(own.map((word) => [String(word.id), word]));
 	const textOf = (id: string) => wordOf.get(id)!.text;
-	const total = own.length;
+	const total = own.filter(isShown).length;
 	const layout = layoutAt(at);
 	const room = layout?.room ?? 0;
 	const resources = rowsById(snapshot.resources);
-	const placed = (id: number | null) => (id === null ? '' : placePath(snapshot.places, id));
+	const keptAt = (id: number | null) => (id === null ? '' : placePath(snapshot.places, id));
 	const homeless = problem ? [] : posters.filter((one) => !spots.has(String(one.row.id)));
 	return {
 		sentence: problem
@@ -171,13 +208,14 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 				hiddenUntil: untilOf(row),
 				isUp: comes <= at,
 				isHidden: isHidden(row, lessons[at]?.dates[0] ?? null),
-				where: placed(resources.get(row.resource_id ?? 0)?.place_id ?? null)
+				where: keptAt(resources.get(row.resource_id ?? 0)?.place_id ?? null)
 			};
 		}),
 		toHang: postersOf(now, run),
 		problem,
 		at,
 		steps: lessons.map((one, index) => ({
+			id: one.lesson.id,
 			number: one.number,
 			title: one.lesson.title,
 			day: one.dates[0] ? dayText(one.dates[0]) : '',
@@ -192,11 +230,30 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 			down: steps[index].down.map(textOf),
 			isFull: index === full
 		})),
-		hanging: (steps[at]?.up ?? []).map((id) => ({
-			text: textOf(id),
-			isNew: steps[at].comes.includes(id),
-			isHidden: isHidden(wordOf.get(id)!, lessons[at].dates[0] ?? null)
-		}))
+		hanging: [...(placed[at] ?? [])].map(([id, place]): HangingCard => {
+			const word = wordOf.get(id)!;
+			return {
+				id: word.id,
+				text: word.text,
+				isNew: steps[at].comes.includes(id),
+				isHidden: isHidden(word, lessons[at].dates[0] ?? null),
+				hiddenUntil: untilOf(word),
+				date: dayOfLesson.get(word.lesson_id ?? lessons[0]?.lesson.id ?? 0) ?? null,
+				lesson: word.lesson_id,
+				place
+			};
+		}),
+		waiting: run.lessons
+			.filter((one) => one.dropped)
+			.flatMap(({ lesson }) => {
+				const ofIt = (one: { readonly lesson_id: number | null }) => one.lesson_id === lesson.id;
+				const [words, charts] = [own.filter(ofIt), snapshot.wallPosters.filter(ofIt)];
+				const what = [
+					words.length ? counted(words.length, 'word') : '',
+					charts.length ? counted(charts.length, 'poster') : ''
+				].filter(Boolean);
+				return what.length ? [{ lesson: lesson.id, title: lesson.title, what: listText(what) }] : [];
+			})
 	};
 }
 
@@ -369,4 +426,41 @@ export function cornerOf(
 			.filter((one) => one.kind === 'hands')
 			.map((one) => ({ title: one.title, why: 'to handle while listening' }))
 	].slice(0, SHOWN);
+}
+
+/** Puts a card into a place of the board; what hangs there with the lesson looked at changes places with it. */
+export async function moveWord(
+	trx: Trx,
+	now: Situation,
+	run: RunSituation,
+	id: number,
+	place: string,
+	lesson: number
+): Promise<string> {
+	const { hanging, layout } = wallView(now, run, lesson);
+	const card = hanging.find((one) => one.id === id);
+	if (!card) throw new Refusal('That card doesn’t hang with this lesson. Reload the page.');
+	if (!layout?.places.some((one) => placeName(one) === place))
+		throw new Refusal('That place is gone. Reload the page.');
+	const other = hanging.find((one) => one.place === place && one.id !== id);
+	await updateWord(trx, run.row.id, id, { spot: place });
+	if (other) await updateWord(trx, run.row.id, other.id, { spot: card.place });
+	return other ? `${card.text} and ${other.text} changed places` : `${card.text} moved`;
+}
+
+/** Words and posters of a dropped lesson come with another. Answers it in words. */
+export async function hangWith(
+	trx: Trx,
+	now: Situation,
+	run: RunSituation,
+	dropped: number,
+	lesson: number
+): Promise<string> {
+	const to = run.lessons.find((one) => one.lesson.id === lesson && !one.dropped);
+	if (!to) throw new Refusal('That lesson is no longer in the plan. Reload the page.');
+	for (const word of now.snapshot.wallWords.filter((one) => one.lesson_id === dropped))
+		await updateWord(trx, run.row.id, word.id, { lesson_id: lesson });
+	for (const poster of now.snapshot.wallPosters.filter((one) => one.lesson_id === dropped))
+		await updatePoster(trx, run.row.id, poster.id, { lesson_id: lesson });
+	return `They come with lesson ${to.number} now`;
 }

@@ -79,8 +79,9 @@ export async function removeLesson(trx: Trx, run: number, id: number): Promise<v
 	await trx.deleteFrom('resource_use').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('listed_book').where('lesson_id', '=', id).execute();
 	await trx.deleteFrom('task').where('lesson_id', '=', id).execute();
+	// With no lesson they would hang from the first day on.
 	for (const table of ['wall_word', 'wall_poster'] as const)
-		await trx.updateTable(table).set({ lesson_id: null }).where('lesson_id', '=', id).execute();
+		await trx.deleteFrom(table).where('lesson_id', '=', id).execute();
 	// Its pages wait to be sorted again.
 	const prints = await trx.selectFrom('print').select('id').where('lesson_id', '=', id).execute();
 	await dropPrints(

@@ -1,4 +1,3 @@
-import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -15,7 +14,9 @@ export async function setWall(trx: Trx, run: number, input: WallInput): Promise<
 		.execute();
 }
 
-export type WordInput = Pick<Row<'wall_word'>, 'lesson_id' | 'text' | 'kept' | 'hidden_until'>;
+export type WordInput = Pick<Row<'wall_word'>, 'lesson_id' | 'text' | 'kept' | 'hidden_until'> & {
+	readonly spot?: string;
+};
 
 /** Adds cards after those that are there. */
 export async function addWords(trx: Trx, run: number, words: readonly WordInput[]): Promise<void> {
@@ -51,11 +52,15 @@ export async function addPoster(trx: Trx, run: number, input: PosterInput): Prom
 		.execute();
 }
 
-/** Says from which day on a poster is seen; null from its lesson on. */
-export async function hidePoster(trx: Trx, run: number, id: number, until: Day | null): Promise<void> {
+export async function updatePoster(
+	trx: Trx,
+	run: number,
+	id: number,
+	patch: Partial<Pick<PosterInput, 'hidden_until' | 'lesson_id'>>
+): Promise<void> {
 	const { numUpdatedRows } = await trx
 		.updateTable('wall_poster')
-		.set({ hidden_until: until })
+		.set(patch)
 		.where('id', '=', id)
 		.where('run_id', '=', run)
 		.executeTakeFirst();

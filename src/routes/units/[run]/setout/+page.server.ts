@@ -9,17 +9,25 @@ import { placeOptions } from '$core/account/index.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { setOutOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
-import { cornerOf, USUAL_POSTER, wallView, WALL_TEXT, wordsTyped } from '$lib/server/services/setout/wall.ts';
+import {
+	cornerOf,
+	hangWith,
+	moveWord,
+	USUAL_POSTER,
+	wallView,
+	WALL_TEXT,
+	wordsTyped
+} from '$lib/server/services/setout/wall.ts';
 import { parsed } from '$core/facts/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { addTray, PLAIN_TRAY, setSetOut } from '$lib/server/stores/setout/trays.ts';
 import {
 	addPoster,
 	addWords,
-	hidePoster,
 	removePoster,
 	removeWord,
 	setWall,
+	updatePoster,
 	updateWord,
 	type WallInput
 } from '$lib/server/stores/setout/wall.ts';
@@ -45,6 +53,12 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			.map((one) => ({ id: one.activity.id, title: one.activity.title, number: one.lesson!.number }))
 	};
 };
+
+/** A place of the board, as its corner is named; empty for any. */
+const spot = Joi.string()
+	.pattern(/^\d{1,5},\d{1,5}$/)
+	.allow('')
+	.default('');
 
 export const actions: Actions = {
 	wall: (event) =>
@@ -106,19 +120,24 @@ export const actions: Actions = {
 	words: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ text: string; lesson: number | null }>({
+			Joi.object<{ text: string; lesson: number | null; spot: string }>({
 				text: Joi.string().trim().min(1).max(20_000).required().messages({
 					'string.empty': 'Enter words first, like “legend, scale, compass rose”',
 					'any.required': 'Enter words first, like “legend, scale, compass rose”'
 				}),
-				lesson: id.empty('').allow(null).default(null)
+				lesson: id.empty('').allow(null).default(null),
+				spot
 			}),
 			(count: number) => (count === 1 ? '1 card added' : `${count} cards added`),
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				const words = wordsTyped(run, form.text, form.lesson);
 				if (words.length === 0) throw new Refusal('No words in there. Separate them with commas.', 'text');
-				await addWords(trx, run.row.id, words);
+				await addWords(
+					trx,
+					run.row.id,
+					words.map((one, at) => (at === 0 ? { ...one, spot: form.spot } : one))
+				);
 				return words.length;
 			}
 		),
@@ -131,6 +150,48 @@ export const actions: Actions = {
 				const { run } = await runOf({ run: event.params.run! });
 				await updateWord(trx, run.row.id, form.id, { hidden_until: form.hidden });
 				return form.hidden !== null;
+			}
+		),
+	moveWord: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number; spot: string; at: number }>({
+				id: id.required(),
+				spot: spot.required(),
+				at: Joi.number().integer().min(0).required()
+			}),
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				return moveWord(trx, now, run, form.id, form.spot, form.at);
+			}
+		),
+	wordLesson: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number; lesson: number | null }>({
+				id: id.required(),
+				lesson: id.empty('').allow(null).default(null)
+			}),
+			(number: number | null) =>
+				number === null ? 'It hangs from the first day on' : `It comes with lesson ${number}`,
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const lesson = run.lessons.find((one) => one.lesson.id === form.lesson);
+				if (form.lesson !== null && !lesson)
+					throw new Refusal('That lesson is no longer in the plan. Reload the page.');
+				await updateWord(trx, run.row.id, form.id, { lesson_id: form.lesson });
+				return lesson?.number ?? null;
+			}
+		),
+	hangWith: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ dropped: number; lesson: number }>({ dropped: id.required(), lesson: id.required() }),
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				return hangWith(trx, now, run, form.dropped, form.lesson);
 			}
 		),
 	poster: (event) =>
@@ -190,7 +251,7 @@ export const actions: Actions = {
 			(isHidden: boolean) => (isHidden ? 'Hidden until its day' : 'Shown again'),
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				await hidePoster(trx, run.row.id, form.id, form.hidden);
+				await updatePoster(trx, run.row.id, form.id, { hidden_until: form.hidden });
 				return form.hidden !== null;
 			}
 		),

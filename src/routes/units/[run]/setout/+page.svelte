@@ -36,9 +36,26 @@
 {#if view.detail}<p class="mt-1 text-ink-2">{view.detail}</p>{/if}
 {#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
 
+{#each view.waiting as one (one.lesson)}
+	<div
+		class="mt-3 flex max-w-4xl flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-due bg-due-soft px-4 py-3"
+	>
+		<p class="min-w-60 flex-1">
+			<strong>“{one.title}” is dropped:</strong> its {one.what} won’t hang.
+		</p>
+		{#if step}
+			<PostButton
+				action="?/hangWith"
+				fields={{ dropped: one.lesson, lesson: step.id }}
+				label="Hang those of {one.title} with lesson {step.number}">Hang with lesson {step.number}</PostButton
+			>
+		{/if}
+	</div>
+{/each}
+
 <div class="mt-4 grid gap-8 lg:grid-cols-2">
 	<div>
-		{#if view.layout}<WallDrawing {view} system={data.system} />{/if}
+		{#if view.layout}<WallDrawing {view} system={data.system} lessons={data.lessons} />{/if}
 		{#if view.steps.length}
 			<form method="get" data-sveltekit-noscroll data-sveltekit-keepfocus class="mt-2">
 				<input

@@ -1,0 +1,9 @@
+import type { Migration } from 'kysely';
+import { addColumn } from './run.ts';
+
+/** A word card has a place of its own on the board, where somebody put it there. */
+export const spots: Migration = {
+	async up(db) {
+		await addColumn(db, 'wall_word', 'spot', "text not null default ''");
+	}
+};
