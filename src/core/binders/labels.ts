@@ -151,12 +151,16 @@ export function frame({ x, y, width, height }: Box): Side['cuts'] {
 	];
 }
 
-/** Labels of one size on plain paper, with lines to cut along, as many on a sheet as fit between its edges. */
+/**
+ * Labels of one size on plain paper, with lines to cut along, as many on a sheet as fit between its edges. With `backs`,
+ * one for each label, each stands behind its own once the sheet is turned on its long edge.
+ */
 export function cutOut(
 	labels: readonly Label[],
 	size: { width: number; height: number },
 	paper: Paper,
-	edge: number
+	edge: number,
+	backs: readonly Label[] | null = null
 ): SheetPlan[] {
 	const columns = Math.floor((paper.width - 2 * edge) / size.width);
 	const rows = Math.floor((paper.height - 2 * edge) / size.height);
@@ -175,7 +179,14 @@ export function cutOut(
 				cuts: boxes.flatMap(frame),
 				text: setAll(own, boxes)
 			},
-			back: null,
+			back: backs && {
+				placed: [],
+				cuts: [],
+				text: setAll(
+					backs.slice(sheet * perSheet, (sheet + 1) * perSheet),
+					boxes.map((one) => ({ ...one, x: paper.width - one.x - one.width }))
+				)
+			},
 			set: 0,
 			isSlip: false
 		};

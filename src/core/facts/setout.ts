@@ -96,6 +96,8 @@ export interface WallWordTable {
 	hidden_until: Day | null;
 	/** The place on the board that somebody gave it, “150,118”: its corner in mm; empty for any free one. */
 	spot: Filled<string>;
+	/** What it means, for the back of its card; empty where nobody said. */
+	meaning: Filled<string>;
 }
 
 /** A poster, map or chart that hangs from a lesson on. */

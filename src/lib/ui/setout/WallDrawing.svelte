@@ -195,6 +195,14 @@
 				onchange={(event) => event.currentTarget.form?.requestSubmit()}
 			/>
 		</form>
+		<form method="post" action="?/meaning" use:enhance={saves()} class="flex items-end gap-2">
+			<input type="hidden" name="id" value={card.id} />
+			<label
+				><span class="text-sm font-semibold">Meaning, for its back</span>
+				<input name="meaning" value={card.meaning} class="typed" maxlength="300" /></label
+			>
+			<Button type="submit" size="small">Save</Button>
+		</form>
 		<PostButton
 			action="?/removeWord"
 			fields={{ id: card.id }}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '$core/calendar/index.ts';
 import { placeName, planShelf } from '$core/setout/index.ts';
+import { printingOf } from '$core/print/index.ts';
 import { undo } from '../../history/changes.ts';
 import { moveEnd } from '../../stores/plan/units.ts';
 import { addPlace, updatePlace } from '../../stores/house/places.ts';
@@ -19,7 +20,7 @@ import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
 import { matchesOf, piecesOf, smallIn } from './trays.ts';
-import { hangWith, moveWord, wallOn, wallView, wordsTyped } from './wall.ts';
+import { hangWith, moveWord, wallOf, wallOn, wallView, wordsTyped } from './wall.ts';
 import { wordCards } from './word-cards.ts';
 
 const WEEK = '2027-01-18';
@@ -347,6 +348,28 @@ describe('posters on the wall', () => {
 			words.filter((one) => one.lesson_id === sixth).map((one) => one.text)
 		);
 		expect(() => wordCards(situation, run, 9_999)).toThrow('No words on the wall yet');
+	});
+	it('what a word means is on the back of its own card, once the sheet is turned on its long edge', async () => {
+		const { now, does } = await mapsHouse();
+		const { run } = await now();
+		const lesson = run.lessons[5].lesson.id;
+		const typed = wordsTyped(run, 'inlet, cove*\nfjord = a narrow inlet, with steep sides', lesson);
+		expect(typed.map((one) => [one.text, one.kept, one.meaning])).toEqual([
+			['inlet', 0, ''],
+			['cove', 1, ''],
+			['fjord', 0, 'a narrow inlet, with steep sides']
+		]);
+		await does((trx) => addWords(trx, run.row.id, typed));
+		const { paper, sheets } = wordCards((await now()).situation, run, lesson);
+		const front = sheets.flatMap(({ front }) => front.text).find((one) => one.text === 'fjord')!;
+		const back = sheets.flatMap((one) => one.back?.text ?? []);
+		expect(back.map((one) => one.text).join(' ')).toBe('a narrow inlet, with steep sides');
+		const { card_width_mm: wide, card_height_mm: high } = wallOf((await now()).situation.snapshot, run);
+		const { edge } = printingOf({});
+		const cell = (x: number, y: number) => [Math.floor((x - edge) / wide), Math.floor((y - edge) / high)];
+		for (const line of back)
+			// Seen through the paper, a point lies as far from the other edge.
+			expect(cell(paper.width - line.x - 1, line.y)).toEqual(cell(front.x, front.y));
 	});
 	it('what is done at the wall before a lesson, on the day of its first session only', async () => {
 		const { now, does } = await mapsHouse();

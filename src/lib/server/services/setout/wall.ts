@@ -101,6 +101,7 @@ export type HangingCard = {
 	readonly isNew: boolean;
 	readonly isHidden: boolean;
 	readonly hiddenUntil: Day | null;
+	readonly meaning: string;
 	/** The day of its lesson, from which on a hidden one is shown. */
 	readonly date: Day | null;
 	/** The lesson it comes with; null: from the first day on. */
@@ -238,6 +239,7 @@ export function wallView(now: Situation, run: RunSituation, asked: number | null
 				isNew: steps[at].comes.includes(id),
 				isHidden: isHidden(word, lessons[at].dates[0] ?? null),
 				hiddenUntil: untilOf(word),
+				meaning: word.meaning,
 				date: dayOfLesson.get(word.lesson_id ?? lessons[0]?.lesson.id ?? 0) ?? null,
 				lesson: word.lesson_id,
 				place
@@ -372,25 +374,43 @@ export function wallOn(
 	].filter((one) => one !== null);
 }
 
-/** Words as they were typed: with commas or a line each, “Lesson 3: legend, scale”, an asterisk for those that stay. */
+/** The longest word card, and what it means on its back. */
+const MOST_LETTERS = 80;
+const MOST_MEANING = 300;
+
+/**
+ * Words as they were typed: with commas or a line each, “Lesson 3: legend, scale”, an asterisk for those that stay, and
+ * “legend = what the signs of a map mean” for one with its meaning, which has a line of its own.
+ */
 export function wordsTyped(run: RunSituation, text: string, lesson: number | null): WordInput[] {
 	let at = lesson;
 	return text.split(/\n/).flatMap((line): WordInput[] => {
 		const head = /^\s*lesson\s+(\d+)\s*[:.–-]?\s*/i.exec(line);
 		if (head) at = run.lessons.find((one) => one.number === Number(head[1]))?.lesson.id ?? at;
-		return line
-			.slice(head?.[0].length ?? 0)
-			.split(/[,;\t]/)
-			.map((word) => word.replace(/^[\s•\-–*]+|[\s*]+$/g, '').trim())
-			.flatMap((word, index, all): WordInput[] =>
-				word === '' || all.indexOf(word) < index
+		const rest = line.slice(head?.[0].length ?? 0);
+		const equals = rest.indexOf('=');
+		const meaning =
+			equals < 0
+				? ''
+				: rest
+						.slice(equals + 1)
+						.trim()
+						.slice(0, MOST_MEANING);
+		return (equals < 0 ? rest.split(/[,;\t]/) : [rest.slice(0, equals)])
+			.map((typed) => ({
+				word: typed.replace(/^[\s•\-–*]+|[\s*]+$/g, '').trim(),
+				kept: /\*\s*$/.test(typed)
+			}))
+			.flatMap(({ word, kept }, index, all): WordInput[] =>
+				word === '' || all.findIndex((one) => one.word === word) < index
 					? []
 					: [
 							{
 								lesson_id: at,
-								text: word.slice(0, 80),
-								kept: line.includes(`${word}*`) ? 1 : 0,
-								hidden_until: null
+								text: word.slice(0, MOST_LETTERS),
+								kept: kept ? 1 : 0,
+								hidden_until: null,
+								meaning
 							}
 						]
 			);

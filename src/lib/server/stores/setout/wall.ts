@@ -16,6 +16,7 @@ export async function setWall(trx: Trx, run: number, input: WallInput): Promise<
 
 export type WordInput = Pick<Row<'wall_word'>, 'lesson_id' | 'text' | 'kept' | 'hidden_until'> & {
 	readonly spot?: string;
+	readonly meaning?: string;
 };
 
 /** Adds cards after those that are there. */

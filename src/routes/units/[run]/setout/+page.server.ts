@@ -166,6 +166,21 @@ export const actions: Actions = {
 				return moveWord(trx, now, run, form.id, form.spot, form.at);
 			}
 		),
+	meaning: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number; meaning: string }>({
+				id: id.required(),
+				meaning: Joi.string().trim().max(300).allow('').default('').messages({
+					'string.max': 'A meaning of up to 300 letters fits on the back'
+				})
+			}),
+			'Meaning saved',
+			async ({ trx }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await updateWord(trx, run.row.id, form.id, { meaning: form.meaning });
+			}
+		),
 	wordLesson: (event) =>
 		handleForm(
 			event,

@@ -258,7 +258,9 @@
 					{failure}
 				/>
 				<Button type="submit">Add</Button>
-				<span class="text-sm text-ink-2">An asterisk keeps a word to the end.</span>
+				<span class="text-sm text-ink-2"
+					>An asterisk keeps a word to the end. “legend = what the signs mean” prints the meaning on the back.</span
+				>
 			</div>
 		</form>
 		{#if view.steps.some((one) => one.words.length)}
