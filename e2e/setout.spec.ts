@@ -40,6 +40,23 @@ test('a tray is moved by keyboard, the broken rule is named, and the shelf is pl
 	await expect(page.getByText(/Shelf set for \d+ weeks/).first()).toBeVisible();
 	await expect(page.getByText(/Tamsin gets at 110 cm/)).toHaveCount(0);
 
+	// Two missed days move lessons into weeks whose shelf is set: it says so, and follows in one tap on Next.
+	for (const day of ['Tue, Jan 26', 'Thu, Jan 28']) {
+		await open(page, '/units/1/plan');
+		await page.getByRole('link', { name: new RegExp(`^${day}, lesson`) }).click();
+		await page.getByRole('button', { name: 'Move lessons', exact: true }).click();
+		await expect(page.getByText(`Lessons moved; none on ${day}`)).toBeVisible();
+	}
+	await open(page, '/week/shelf');
+	await expect(page.getByText('Lessons have moved since the shelf was set.')).toBeVisible();
+	await expectAccessible(page);
+	await open(page, '/');
+	await page.getByRole('button', { name: /^Move it: Let the shelf follow/ }).click();
+	await expect(page.getByText(/Shelf set anew for \d+ weeks?/).first()).toBeVisible();
+	await expect(page.getByRole('button', { name: /Let the shelf follow/ })).toHaveCount(0);
+	await open(page, '/week/shelf');
+	await expect(page.getByText('Lessons have moved since the shelf was set.')).toHaveCount(0);
+
 	await page.getByLabel('Activity', { exact: true }).fill('Thread beads');
 	await page.getByLabel('Length, cm').fill('0');
 	await page.getByRole('button', { name: 'Add the tray' }).click();
@@ -48,7 +65,7 @@ test('a tray is moved by keyboard, the broken rule is named, and the shelf is pl
 	await page.getByLabel('Length, cm').fill('600');
 	await page.getByRole('button', { name: 'Add the tray' }).click();
 	await expect(page.getByText('Saved: Thread beads').first()).toBeVisible();
-	await expect(page.getByText('too large for every board')).toBeVisible();
+	await expect(page.getByText('too wide for every board')).toBeVisible();
 	const cards = await page.request.get('/week/shelf/cards.pdf');
 	expect((await cards.body()).subarray(0, 5).toString()).toBe('%PDF-');
 });
@@ -118,6 +135,35 @@ test('a wall fills, a board of 0 is refused in words, and a basket of two hours 
 	await page.getByLabel(/^Words, with commas/).fill('Lesson 13: reveal*');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByText('All 34 cards hang together')).toBeVisible();
+
+	// On the drawing itself: a card is moved by keyboard, hidden, given a meaning; a word is added at a free place.
+	await open(page, '/units/1/setout?lesson=5');
+	const board = page.getByRole('group', { name: /^Board of/ });
+	const names = () =>
+		board.getByRole('button').evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')));
+	const before = await names();
+	await board.getByRole('button', { name: 'Card globe' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('Tap another place to move it there.')).toBeVisible();
+	await expectAccessible(page);
+	await board.getByRole('button', { name: 'Card map' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('globe and map changed places').first()).toBeVisible();
+	const swap: Record<string, string> = { 'Card globe': 'Card map', 'Card map': 'Card globe' };
+	await expect.poll(names).toEqual(before.map((one) => swap[one!] ?? one));
+	await board.getByRole('button', { name: 'Card globe' }).click();
+	await page.getByLabel('Meaning, for its back').fill('a map of the earth, round as it is');
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(page.getByText('Meaning saved').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Close', exact: true }).click();
+	await board
+		.getByRole('button', { name: /^Free place/ })
+		.last()
+		.click();
+	await page.getByLabel(/^Word for this place, with lesson 6/).fill('isthmus');
+	await page.getByRole('button', { name: 'Hang it' }).first().click();
+	await expect(board.getByRole('button', { name: 'Card isthmus' })).toBeVisible();
+	await expect.poll(async () => (await names()).at(-1)).toBe('Card isthmus');
 
 	await open(page, '/week/basket');
 	await expect(page.getByText('17 minutes in 6 parts. Tamsin chooses.')).toBeVisible();

@@ -10,7 +10,15 @@ import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
 import { nextLessons, nextOf, type Situation } from '$core/account/index.ts';
 import { eveningOf } from '$lib/server/services/house/first-evening.ts';
 import { openOutcomes } from '$lib/server/services/plan/outcomes.ts';
-import { PAUSE_DAYS, pauseAll, pausePreview, type Moved } from '$lib/server/services/plan/roll-on.ts';
+import {
+	PAUSE_DAYS,
+	pauseAll,
+	pauseOf,
+	pausePreview,
+	withBlocked,
+	type Moved
+} from '$lib/server/services/plan/roll-on.ts';
+import { shelfMovesText } from '$lib/server/services/setout/follow.ts';
 import { leaveOut, leaveOutText, sittingsWithin } from '$lib/server/services/prepare/leave-out.ts';
 import { houseTasks } from '$lib/server/services/week/house-tasks.ts';
 import { readyFor } from '$lib/server/services/week/week.ts';
@@ -38,26 +46,25 @@ export const load: PageServerLoad = async ({ url, parent }) => {
 		),
 		ready: inPlace('The next lesson’s day', () => readyFor(now), null),
 		outcomes: openOutcomes(now),
-		pause: url.searchParams.has('pause') ? [...pausePreview(now), ...sittingsPreview(now)] : null
+		pause: url.searchParams.has('pause') ? [...pausePreview(now), ...besidePause(now)] : null
 	};
 };
 
 /** Sittings of the days that a pause takes. */
 const pausedSittings = (now: Situation) => sittingsWithin(now, now.today, addDays(now.today, PAUSE_DAYS - 1));
 
-function sittingsPreview(now: Situation): Moved[] {
+/** What a pause does beside moving lessons: to sittings, and to the shelf. */
+function besidePause(now: Situation): Moved[] {
 	const sittings = pausedSittings(now);
-	return sittings.length === 0
-		? []
-		: [
-				{
-					unitName: 'Preparing',
-					text: [`${counted(sittings.length, 'sitting')} left out`, leaveOutText(now, sittings)]
-						.filter(Boolean)
-						.join('; ')
-				}
-			];
+	const shelf = shelfMovesText(now, withBlocked(now, pauseOf(now)));
+	return [
+		...(sittings.length ? [{ unitName: 'Preparing', text: whatLeavingOutDoes(now, sittings) }] : []),
+		...(shelf ? [{ unitName: 'Shelf', text: shelf }] : [])
+	];
 }
+
+const whatLeavingOutDoes = (now: Situation, sittings: readonly number[]) =>
+	[`${counted(sittings.length, 'sitting')} left out`, leaveOutText(now, sittings)].filter(Boolean).join('; ');
 
 export const actions: Actions = {
 	...needActions,

@@ -16,10 +16,13 @@ export type Followed = {
  * hand or by plan. Null for a week that has nothing set out, or that needs no change.
  *
  * @param planned what stands in each of the input's weeks
+ * @param moved trays that were planned for a week which their lessons have left; what is out of its week for another
+ *   reason was left out by plan or by hand, and stays so
  */
 export function followShelf(
 	input: ShelfInput,
-	planned: readonly (readonly Pick<Standing, 'tray' | 'board'>[])[]
+	planned: readonly (readonly Pick<Standing, 'tray' | 'board'>[])[],
+	moved: ReadonlySet<string>
 ): (Followed | null)[] {
 	const { boards, trays, habit } = input;
 	const at = new Map(trays.map((one, index) => [one.id, index]));
@@ -30,7 +33,7 @@ export function followShelf(
 		const own = { ...input, children: input.childrenIn?.[week] ?? input.children };
 		const shelf = emptyShelf(own, week, out);
 		const comes = trays.filter((_, tray) => shelf.isLesson[tray] && shelf.mayStand[tray].length > 0);
-		const missing = comes.filter((one) => !out.has(one.id));
+		const missing = comes.filter((one) => moved.has(one.id) && !out.has(one.id));
 		/** Its lesson is in other weeks, or has no day any more. */
 		const hasLeft = (id: string) => {
 			const { weeks } = trays[at.get(id)!];

@@ -395,7 +395,12 @@ describe('a shelf whose lessons have moved', () => {
 						}))
 					};
 					const trayOf = (id: string) => input.trays.find((one) => one.id === id)!;
-					for (const [week, followed] of followShelf(input, planned).entries()) {
+					const moved = new Set(
+						planned.flatMap((stood, week) =>
+							stood.flatMap(({ tray }) => (trayOf(tray).weeks?.includes(week) === false ? [tray] : []))
+						)
+					);
+					for (const [week, followed] of followShelf(input, planned, moved).entries()) {
 						const stood = planned[week];
 						const after = followed?.standing ?? stood;
 						const isOut = new Set(after.map((one) => one.tray));
@@ -413,7 +418,9 @@ describe('a shelf whose lessons have moved', () => {
 						// What could have come and didn't: the lessons' own trays leave no room on any board safe for it.
 						if (stood.length === 0) continue;
 						const ofLessons = after.filter((one) => trayOf(one.tray).weeks?.includes(week));
-						for (const tray of input.trays.filter((one) => one.weeks?.includes(week) && !isOut.has(one.id)))
+						for (const tray of input.trays.filter(
+							(one) => one.weeks?.includes(week) && moved.has(one.id) && !isOut.has(one.id)
+						))
 							for (const board of input.boards) {
 								const broken = brokenRules(input, week, [...ofLessons, { tray: tray.id, board: board.id }]);
 								const isTooLong = tray.along > board.along;

@@ -3,6 +3,8 @@
 	import type { ShelfView } from '$lib/server/services/setout/shelf.ts';
 
 	type Props = { view: ShelfView; system: System };
+	/** Width of a letter of a child's name, of its size, with room before it. */
+	const SHARE = 0.75;
 	let { view, system }: Props = $props();
 
 	const out = $derived(view.trays.filter((one) => one.board !== null));
@@ -13,11 +15,20 @@
 			...view.children.map((one) => one.easy + 60)
 		) + 40
 	);
-	const letter = $derived(Math.max(width, top) / 38);
+	/** How wide the drawing is shown, pixels; 0 until it is known. */
+	let shown = $state(0);
+	const LEAST_PIXELS = 11.5;
+	const longest = $derived(Math.max(4, ...view.children.map((one) => one.name.length)));
+	/** Letters of the drawing, mm: never smaller than what a phone shows legibly. */
+	const letter = $derived.by(() => {
+		const usual = Math.max(width, top) / 38;
+		const pixels = shown - LEAST_PIXELS * longest * SHARE;
+		return pixels <= 0 ? usual : Math.max(usual, (LEAST_PIXELS * (width + 20)) / pixels);
+	});
 	const bar = $derived(
 		system === 'metric' ? { length: 200, text: '20 cm' } : { length: 203.2, text: '8 in' }
 	);
-	const side = $derived(letter * 11);
+	const side = $derived(letter * longest * SHARE);
 	/** A name over its tray: a little smaller where it is long, and cut where that is not enough. */
 	const named = (title: string, along: number) => {
 		const size = Math.max(letter * 0.75, Math.min(letter, (along + 10) / (title.length * 0.5)));
@@ -45,6 +56,7 @@
 	<svg
 		viewBox="{-10} 0 {width + side + 20} {top + letter * 2.4}"
 		class="max-h-[34rem] w-full"
+		bind:clientWidth={shown}
 		role="img"
 		aria-label={said}
 	>

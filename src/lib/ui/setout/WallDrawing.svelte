@@ -210,6 +210,7 @@
 			size="small"
 			label="Remove {card.text} from the board">Remove</PostButton
 		>
+		<Button look="quiet" size="small" onclick={() => (chosen = null)}>Close</Button>
 	</div>
 {:else if isFree}
 	<form

@@ -15,17 +15,18 @@ export type Moved = {
 };
 
 /** Days to be blocked in one run. */
-type Block = { readonly run: number; readonly from: Day; readonly to: Day };
+export type Block = { readonly run: number; readonly from: Day; readonly to: Day };
 
 /** What a pause of all running units from today would do to each, computed on a copy. */
 export function pausePreview(situation: Situation): Moved[] {
-	const { today } = situation;
-	const running = situation.snapshot.runs.filter((run) => run.state === 'running');
-	return blockedPreview(
-		situation,
-		running.map((run) => ({ run: run.id, from: today, to: lastDay(today) }))
-	);
+	return blockedPreview(situation, pauseOf(situation));
 }
+
+/** The days that a pause from today blocks in each running unit. */
+export const pauseOf = ({ snapshot, today }: Situation): Block[] =>
+	snapshot.runs
+		.filter((run) => run.state === 'running')
+		.map((run) => ({ run: run.id, from: today, to: lastDay(today) }));
 
 /** What it would do if no lesson could be taught on one day of a run, computed on a copy. */
 export function missedPreview(situation: Situation, run: number, day: Day): Moved | null {
@@ -38,8 +39,8 @@ export async function rollOn(trx: Trx, run: number, day: Day, reason = 'missed')
 	return dayText(day);
 }
 
-function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[] {
-	const { snapshot } = situation;
+/** How all would stand with some days blocked, computed on a copy. */
+export function withBlocked({ snapshot, today }: Situation, blocks: readonly Block[]): Situation {
 	const more = blocks.map(({ run, from, to }) => ({
 		id: -run,
 		run_id: run,
@@ -47,7 +48,11 @@ function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[]
 		to_on: to,
 		reason: ''
 	}));
-	const paused = computeSituation({ ...snapshot, blocked: [...snapshot.blocked, ...more] }, situation.today);
+	return computeSituation({ ...snapshot, blocked: [...snapshot.blocked, ...more] }, today);
+}
+
+function blockedPreview(situation: Situation, blocks: readonly Block[]): Moved[] {
+	const paused = withBlocked(situation, blocks);
 	return situation.runs
 		.filter(({ row: run, calendar }) => calendar !== null && blocks.some((block) => block.run === run.id))
 		.map((before): Moved => {

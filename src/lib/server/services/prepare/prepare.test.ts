@@ -8,15 +8,17 @@ import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { moveCopies } from '../print/copies.ts';
 import { icalOf } from '../plan/calendar-file.ts';
 import { copyState, printKey } from '$core/account/index.ts';
-import { stateByKey } from '$core/facts/index.ts';
+import { parsed, stateByKey } from '$core/facts/index.ts';
 import { rollOn } from '../plan/roll-on.ts';
 import { jobsOf, ratesOf, type Job } from './jobs.ts';
+import { leaveOut, leaveOutText, sittingsWithin } from './leave-out.ts';
 import {
 	acceptPlan,
 	freeEvening,
 	jobView,
 	longDayFor,
 	minutesTogether,
+	offOn,
 	openSittings,
 	planQuestion,
 	prepareView
@@ -114,6 +116,47 @@ describe('preparing', () => {
 		const gone = await now();
 		for (const job of jobsOf(gone.situation).filter((one) => rest.includes(one.id)))
 			expect(job.sitting).toBeNull();
+	});
+	it('left out, a sitting gives its jobs to the later ones that have room and allow them; that is said before, undone in one', async () => {
+		const { store, does, now, planned } = await house();
+		const plan = await planned();
+		await does((trx, at) => acceptPlan(trx, at.situation, plan));
+		const before = await allRows(store);
+		const { situation } = await now();
+		const [first, ...others] = openSittings(situation);
+		const jobs = jobsOf(situation).filter((job) => job.sitting?.id === first.id);
+		expect(jobs.length).toBeGreaterThan(0);
+		const said = leaveOutText(situation, [first.id]);
+		expect(await does((trx, at) => leaveOut(trx, at.situation, [first.id]))).toBe(
+			`1 sitting left out; ${said}`
+		);
+		const after = (await now()).situation;
+		expect(openSittings(after).map((one) => one.id)).toEqual(others.map((one) => one.id));
+		const moved = jobsOf(after).filter((job) => jobs.some((one) => one.id === job.id));
+		expect(moved).toHaveLength(jobs.length);
+		for (const one of openSittings(after)) {
+			const held = jobsOf(after).filter((job) => job.sitting?.id === one.id);
+			expect(minutesTogether(held)).toBeLessThanOrEqual(one.minutes);
+			for (const job of held) for (const bar of job.brings) expect(parsed(one.bars)).not.toContain(bar);
+		}
+		const here = moved.filter((job) => job.sitting !== null).length;
+		if (here) expect(said).toContain(`${here} job`);
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+		// All of them left out, nothing has a sitting, and that is said.
+		const all = openSittings(situation).map((one) => one.id);
+		expect(leaveOutText(situation, all)).toMatch(/^\d+ jobs have no sitting then/);
+	});
+	it('a sitting within days off says so; a pause names those that it leaves out', async () => {
+		const { does, now } = await house();
+		const { situation, run } = await now();
+		const [first] = openSittings(situation);
+		expect(offOn(situation, first.held_on)).toBe('');
+		await does((trx) => rollOn(trx, run.row.id, first.held_on, 'sick week'));
+		const after = await now();
+		expect(offOn(after.situation, first.held_on)).toBe('sick week');
+		expect(prepareView(after.situation, after.run).sittings[0].off).toBe('sick week');
+		expect(sittingsWithin(situation, first.held_on, first.held_on)).toEqual([first.id]);
 	});
 	it('rates are learned from what jobs took; the demo’s laminator is slow', async () => {
 		const { does, now } = await house();

@@ -28,26 +28,43 @@ export const shelfMoved = once((now: Situation): readonly ShelfMoved[] => {
 	const planned = weeks.map((week) =>
 		onBoards(now, week).map((one) => ({ tray: String(one.tray_id), board: String(one.place_id) }))
 	);
-	return followShelf(input, planned).flatMap((followed, at): ShelfMoved[] => {
-		if (followed === null) return [];
-		const { comes, goes } = followed;
-		const days = comes.flatMap((id) => firstDayOf(now, Number(id), weeks[at]) ?? []);
-		const before = addDays(days.toSorted()[0] ?? addDays(weeks[at], 1), -1);
-		return [
-			{
-				week: weeks[at],
-				text: `Week of ${dayText(weeks[at])}: ${[
-					comes.length ? `${titles(comes)} ${comes.length === 1 ? 'comes' : 'come'}` : '',
-					goes.length ? `${titles(goes)} ${goes.length === 1 ? 'goes' : 'go'}` : ''
-				]
-					.filter(Boolean)
-					.join(', ')}.`,
-				by: before < now.today ? now.today : before,
-				followed
-			}
-		];
-	});
+	return followShelf(input, planned, planned.some((one) => one.length) ? leftBehind(now) : new Set()).flatMap(
+		(followed, at): ShelfMoved[] => {
+			if (followed === null) return [];
+			const { comes, goes } = followed;
+			const days = comes.flatMap((id) => firstDayOf(now, Number(id), weeks[at]) ?? []);
+			const before = addDays(days.toSorted()[0] ?? addDays(weeks[at], 1), -1);
+			return [
+				{
+					week: weeks[at],
+					text: `Week of ${dayText(weeks[at])}: ${[
+						comes.length ? `${titles(comes)} ${comes.length === 1 ? 'comes' : 'come'}` : '',
+						goes.length ? `${titles(goes)} ${goes.length === 1 ? 'goes' : 'go'}` : ''
+					]
+						.filter(Boolean)
+						.join(', ')}.`,
+					by: before < now.today ? now.today : before,
+					followed
+				}
+			];
+		}
+	);
 });
+
+/** Trays that stand in a week, past or to come, in which none of their lessons is any more. */
+function leftBehind(now: Situation): Set<string> {
+	const trays = byId(now.snapshot.trays);
+	const weekStart = now.snapshot.household.week_start;
+	return new Set(
+		now.snapshot.trayStandings.flatMap(({ tray_id, week_on }) => {
+			const lessons = trays.get(tray_id)?.lessons;
+			const days = lessons
+				? parsed(lessons).flatMap((id) => lessonsById(now).get(id)?.lesson.dates ?? [])
+				: [];
+			return lessons && !days.some((day) => startOfWeek(day, weekStart) === week_on) ? [String(tray_id)] : [];
+		})
+	);
+}
 
 /** What stands on boards that have measures; of others nothing is said, and what stands there stays. */
 function onBoards(now: Situation, week: Day) {
@@ -62,6 +79,13 @@ function firstDayOf(now: Situation, tray: number, week: Day): Day | undefined {
 		.flatMap((id) => lessonsById(now).get(id)?.lesson.dates ?? [])
 		.filter((day) => startOfWeek(day, now.snapshot.household.week_start) === week)
 		.toSorted()[0];
+}
+
+/** What moved lessons do to shelves that are set: how many weeks no longer fit that do now; empty for none. */
+export function shelfMovesText(before: Situation, after: Situation): string {
+	const now = new Set(shelfMoved(before).map((one) => one.week));
+	const more = shelfMoved(after).filter((one) => !now.has(one.week)).length;
+	return more ? `the shelf is to be set anew for ${counted(more, 'week')}` : '';
 }
 
 /** Sets those weeks as they were said. @throws Refusal where nothing is to be moved any more */

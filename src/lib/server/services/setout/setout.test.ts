@@ -208,6 +208,9 @@ describe('the wall', () => {
 		).toBe(`${first.text} and ${second.text} changed places`);
 		const placeOf = async (id: number) => (await look()).find((one) => one.id === id)!.place;
 		expect([await placeOf(first.id), await placeOf(second.id)]).toEqual([second.place, first.place]);
+		const others = (all: readonly { readonly id: number }[]) =>
+			all.filter((one) => one.id !== first.id && one.id !== second.id);
+		expect(others(await look())).toEqual(others(before));
 		const { layout } = wallView((await now()).situation, run, at);
 		const free = layout!.places.map(placeName).find((name) => !before.some((one) => one.place === name));
 		if (free) {

@@ -463,8 +463,11 @@ export async function moveWord(
 	if (!layout?.places.some((one) => placeName(one) === place))
 		throw new Refusal('That place is gone. Reload the page.');
 	const other = hanging.find((one) => one.place === place && one.id !== id);
-	await updateWord(trx, run.row.id, id, { spot: place });
-	if (other) await updateWord(trx, run.row.id, other.id, { spot: card.place });
+	// The others stay as they are seen: each has its place from now on, too.
+	for (const one of hanging)
+		await updateWord(trx, run.row.id, one.id, {
+			spot: one === card ? place : one === other ? card.place : one.place
+		});
 	return other ? `${card.text} and ${other.text} changed places` : `${card.text} moved`;
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { tickDay } from '../../stores/setout/trays.ts';
 import { undo } from '../../history/changes.ts';
+import { setStart, setWeekdays } from '../../stores/plan/units.ts';
 import { mergeLessons } from '../../stores/plan/lessons.ts';
 import { ledgeView } from '../setout/ledge.ts';
 import { daysOnly, moveTray, shelfView } from '../setout/shelf.ts';
@@ -34,6 +35,26 @@ describe('a day', () => {
 		expect(view.cautions).toContain(
 			'Sew a coastline on the shelf is nothing for Tamsin: check that it’s still high up.'
 		);
+	});
+	it('with lessons of two units on one day, each line names its own; with one, none does', async () => {
+		const { now, does } = await mapsHouse();
+		const before = dayView((await now()).situation, '2027-01-26');
+		expect(before.groups.flatMap((one) => one.entries).some((one) => /Maps and/.test(one.detail))).toBe(
+			false
+		);
+		const kites = (await now()).situation.runs.find((one) => one.unit.name === 'Kites and Wind')!;
+		await does(async (trx) => {
+			await setStart(trx, kites.row.id, '2027-01-26');
+			await setWeekdays(trx, kites.row.id, [2]);
+		});
+		const view = dayView((await now()).situation, '2027-01-26');
+		expect(view.lessons.map((one) => one.unit)).toEqual(
+			expect.arrayContaining(['Maps and Wayfinding', 'Kites and Wind'])
+		);
+		for (const name of ['Wall', 'Pages to open', 'Copies', 'Supplies', 'Afterward'])
+			for (const one of group(view, name))
+				expect(one.detail).toMatch(/^(?:Maps and Wayfinding|Kites and Wind)/);
+		expect(group(view, 'Supplies').some((one) => one.detail.startsWith('Kites and Wind'))).toBe(true);
 	});
 	it('on the first day of a week with a lesson or a basket trays come and go, with what to count', async () => {
 		const { now } = await mapsHouse();

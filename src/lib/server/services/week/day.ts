@@ -67,22 +67,34 @@ export function dayView(now: Situation, day: Day, run: RunSituation | null = nul
 	});
 	const lessons = lessonsOn(now, day, run);
 	const shown = isShort ? [] : lessons;
+	const units = new Set(shown.map((one) => one.run));
+	/** What each lesson brings; with lessons of two units on one day, each line names its own. */
+	const ofLessons = (work: (one: LessonOn, entry: Make) => DayEntry[]): DayEntry[] =>
+		shown.flatMap((one) =>
+			work(
+				one,
+				units.size < 2
+					? entry
+					: (key, text, detail = '', isOpen = false) =>
+							entry(key, text, [one.run.unit.name, detail].filter(Boolean).join(' · '), isOpen)
+			)
+		);
 	const group = (name: string, work: () => DayEntry[]): DayGroup => {
 		const { value, trouble } = inPlace(name, work, []);
 		return { name, entries: value, trouble };
 	};
 	const groups: DayGroup[] = [
 		group('Shelf', () => (run === null && !isShort ? shelfEntries(now, day, entry) : [])),
-		group('Wall', () => shown.flatMap((one) => wallEntries(now, one, day, entry))),
+		group('Wall', () => ofLessons((one, make) => wallEntries(now, one, day, make))),
 		group('Books to set out', () => (run === null && !isShort ? bookEntries(now, day, entry) : [])),
 		group('Morning basket', () => (run === null ? basketEntries(now, day, entry) : [])),
-		group('Pages to open', () => shown.flatMap((one) => pageEntries(now, one, entry))),
-		group('Copies', () => shown.flatMap((one) => copyEntries(now, one, entry))),
-		group('Supplies', () => shown.flatMap((one) => supplyEntries(now, one, entry))),
+		group('Pages to open', () => ofLessons((one, make) => pageEntries(now, one, make))),
+		group('Copies', () => ofLessons((one, make) => copyEntries(now, one, make))),
+		group('Supplies', () => ofLessons((one, make) => supplyEntries(now, one, make))),
 		group('Also today', () => (isShort ? [] : extraEntries(now, day, run, entry))),
 		group('To go back', () => (run === null ? dueEntries(now, day, entry) : [])),
 		group('This evening', () => eveningEntries(now, day, run, entry)),
-		group('Afterward', () => shown.flatMap((one) => taughtEntries(now, one, day, entry)))
+		group('Afterward', () => ofLessons((one, make) => taughtEntries(now, one, day, make)))
 	].filter((one) => one.entries.length > 0 || one.trouble !== null);
 	const cautions = inPlace('Cautions', () => (isShort ? [] : cautionsOn(now, day, shown)), []);
 	const trouble = [...groups, cautions].find((one) => one.trouble !== null)?.trouble ?? null;

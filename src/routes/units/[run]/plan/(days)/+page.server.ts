@@ -1,4 +1,5 @@
 import { dayText, dayWindow, isDay, type Day } from '$core/calendar/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { RHYTHMS, type Rhythm } from '$core/plan/index.ts';
@@ -26,7 +27,8 @@ import { outcomeAction } from '$lib/server/requests/outcome-action.ts';
 import { makeFit } from '$lib/server/services/plan/make-fit.ts';
 import { fillFrame } from '$lib/server/services/plan/fill-frame.ts';
 import { daysOffIn } from '$lib/server/services/calendar/days-off-in.ts';
-import { missedPreview, rollOn } from '$lib/server/services/plan/roll-on.ts';
+import { missedPreview, rollOn, withBlocked } from '$lib/server/services/plan/roll-on.ts';
+import { shelfMovesText } from '$lib/server/services/setout/follow.ts';
 import { lessonsTyped } from '$lib/server/services/plan/contents.ts';
 import { applyWhatIf, isAsked, whatIf, type WhatIf } from '$lib/server/services/plan/what-if.ts';
 import {
@@ -89,10 +91,16 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		asked,
 		answer: isAsked(asked) ? whatIf(now, run, asked) : null,
 		missed: missed
-			? { day: missed, dayText: dayText(missed), moves: missedPreview(now, run.row.id, missed)?.text ?? '' }
+			? { day: missed, dayText: dayText(missed), moves: missedText(now, run.row.id, missed) }
 			: null
 	};
 };
+
+/** What it would do if a day was missed: to lessons, and to the shelf. */
+function missedText(now: Situation, run: number, day: Day): string {
+	const after = withBlocked(now, [{ run, from: day, to: day }]);
+	return [missedPreview(now, run, day)?.text, shelfMovesText(now, after)].filter(Boolean).join('; ');
+}
 
 type CalendarForm = {
 	start: string | null;
