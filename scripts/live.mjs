@@ -21,7 +21,8 @@ const isLogged = options.has('log');
 const ACTION = {
 	...Object.fromEntries(['buy', 'make', 'free', 'used', 'receive'].map((kind) => [kind, 'got'])),
 	...Object.fromEntries(['order', 'ask', 'hold', 'wish'].map((kind) => [kind, 'arrange'])),
-	prepare: 'prepared'
+	prepare: 'prepared',
+	follow: 'follow'
 };
 /** More rounds than this on one day, and something comes back for ever. */
 const MOST_ROUNDS = 60;

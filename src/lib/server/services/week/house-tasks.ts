@@ -84,7 +84,7 @@ function followTask(now: Situation): ActGroup[] {
 	return [
 		task(now, {
 			kind: 'follow',
-			id: 'shelf',
+			id: `follow|${moved.map((one) => `${one.week}:${one.followed.comes.join('+')}`).join('|')}`,
 			title: 'Let the shelf follow: lessons have moved',
 			detail: moved.map((one) => one.text).join(' '),
 			by: moved.map((one) => one.by).toSorted()[0],
