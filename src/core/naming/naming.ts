@@ -106,7 +106,10 @@ const MASS = new Set(
 		'putty mesh netting vermiculite compost mulch hay birdseed sawdust seaweed coffee cider lemonade shampoo ' +
 		'lotion bleach alcohol peroxide semolina velvet muslin canvas tinsel floss elastic hummus meat beef pork ' +
 		'ham bacon parsley cilantro thyme dill paprika turmeric tofu frosting icing extract vanilla molasses ' +
-		'cardstock vellum newsprint styrofoam mulch peat silk fur chalk plasticine mortar cement grout'
+		'cardstock vellum newsprint styrofoam mulch peat silk fur chalk plasticine mortar cement grout ' +
+		'tahini feta pesto bulgur couscous quinoa polenta miso ghee kefir mozzarella cheddar parmesan ricotta salsa ' +
+		'guacamole tempeh muesli cumin coriander oregano basil rosemary sage saffron cardamom allspice ' +
+		'nutmeg agave tapioca arrowroot amaranth barley millet spelt'
 	).split(' ')
 );
 

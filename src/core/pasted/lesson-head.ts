@@ -13,7 +13,7 @@ import {
 const LABEL =
 	'(?:lessons?|les\\.?|sessions?|classes|class|topics?|chapters?|experiments?|activit(?:y|ies)|units?|parts?|projects?)';
 const HEAD = new RegExp(
-	`^(?:${LABEL}\\.?\\s?#?\\s?(${NUMBERS})|l\\s?(\\d{1,3}(?:\\s?(?:[,&]|and)\\s?l?\\s?\\d{1,3})*))(?![\\p{L}\\d.]|\\s?/)\\s*(.*)$`,
+	`^(?:${LABEL}\\.?\\s?(?:#|no\\.?(?=\\s?\\d))?\\s?(${NUMBERS})|l\\s?(\\d{1,3}(?:\\s?(?:[,&]|and)\\s?l?\\s?\\d{1,3})*))(?![\\p{L}\\d]|\\.\\d|\\s?/\\s?\\d)\\s*(.*)$`,
 	'iu'
 );
 const WEEK = new RegExp(`^(?:weeks?|wks?)\\.?\\s?#?\\s?(${NUMBERS})(?![\\p{L}\\d])\\s*(.*)$`, 'iu');
@@ -41,12 +41,47 @@ export const withoutDate = (text: string): string => text.replace(DATE, '');
 const plain = (written: string) =>
 	written
 		.replace(/[\u00a0\t]/g, ' ')
-		.replace(/^[\s•*·▪●#–—_-]+/u, '')
-		.replace(/[*_]+$/, '')
+		.replace(/^[\s•*·▪●#~[–—_-]+/u, '')
+		.replace(/[\s*_~]+$/, '')
 		.replace(/\s+/g, ' ')
 		.trim();
 
-const withoutJoint = (rest: string) => rest.replace(/^[\s:,.–—-]+/, '').trim();
+const ROMAN = /^(?:X{0,3})(?:IX|IV|V?I{0,3})$/;
+const DIGITS: Readonly<Record<string, number>> = { I: 1, V: 5, X: 10 };
+const ORDINALS = [
+	'first',
+	'second',
+	'third',
+	'fourth',
+	'fifth',
+	'sixth',
+	'seventh',
+	'eighth',
+	'ninth',
+	'tenth'
+];
+const IN_ROMAN = new RegExp(`^(${LABEL})\\s([IVX]{1,6})(?![\\p{L}\\d])`, 'u');
+const ORDINAL = new RegExp(
+	`^(?:the\\s)?(?:(\\d{1,2})(?:st|nd|rd|th)|(${ORDINALS.join('|')}))\\s(lesson|session|class)\\b`,
+	'i'
+);
+
+/** “Lesson III” and “3rd lesson” as “Lesson 3”. */
+function inDigits(line: string): string {
+	const roman = IN_ROMAN.exec(line.replace(/^\p{L}+/u, (label) => label.toLowerCase()));
+	if (roman && ROMAN.test(roman[2])) {
+		const values = [...roman[2]].map((sign) => DIGITS[sign]);
+		const sum = values.reduce((all, one, at) => all + (one < (values[at + 1] ?? 0) ? -one : one), 0);
+		return `${roman[1]} ${sum}${line.slice(roman[0].length)}`;
+	}
+	return line.replace(
+		ORDINAL,
+		(_, digits: string | undefined, word: string | undefined, label: string) =>
+			`${label} ${digits ?? ORDINALS.indexOf(word!.toLowerCase()) + 1}`
+	);
+}
+
+const withoutJoint = (rest: string) => rest.replace(/^[\s:,.)\]|/=•·*~–—-]+/, '').trim();
 
 /**
  * The lessons that a line names at its beginning, or as a whole by a title; null where it names none.
@@ -59,7 +94,7 @@ export function lessonHead(
 	week: number | null
 ): LessonHead | null {
 	if (written.length > 300) return null;
-	const line = withoutDate(plain(written));
+	const line = inDigits(withoutDate(plain(written)));
 	const bare = line.replace(/[\s:.]+$/, '');
 	const whole = lessonsNamed(bare.replace(/^needed /i, ''), lessons, 'amount');
 	const [, always, behind] = /^([^:–—]{4,30})\s?[:–—]\s?(\S.*)$/.exec(line) ?? [];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { legendOf, lessonsNamed, takeMark, wholeLines } from './index.ts';
+import { legendOf, lessonHead, lessonsNamed, takeMark, wholeLines } from './index.ts';
 
 const lessons = Array.from({ length: 8 }, (_, i) => ({
 	id: String(i + 1),
@@ -29,6 +29,29 @@ describe('lessons on a line, in the notations of guides', () => {
 		['weekly', '1 3 5 7'],
 		['Lesson one', '1']
 	])('%s', (text, ids) => expect(lessonsNamed(text, lessons, 'amount')!.lessons.join(' ')).toBe(ids));
+
+	it.each([
+		'Lesson 4. The Dance',
+		'Lesson 4) The Dance',
+		'LESSON FOUR -- The Dance',
+		'Lesson IV: The Dance',
+		'Lesson No. 4 The Dance',
+		'4th lesson: The Dance',
+		'Fourth lesson – The Dance',
+		'[Lesson 4] The Dance',
+		'**Lesson 4** The Dance',
+		'Lesson 4 / The Dance',
+		'Lesson 4 | The Dance',
+		'~ Lesson 4 ~',
+		'Lesson 4.'
+	])('the heading “%s” begins lesson 4', (text) => {
+		const head = lessonHead(text, lessons, null)!;
+		expect(head.named.lessons).toEqual(['4']);
+		expect(['The Dance', '']).toContain(head.rest);
+	});
+	it.each(['Lesson 1.5 cups', 'mixed nuts', 'Lesson mix'])('“%s” is none', (text) =>
+		expect(lessonHead(text, lessons, null)?.named.lessons ?? []).not.toContain('4')
+	);
 
 	it('bare numbers only where the list has shown what they are', () => {
 		expect(lessonsNamed('1, 3-5', lessons, 'amount')).toBeNull();

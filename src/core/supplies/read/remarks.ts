@@ -64,10 +64,16 @@ const INSIDE_PARTICIPLE = new RegExp(
 	'i'
 );
 
+/** "started 10 days ahead", "soaked overnight", "hard boiled the night before": done to it before its day. */
+const INSIDE_AHEAD = new RegExp(
+	` (?:(?:hard|slow|half|freshly)[ -])?(?!seed|weed|reed|feed|bed\\b|red\\b|thread)(?:${PARTICIPLE}|begun|grown|sown|set out|put out) (?:(?:\\d{1,2}|an?|one|two|three|four|five|six|seven|ten|several|a few)(?: to \\d{1,2}|[-–]\\d{1,2})? (?:hour|day|week)s? (?:ahead|before|in advance|early|earlier|beforehand)|overnight|the (?:night|evening|day|week) before|ahead(?: of time)?|in advance|beforehand)\\b.*$`,
+	'i'
+);
+
 /** Cuts the remark off a name: "toothpicks for stirring" → the name, and "for stirring". */
 export function cutRemark(name: string): { name: string; note: string | null } {
 	let cut = name.length;
-	for (const pattern of [INSIDE, INSIDE_PARTICIPLE]) {
+	for (const pattern of [INSIDE, INSIDE_PARTICIPLE, INSIDE_AHEAD]) {
 		const found = pattern.exec(name);
 		if (found && found.index > 0 && found.index < cut) cut = found.index;
 	}

@@ -33,6 +33,13 @@ const SHAPES: Readonly<Record<string, readonly (readonly [string, string])[]>> =
 		['peas (6 per student), shelled', '6 each pea, per child, (shelled)'],
 		['lettuce, 1 head', '1 each head of lettuce']
 	],
+	'what is done to it before its day stands behind it without a mark': [
+		['2 bean plants started 10 days ahead', '2 each bean plant, (started 10 days ahead)'],
+		['6 eggs hard boiled the night before', '6 each egg, (hard boiled the night before)'],
+		['1 cup beans soaked overnight', '1 cup bean, (soaked overnight)'],
+		['1 jar of sourdough starter begun a week ahead', '1 jar sourdough starter, (begun a week ahead)'],
+		['ice cubes frozen the night before', '1 each ice cube, (frozen the night before)']
+	],
 	'a row of a table': [
 		['Sugar\t3 cups', '3 cup sugar'],
 		['Corks | 12', '12 each cork'],

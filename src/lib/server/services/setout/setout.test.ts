@@ -352,6 +352,17 @@ describe('posters on the wall', () => {
 		);
 		expect(() => wordCards(situation, run, 9_999)).toThrow('No words on the wall yet');
 	});
+	it('a word is added at a place of its own, others with it take any', async () => {
+		const { now, does } = await mapsHouse();
+		const { run } = await now();
+		const lesson = run.lessons[0].lesson.id;
+		const [first, ...others] = wordsTyped(run, 'inlet, cove', lesson);
+		await does((trx) => addWords(trx, run.row.id, [{ ...first, spot: '150,0' }, ...others]));
+		const { snapshot } = (await now()).situation;
+		expect(
+			['inlet', 'cove'].map((text) => snapshot.wallWords.find((one) => one.text === text)!.spot)
+		).toEqual(['150,0', '']);
+	});
 	it('what a word means is on the back of its own card, once the sheet is turned on its long edge', async () => {
 		const { now, does } = await mapsHouse();
 		const { run } = await now();

@@ -25,7 +25,9 @@ export async function addWords(trx: Trx, run: number, words: readonly WordInput[
 	if (words.length)
 		await trx
 			.insertInto('wall_word')
-			.values(words.map((one, at) => ({ ...one, run_id: run, position: last + 1 + at })))
+			.values(
+				words.map((one, at) => ({ spot: '', meaning: '', ...one, run_id: run, position: last + 1 + at }))
+			)
 			.execute();
 }
 
