@@ -367,6 +367,31 @@ describe('the account of a house', () => {
 		expect(soak(computeSituation(done as unknown as Snapshot, MONDAY))).toBeUndefined();
 	});
 
+	it('what is begun days ahead has to be there by then, and is there once it was begun', () => {
+		const thing: Wanted = {
+			lesson: 2,
+			item: 1,
+			quantity: 2,
+			isOptional: false,
+			minutes: null,
+			note: 'start 3 days ahead',
+			lot: 0
+		};
+		const facts = factsOf({ children: 1, lessons: 2, habit: 'day by day', things: [thing] });
+		const before = computeSituation(facts, MONDAY);
+		const [supply] = before.needs;
+		const begin = actsOf(before).find((act) => act.kind === 'begin')!;
+		expect(begin.actBy).toBe(addDays(supply.need.useDay!, -3));
+		expect(supply.days!.inHandBy <= begin.actBy).toBe(true);
+		const done = {
+			...noted(facts, supply, {}),
+			needStates: [{ key: before.whole[0].need.key, prepared: '1', arranged: '0', run_id: 1 }]
+		};
+		const after = computeSituation(done as unknown as Snapshot, MONDAY);
+		expect(after.needs[0].need.state).toBe('in hand');
+		expect(actsOf(after).filter((act) => act.keys.includes(supply.need.key))).toEqual([]);
+	});
+
 	it('asks once more for much more than “have it” was said of', () => {
 		const thing = (lesson: number, quantity: number): Wanted => ({
 			lesson,

@@ -74,7 +74,7 @@ export function needDays(needs: readonly Need[], house: HouseDays): Map<string, 
 		.filter((need) => need.useDay !== null)
 		.map((need) => ({
 			need,
-			readyBy: readyBy(need.useDay!, need.habit, house, need.unitStart, need.keepsDays)
+			readyBy: readyBy(wantedOn(need)!, need.habit, house, need.unitStart, need.keepsDays)
 		}));
 	const sittings = placeAtSittings(dated, house.sittings);
 	return new Map(
@@ -196,9 +196,14 @@ function lookBy({ then, from }: Extract<Way, { kind: 'look' }>, inHandBy: Day): 
 }
 
 /** The first day from which a perishable thing keeps until it is used. */
-function buyFrom({ useDay, keepsDays }: Need): Day | null {
-	return useDay === null || keepsDays === null ? null : addDays(useDay, -keepsDays);
+function buyFrom(need: Need): Day | null {
+	const day = wantedOn(need);
+	return day === null || need.keepsDays === null ? null : addDays(day, -need.keepsDays);
 }
+
+/** The day for which a need has to be there: its own, or that on which something is begun with it. */
+const wantedOn = ({ useDay, daysAhead }: Need): Day | null =>
+	useDay === null ? null : addDays(useDay, -(daysAhead ?? 0));
 
 /**
  * The day on which something comes that is ordered on a day: so many working days later.

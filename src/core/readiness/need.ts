@@ -78,6 +78,8 @@ export type Need = {
 	readonly unitStart: Day | null;
 	/** The day on which the house learned that it is wanted: what is done in a day is not late before. Left out where nobody noted it. */
 	readonly since?: Day | null;
+	/** So many days before its day it is wanted already, since something is begun with it; left out where nothing is. */
+	readonly daysAhead?: number;
 	/** The last day on which it can be got at all, as before the ground freezes; left out where there is none. */
 	readonly notAfter?: Day | null;
 };

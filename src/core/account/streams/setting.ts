@@ -5,7 +5,7 @@ import type { Row, Snapshot } from '../../facts/index.ts';
 import { firstDay, type ActivitySituation, type RunSituation } from '../runs.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
 import { capital, counted } from '../../words/index.ts';
-import type { SupplyDraft } from './supplies.ts';
+import { remarkKey, type SupplyDraft } from './supplies.ts';
 
 type StateOf = (key: string) => Row<'need_state'> | null;
 
@@ -94,7 +94,7 @@ export function remarkDrafts(supplies: readonly SupplyDraft[], stateOf: StateOf)
 	return supplies.flatMap(({ need, run, lesson, line, item }) => {
 		const ahead = line.id > 0 ? aheadIn(line.note) : null;
 		if (ahead === null || lesson.booked || lesson.dropped) return [];
-		const key = need.key.replace('/supplies/', '/setting/line-');
+		const key = remarkKey(need.key);
 		const stored = stateOf(key);
 		const isDone = stored?.prepared === '1';
 		const title = `${capital(item.name)}: ${ahead.remark}`;
@@ -112,6 +112,7 @@ export function remarkDrafts(supplies: readonly SupplyDraft[], stateOf: StateOf)
 					keepsDays: null,
 					habit: { kind: 'day by day' },
 					since: null,
+					daysAhead: 0,
 					notAfter: null
 				},
 				run,

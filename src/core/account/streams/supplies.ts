@@ -1,3 +1,4 @@
+import { aheadIn } from '../../plan/index.ts';
 import { addDays, type Day } from '../../calendar/index.ts';
 import { cautionsFor, type Caution, type Participant } from '../../cautions/index.ts';
 import type { Rung } from '../../gathering/index.ts';
@@ -124,7 +125,8 @@ export function supplyDrafts(
 			problem: netted.problems.get(one.key) ?? null,
 			state: stateByKey(snapshot).get(one.key) ?? null,
 			known: known.get(one.item.id)!,
-			isOnErrand: errands.has(one.key)
+			isOnErrand: errands.has(one.key),
+			isBegun: stateByKey(snapshot).get(remarkKey(one.key))?.prepared === '1'
 		};
 		const isOpen = given.known.known === 'look' || given.known.known === 'assumed';
 		return draftsKnown(
@@ -137,6 +139,7 @@ export function supplyDrafts(
 				given.state,
 				given.known,
 				given.isOnErrand,
+				given.isBegun,
 				house,
 				// What is not known depends on the day.
 				isOpen || one.date === null ? today : ''
@@ -239,7 +242,12 @@ type Given = {
 	readonly state: Row<'need_state'> | null;
 	readonly known: KnownItem;
 	readonly isOnErrand: boolean;
+	/** What its remark asks for before its day was done, so it is there. */
+	readonly isBegun: boolean;
 };
+
+/** The key of the need that a supply's remark asks for ("soak overnight"). */
+export const remarkKey = (supplyKey: string): string => supplyKey.replace('/supplies/', '/setting/line-');
 
 /** The keys of the needs that an errand is to serve. */
 const onErrands = once(
@@ -259,7 +267,8 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 		ZERO
 	);
 	const stored = portionsIn(unit, state, one.item.name);
-	const found = collected.compare(stored.found) > 0 ? collected : stored.found;
+	const gathered = collected.compare(stored.found) > 0 ? collected : stored.found;
+	const found = given.isBegun && gathered.compare(amount) < 0 ? amount : gathered;
 	const prepares = one.line.prepare_minutes !== null;
 	const useDay = one.lesson.dropped && !one.extra?.day ? null : one.date;
 	// In a unit without dates the ages are those of today.
@@ -301,6 +310,7 @@ function draftNeed(snapshot: Snapshot, one: Asked, given: Given, today: Day): Su
 			habit: one.run.habits.supplies,
 			unitStart: firstDay(one.run),
 			since: knownSince(one.line, given.known),
+			daysAhead: one.line.id > 0 ? (aheadIn(one.line.note)?.days ?? 1) - 1 : 0,
 			notAfter: lastGatherDay(snapshot.household, one.item, useDay)
 		},
 		run: one.run,

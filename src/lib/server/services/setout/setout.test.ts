@@ -367,11 +367,12 @@ describe('posters on the wall', () => {
 		const { now, does } = await mapsHouse();
 		const { run } = await now();
 		const lesson = run.lessons[5].lesson.id;
-		const typed = wordsTyped(run, 'inlet, cove*\nfjord = a narrow inlet, with steep sides', lesson);
+		const typed = wordsTyped(run, 'inlet, cove*, fjord = a narrow inlet, with steep sides; bay', lesson);
 		expect(typed.map((one) => [one.text, one.kept, one.meaning])).toEqual([
 			['inlet', 0, ''],
 			['cove', 1, ''],
-			['fjord', 0, 'a narrow inlet, with steep sides']
+			['fjord', 0, 'a narrow inlet, with steep sides'],
+			['bay', 0, '']
 		]);
 		await does((trx) => addWords(trx, run.row.id, typed));
 		const { paper, sheets } = wordCards((await now()).situation, run, lesson);

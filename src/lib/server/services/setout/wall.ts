@@ -380,40 +380,42 @@ const MOST_MEANING = 300;
 
 /**
  * Words as they were typed: with commas or a line each, “Lesson 3: legend, scale”, an asterisk for those that stay, and
- * “legend = what the signs of a map mean” for one with its meaning, which has a line of its own.
+ * “legend = what the signs of a map mean” for one with its meaning, which goes on to the next semicolon or line.
  */
 export function wordsTyped(run: RunSituation, text: string, lesson: number | null): WordInput[] {
 	let at = lesson;
 	return text.split(/\n/).flatMap((line): WordInput[] => {
 		const head = /^\s*lesson\s+(\d+)\s*[:.–-]?\s*/i.exec(line);
 		if (head) at = run.lessons.find((one) => one.number === Number(head[1]))?.lesson.id ?? at;
-		const rest = line.slice(head?.[0].length ?? 0);
-		const equals = rest.indexOf('=');
-		const meaning =
-			equals < 0
-				? ''
-				: rest
-						.slice(equals + 1)
-						.trim()
-						.slice(0, MOST_MEANING);
-		return (equals < 0 ? rest.split(/[,;\t]/) : [rest.slice(0, equals)])
-			.map((typed) => ({
-				word: typed.replace(/^[\s•\-–*]+|[\s*]+$/g, '').trim(),
-				kept: /\*\s*$/.test(typed)
-			}))
-			.flatMap(({ word, kept }, index, all): WordInput[] =>
-				word === '' || all.findIndex((one) => one.word === word) < index
-					? []
-					: [
-							{
-								lesson_id: at,
-								text: word.slice(0, MOST_LETTERS),
-								kept: kept ? 1 : 0,
-								hidden_until: null,
-								meaning
-							}
-						]
-			);
+		const typed = line
+			.slice(head?.[0].length ?? 0)
+			.split(/[;\t]/)
+			.flatMap((part) => {
+				const equals = part.indexOf('=');
+				const words = (equals < 0 ? part : part.slice(0, equals)).split(',');
+				const meaning = equals < 0 ? '' : part.slice(equals + 1).trim();
+				return words.map((word, index) => {
+					const own = index === words.length - 1 ? meaning : '';
+					return {
+						text: word.replace(/^[\s•\-–*]+|[\s*]+$/g, '').trim(),
+						kept: /\*\s*$/.test(word) || own.endsWith('*'),
+						meaning: own.replace(/[\s*]+$/, '')
+					};
+				});
+			});
+		return typed.flatMap((one, index): WordInput[] =>
+			one.text === '' || typed.findIndex((other) => other.text === one.text) < index
+				? []
+				: [
+						{
+							lesson_id: at,
+							text: one.text.slice(0, MOST_LETTERS),
+							kept: one.kept ? 1 : 0,
+							hidden_until: null,
+							meaning: one.meaning.slice(0, MOST_MEANING)
+						}
+					]
+		);
 	});
 }
 
