@@ -22,7 +22,8 @@ const ACTION = {
 	...Object.fromEntries(['buy', 'make', 'free', 'used', 'receive'].map((kind) => [kind, 'got'])),
 	...Object.fromEntries(['order', 'ask', 'hold', 'wish'].map((kind) => [kind, 'arrange'])),
 	prepare: 'prepared',
-	follow: 'follow'
+	follow: 'follow',
+	job: 'job'
 };
 /** More rounds than this on one day, and something comes back for ever. */
 const MOST_ROUNDS = 60;

@@ -29,6 +29,7 @@ export const ACT_KINDS = [
 	'return',
 	'preview',
 	'prepare',
+	'job',
 	'choose',
 	'set out',
 	'follow'

@@ -18,6 +18,7 @@ import {
 	takeStep,
 	tryNext
 } from '../services/readiness/steps.ts';
+import { finishJob } from '../services/prepare/sitting.ts';
 import { letShelfFollow } from '../services/setout/follow.ts';
 import { handleForm, doerOf, type Acting } from './form-action.ts';
 
@@ -108,6 +109,14 @@ export const needActions = {
 		tellLibrarySoon(doerOf(event, null));
 		return done;
 	},
+	/** A job that the household noted itself is done. */
+	job: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ keys: string }>({ keys }).unknown(),
+			(what: string) => what,
+			({ trx, now }, input) => finishJob(trx, now, input.keys, null)
+		),
 	/** What was planned around lessons that have moved follows them. */
 	follow: (event) =>
 		handleForm(

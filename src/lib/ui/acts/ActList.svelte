@@ -48,6 +48,7 @@
 		wish: { button: 'Asked', to: 'arrange' },
 		receive: { button: 'Got it', to: 'got' },
 		prepare: { button: 'Prepped', to: 'prepared' },
+		job: { button: 'Done', to: 'job' },
 		begin: { button: 'Started', to: 'step' },
 		print: { button: 'Printed', to: 'step' },
 		finish: { button: 'Done', to: 'step' },
@@ -169,7 +170,7 @@
 				>
 					{standingText(act.verdict, act.when)}
 				</p>
-				{#if adults.length > 2 && !['return', 'look', 'sit', 'choose', 'set out', 'follow'].includes(act.kind)}
+				{#if adults.length > 2 && !['return', 'look', 'sit', 'choose', 'set out', 'follow', 'job'].includes(act.kind)}
 					<form method="post" action="{action}?/give" use:enhance={saves()} class="shrink-0">
 						<input type="hidden" name="keys" value={act.keys.join(' ')} />
 						<select

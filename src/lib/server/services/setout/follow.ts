@@ -1,4 +1,4 @@
-import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
+import { dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { followShelf, type Followed } from '$core/setout/index.ts';
 import { counted, listText } from '$core/words/index.ts';
@@ -13,8 +13,6 @@ export type ShelfMoved = {
 	readonly week: Day;
 	/** "Week of Mon, Jan 11: Match the map symbols comes, Spooning goes." */
 	readonly text: string;
-	/** The last day on which it is in time. */
-	readonly by: Day;
 	readonly followed: Followed;
 };
 
@@ -32,8 +30,6 @@ export const shelfMoved = once((now: Situation): readonly ShelfMoved[] => {
 		(followed, at): ShelfMoved[] => {
 			if (followed === null) return [];
 			const { comes, goes } = followed;
-			const days = comes.flatMap((id) => firstDayOf(now, Number(id), weeks[at]) ?? []);
-			const before = addDays(days.toSorted()[0] ?? addDays(weeks[at], 1), -1);
 			return [
 				{
 					week: weeks[at],
@@ -43,7 +39,6 @@ export const shelfMoved = once((now: Situation): readonly ShelfMoved[] => {
 					]
 						.filter(Boolean)
 						.join(', ')}.`,
-					by: before < now.today ? now.today : before,
 					followed
 				}
 			];
@@ -70,15 +65,6 @@ function leftBehind(now: Situation): Set<string> {
 function onBoards(now: Situation, week: Day) {
 	const boards = new Set(shelfQuestion(now).input.boards.map((one) => Number(one.id)));
 	return standingIn(now, week).filter((one) => boards.has(one.place_id));
-}
-
-/** The first day of a tray's lessons in a week. */
-function firstDayOf(now: Situation, tray: number, week: Day): Day | undefined {
-	const row = byId(now.snapshot.trays).get(tray);
-	return (row?.lessons ? parsed(row.lessons) : [])
-		.flatMap((id) => lessonsById(now).get(id)?.lesson.dates ?? [])
-		.filter((day) => startOfWeek(day, now.snapshot.household.week_start) === week)
-		.toSorted()[0];
 }
 
 /** What moved lessons do to shelves that are set: how many weeks no longer fit that do now; empty for none. */

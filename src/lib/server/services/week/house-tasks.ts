@@ -1,9 +1,10 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { actRank, type ActKind } from '$core/readiness/index.ts';
 import { boardsFor, isForWeek } from '$core/setout/index.ts';
-import { byText, counted, lessonsText, listText } from '$core/words/index.ts';
+import { byText, counted, durationText, lessonsText, listText } from '$core/words/index.ts';
 import { usedIn } from '$core/facts/index.ts';
 import type { RunSituation, Act, ActGroup, Situation } from '$core/account/index.ts';
+import { jobsOf } from '../prepare/jobs.ts';
 import { undecidedLessons } from '../library/book-list.ts';
 import { basketView, hasBasket } from '../setout/basket.ts';
 import { boardsOf, questionOf, standingIn, weeksAhead } from '../setout/shelf.ts';
@@ -29,6 +30,7 @@ const DAYS_AHEAD = 4;
 export function houseTasks(now: Situation): ActGroup[] {
 	return [
 		...booksTask(now),
+		...jobTasks(now),
 		...shelfTask(now),
 		...followTask(now),
 		...growsTask(now),
@@ -59,12 +61,9 @@ function shelfTask(now: Situation): ActGroup[] {
 				hasTray(week)
 		)
 		.flatMap((week) => {
+			const by = setBy(now, week);
 			const days = Array.from({ length: 7 }, (_, at) => addDays(week, at));
-			const first = days.find(
-				(day) => day >= today && (lessonsOn(now, day).length > 0 || hasBasket(now, day))
-			);
-			if (!first || !days.some((day) => day >= today && lessonsOn(now, day).length > 0)) return [];
-			const by = addDays(first, -1) < today ? today : addDays(first, -1);
+			if (by === null || !days.some((day) => day >= today && lessonsOn(now, day).length > 0)) return [];
 			return [
 				task(now, {
 					id: `shelf|${week}`,
@@ -77,6 +76,15 @@ function shelfTask(now: Situation): ActGroup[] {
 		});
 }
 
+/** The evening before the first day of a week whose sheet says what comes and goes; null where no day is left. */
+function setBy(now: Situation, week: Day): Day | null {
+	const first = Array.from({ length: 7 }, (_, at) => addDays(week, at)).find(
+		(day) => day >= now.today && (lessonsOn(now, day).length > 0 || hasBasket(now, day))
+	);
+	if (first === undefined) return null;
+	return addDays(first, -1) < now.today ? now.today : addDays(first, -1);
+}
+
 /** Lessons moved, and shelves that are set already don't fit them any more: one tap lets them follow. */
 function followTask(now: Situation): ActGroup[] {
 	const moved = shelfMoved(now);
@@ -87,10 +95,34 @@ function followTask(now: Situation): ActGroup[] {
 			id: `follow|${moved.map((one) => `${one.week}:${one.followed.comes.join('+')}`).join('|')}`,
 			title: 'Let the shelf follow: lessons have moved',
 			detail: moved.map((one) => one.text).join(' '),
-			by: moved.map((one) => one.by).toSorted()[0],
+			by: setBy(now, moved[0].week) ?? now.today,
 			href: null
 		})
 	];
+}
+
+/** Jobs that the household noted itself and that no sitting has: nothing else asks for them. */
+function jobTasks(now: Situation): ActGroup[] {
+	const { today } = now;
+	return jobsOf(now)
+		.filter(
+			(job) =>
+				job.id.startsWith('own-') &&
+				job.readyBy !== null &&
+				(job.sitting === null || job.sitting.over === 1 || job.sitting.held_on < today)
+		)
+		.map((job) => {
+			const by = addDays(job.readyBy!, -1);
+			return task(now, {
+				kind: 'job',
+				id: job.id,
+				run: job.run,
+				title: job.title,
+				detail: [durationText(job.minutes), job.detail].filter(Boolean).join(' · '),
+				by,
+				href: null
+			});
+		});
 }
 
 /** A birthday after which a child gets at what it must not. */

@@ -11,6 +11,8 @@ import { openOutcomes } from '../plan/outcomes.ts';
 import { ALL, type Act, actsOf, computeSituation, type Situation } from '$core/account/index.ts';
 import { chooseSource, gotAll, notYet, takeStep } from '../readiness/steps.ts';
 import { checkOff, dayView } from './day.ts';
+import { addOwnJob } from '../../stores/prepare/jobs.ts';
+import { finishJob, moveJob } from '../prepare/sitting.ts';
 import { houseTasks } from './house-tasks.ts';
 
 /** The demo on another day, with nothing else changed. */
@@ -153,13 +155,41 @@ describe('what is set anew for all', () => {
 		expect(shelfTasks((await now()).situation, '2027-01-28')).toEqual([]);
 	});
 
+	it('a job that the household noted and no sitting has, until it is done or has one', async () => {
+		const { now, does } = await mapsHouse();
+		const { run } = await now();
+		await does((trx) =>
+			addOwnJob(trx, run.row.id, { title: 'Draw the chart', minutes: 30, ready_by: '2027-01-26' })
+		);
+		const jobs = async () =>
+			houseTasks((await now()).situation)
+				.map((one) => one.inWords())
+				.filter((one) => one.kind === 'job' && one.title === 'Draw the chart');
+		const [task] = await jobs();
+		expect(task).toMatchObject({
+			title: 'Draw the chart',
+			actBy: '2027-01-25',
+			detail: '30 min',
+			href: null
+		});
+		const { situation } = await now();
+		const [sitting] = situation.snapshot.sittings.filter((one) => one.held_on > situation.today);
+		await does((trx, at) => moveJob(trx, at.situation, task.keys[0], sitting.id));
+		expect(await jobs()).toEqual([]);
+		await does((trx, at) => moveJob(trx, at.situation, task.keys[0], null));
+		await does((trx, at) => finishJob(trx, at.situation, task.keys[0], null));
+		expect(await jobs()).toEqual([]);
+	});
+
 	it('a finished book leaves the basket', async () => {
 		const { now, does } = await mapsHouse();
 		const part = (await now()).situation.snapshot.basketParts.find((one) => one.page_by === 'bookmark')!;
 		await does((trx) =>
 			updateBasketPart(trx, part.id, { first_page: part.last_page! + 1, since: '2027-01-21' })
 		);
-		const [task] = houseTasks((await now()).situation).map((one) => one.inWords());
+		const [task] = houseTasks((await now()).situation)
+			.map((one) => one.inWords())
+			.filter((one) => one.href === '/week/basket');
 		expect([task.title, task.href]).toEqual([
 			`Change the morning basket: ${part.title} is finished`,
 			'/week/basket'
