@@ -68,16 +68,15 @@ suite(
 							.map((test) => brief(`${file.name} › ${test.fullName}`, test.failureMessages.join(' ')))
 		)
 );
-if (build.ok)
-	report(
-		'Kills, cuts of the power and bad texts, a little of each',
-		await runAside('npm', ['run', '--silent', 'faults', '--', 'short'])
-	);
-if (build.ok)
-	report(
-		'Two weeks of a unit, lived by what the application says, in two houses',
-		await runAside('npm', ['run', '--silent', 'live', '--', 'days=14', 'parent=onTime'])
-	);
+if (build.ok) {
+	// Each of these keeps one core busy.
+	const [faults, live] = await Promise.all([
+		runAside('npm', ['run', '--silent', 'faults', '--', 'short']),
+		runAside('npm', ['run', '--silent', 'live', '--', 'days=14', 'parent=onTime'])
+	]);
+	report('Kills, cuts of the power and bad texts, a little of each', faults);
+	report('Two weeks of a unit, lived by what the application says, in two houses', live);
+}
 if (!ensureDebian()) count('Browser journeys', 0, 1);
 else if (build.ok) {
 	const specs = (suites) => suites.flatMap((each) => [...each.specs, ...specs(each.suites ?? [])]);
