@@ -179,7 +179,13 @@ export function onTrips(whole: readonly WholeNeed[], plans: readonly LibraryPlan
 	return whole.map((one) => {
 		const { need, step, days, book } = one;
 		const library = libraryOf.get(book?.loan?.supplier_id ?? 0);
-		if (!library || !days || !step || (step.kind !== 'pick up' && step.kind !== 'check')) return one;
+		if (!days || !step) return one;
+		// Renewed on any day until it is due: neither a trip nor the library's own days matter.
+		if (step.kind === 'renew' && step.by) {
+			const renewed = { ...days, actBy: step.by };
+			return { ...one, days: renewed, verdict: verdict(need, renewed, today) };
+		}
+		if (!library || (step.kind !== 'pick up' && step.kind !== 'check')) return one;
 		const open = parsed(library.weekdays);
 		const until = step.kind === 'pick up' ? addDays(book!.loan!.ready_on!, library.shelf_days) : need.useDay!;
 		const before = need.prepare && days.inHandBy >= today ? days.inHandBy : addDays(need.useDay!, -1);

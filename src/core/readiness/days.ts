@@ -143,7 +143,8 @@ const IN_A_DAY: ReadonlySet<Way['kind']> = new Set(['at home', 'print', 'shop', 
 
 /** What is done in a day is not late on the day on which the house learned of it, but to be done on it. */
 function sinceKnown({ since, useDay, state, way }: Need, step: NextStep): NextStep {
-	const isInADay = state === 'in hand' || (state === 'missing' && IN_A_DAY.has(way.kind));
+	// What is on its way cannot have been late before anybody knew of it either.
+	const isInADay = state !== 'missing' || IN_A_DAY.has(way.kind);
 	return since && step.actBy !== null && step.actBy < since && since <= useDay! && isInADay
 		? { ...step, actBy: since }
 		: step;

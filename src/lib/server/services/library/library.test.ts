@@ -155,6 +155,15 @@ describe('the books stream', () => {
 		const coast = now.whole.find((one) => one.title === 'The Very Long Coast')!;
 		expect(coast).toMatchObject({ verdict: 'at risk', step: { kind: 'renew', by: '2027-01-26' } });
 		expect(actsOf(now).find((act) => act.title === 'Renew The Very Long Coast')!.actBy).toBe('2027-01-26');
+		// Until it is due it can be renewed, so it is not late before.
+		for (const [day, verdict] of [
+			['2027-01-24', 'at risk'],
+			['2027-01-26', 'at risk'],
+			['2027-01-27', 'late']
+		])
+			expect(
+				computeSituation(now.snapshot, day).whole.find((one) => one.title === coast.title)!.verdict
+			).toBe(verdict);
 		const needle = now.whole.find((one) => one.title === 'What the Needle Knows')!;
 		expect(needle.days!.sitting).not.toBeNull();
 		expect(needle.days!.inHandBy < needle.days!.readyBy).toBe(true);

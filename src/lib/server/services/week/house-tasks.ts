@@ -248,7 +248,7 @@ function task(
 			detail: of.detail,
 			actBy: of.by,
 			when: byText(of.by, today),
-			verdict: 'due',
+			verdict: of.by < today ? 'late' : 'due',
 			doer: null,
 			keys: [of.id],
 			amount: '1',
