@@ -6,6 +6,7 @@ export const DOUBT = {
 	each: 'Does “each” mean each child?',
 	orPair: 'One for each child, or one for each pair?',
 	howMany: 'How many of each?',
+	oneThing: (name: string) => `Is it all one thing, “${name}”?`,
 	set: (words: string) => `Is “${words}” one set, or several things to count?`,
 	spread: (lessons: number) => `Is that enough for all ${lessons} lessons, or is it one for each?`,
 	odd: 'This is hard to read. Is it a thing to gather?',

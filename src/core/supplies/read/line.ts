@@ -3,6 +3,7 @@ import { amountAt } from './amount.ts';
 import { oneMoreOf, withoutPair, oneOfThese } from './asides.ts';
 import { DOUBT } from './doubts.ts';
 import { isHeading, splitLabel, isAmountOf } from './heading.ts';
+import { indexed } from './indexed.ts';
 import { waitsForNoun, shareNouns, group } from './joints.ts';
 import { startsNewThing } from './new-thing.ts';
 import { rowOf, normalize } from './normalize.ts';
@@ -157,7 +158,11 @@ function readThings(line: string): Thing[] {
 		const amount = amountAt(trailing[2]);
 		if (amount.quantity && amount.rest === '') return spread(readParts(trailing[1]), amount);
 	}
-	return readParts(line);
+	const index = indexed(line);
+	if (!index) return readParts(line);
+	const things = readParts(index.line);
+	if (!index.isSure) for (const thing of things) thing.doubts.push(DOUBT.oneThing(thing.name));
+	return things;
 }
 
 function spread(things: Thing[], amount: ReturnType<typeof amountAt>): Thing[] {

@@ -6,7 +6,7 @@ const PARTICIPLE =
 	'(?:[a-z-]+(?:[^e]ed|eed|ied)|torn|cut|broken|frozen|split|ground|beaten|melted|ripped|thawed|worn|grown|shaken|drawn|blown|woven|written|kept|left|made|set|spread|shut|thrown)';
 const ADVERB = '(?:[a-z]+ly |already |well[- ]|pre-?|not |un)?';
 const PARTICLE =
-	'(?:into|in|to|with|from|on|up|out|off|at|by|for|as|if|well|lengthwise|together|down|through|open|flat|before|after|over|about|and then|smooth|thin|short|small|overnight|apart|away|lengthways|crosswise|beforehand|ahead|tightly|around|inside|loose|shut|[0-9].*)';
+	'(?:into|in|to|with|from|on|up|out|off|at|by|for|as|if|well|lengthwise|together|down|through|open|flat|before|after|over|about|and then|smooth|thin|short|small|overnight|apart|away|lengthways|crosswise|beforehand|ahead|tightly|around|inside|loose|shut|the (?:night|evening|day|week) before|[0-9].*)';
 const BARE_PARTICIPLE = new RegExp(
 	`^${ADVERB}${PARTICIPLE}(?:(?:,| and| or|, and) ${ADVERB}${PARTICIPLE})*(?:$| ${PARTICLE}\\b.*$)`,
 	'i'

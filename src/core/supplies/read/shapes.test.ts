@@ -33,6 +33,19 @@ const SHAPES: Readonly<Record<string, readonly (readonly [string, string])[]>> =
 		['peas (6 per student), shelled', '6 each pea, per child, (shelled)'],
 		['lettuce, 1 head', '1 each head of lettuce']
 	],
+	'an index puts the kind behind the thing, and a bare amount behind both': [
+		['soil, garden, 2 cups', '2 cup garden soil'],
+		['paper, black construction, 4 sheets', '4 sheet black construction paper'],
+		['cups, clear plastic, 2 per child', '2 each clear plastic cup, per child'],
+		['jars, glass, 3', '3 each glass jar'],
+		['moss, peat, 1 bag', '1 bag peat moss, look'],
+		['glue, scissors, 2 per child', '1 each glue, per child | 2 each scissors, per child'],
+		['glue, tape, 2 rolls', '1 each glue | 2 roll tape']
+	],
+	'a scope behind a semicolon is that of its own thing': [
+		['12 lima beans; hand lens for each child', '12 each lima bean | 1 each hand lens, per child'],
+		['a dozen eggs; tape; a cup per child', '1 dozen egg | 1 each tape | 1 each cup, per child']
+	],
 	'what is done to it before its day stands behind it without a mark': [
 		['2 bean plants started 10 days ahead', '2 each bean plant, (started 10 days ahead)'],
 		['6 eggs hard boiled the night before', '6 each egg, (hard boiled the night before)'],

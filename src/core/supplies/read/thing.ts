@@ -194,15 +194,21 @@ function trailingAmount(thing: Thing, name: string): string {
  */
 export function applyPart(thing: Thing, part: string, mayBeThing = false): boolean {
 	const scope = thingScope(part);
-	if (scope.per && thing.per === null) Object.assign(thing, scope.per);
-	const bracket = BRACKET.exec(scope.rest);
-	if (bracket && !scope.rest.startsWith('(')) {
-		const bare = (
-			scope.rest.slice(0, bracket.index) + scope.rest.slice(bracket.index + bracket[0].length)
-		).trim();
+	const { per, groupSize } = thing;
+	if (scope.per && per === null) Object.assign(thing, scope.per);
+	const isApplied = applyRest(thing, scope.rest, mayBeThing);
+	// What is a thing of its own says its scope for itself.
+	if (!isApplied) Object.assign(thing, { per, groupSize });
+	return isApplied;
+}
+
+function applyRest(thing: Thing, rest: string, mayBeThing: boolean): boolean {
+	const bracket = BRACKET.exec(rest);
+	if (bracket && !rest.startsWith('(')) {
+		const bare = (rest.slice(0, bracket.index) + rest.slice(bracket.index + bracket[0].length)).trim();
 		return applyPart(thing, bare, mayBeThing) && applyPart(thing, bracket[1].trim());
 	}
-	const text = scope.rest.replace(/^each$/i, '').trim();
+	const text = rest.replace(/^each$/i, '').trim();
 	if (text === '') return true;
 	if (isMeasurement(text)) {
 		thing.notes.push(text);
