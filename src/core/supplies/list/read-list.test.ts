@@ -121,6 +121,29 @@ describe('whole lists', () => {
 			['balsa', ['2'], null]
 		]);
 	});
+	it('headings with a period behind the number begin their lesson, too', () => {
+		const text = 'Lesson 1 - Kites\nsilk\nLesson 2. Gliders\nbalsa\nLesson 3) Parachutes\nstring';
+		const { lines } = readSupplyList(text, unitOf(3, 0, ['Kites', 'Gliders', 'Parachutes']));
+		expect(lines.map((line) => [line.read.item, line.lessons])).toEqual([
+			['silk', ['1']],
+			['balsa', ['2']],
+			['string', ['3']]
+		]);
+	});
+	it('in running text a lesson may ask itself; a sentence of a lesson that is left out is said', () => {
+		const text =
+			'For lesson one you will need silk and two dowels. Lesson two uses a sheet of balsa. In the third lesson we tie string to handkerchiefs. Bring an old tray for lesson 3.';
+		const { lines } = readSupplyList(text, unitOf(3, 0, ['Kites', 'Gliders', 'Parachutes']));
+		expect(lines.map((line) => [line.read.item, line.lessons])).toEqual([
+			['silk', ['1']],
+			['dowel', ['1']],
+			['balsa', ['2']],
+			['old tray', ['3']]
+		]);
+		expect(lines[2].read.doubts).toEqual([
+			'“In the third lesson we tie string to handkerchiefs.” was left out.'
+		]);
+	});
 });
 
 describe('one amount over several lessons', () => {

@@ -309,6 +309,9 @@ const IN_LESSON =
 
 /** "Lesson 4: 1 candle" amid running text. */
 const LESSON_HEAD = /^((?:lessons?|sessions?|weeks?|days?|class)\s\d[\d\s,&–-]{0,12}):\s/i;
+/** "Lesson two uses a dozen beans": the lesson itself asks. */
+const LESSON_NEEDS =
+	/^(?:the )?((?:lesson|session|week|day|class) (?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)|(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|last) (?:lesson|session|class|meeting|week)) (?:also |will )?(?:uses?|needs?|requires?|calls? for|takes?|wants?|asks? for):? (?=\S)/i;
 const NOTHING_BUT = /^(?:nothing but|nothing more than|only|just) /i;
 const ORDINALS = 'first second third fourth fifth sixth seventh eighth ninth tenth'.split(' ');
 
@@ -322,23 +325,38 @@ function inNumbers(named: string, last: number): string {
 /** Running text: what its sentences ask for, each for the lesson that was named last. */
 function readProse(text: string, { form, lessons, put }: Pick<Reading, 'form' | 'lessons' | 'put'>): void {
 	let named: Named | null = null;
+	let found: { read: ReadLine[]; named: Named | null; isEach: boolean } | null = null;
+	const flush = () => {
+		if (found) put(found.read, found.named, [], found.isEach);
+		found = null;
+	};
 	for (const sentence of sentencesOf(text)) {
 		if (sentence.length > LONGEST) continue;
 		const head = LESSON_HEAD.exec(sentence);
-		const lead = head ?? IN_LESSON.exec(sentence);
+		const needs = LESSON_NEEDS.exec(sentence);
+		const lead = head ?? needs ?? IN_LESSON.exec(sentence);
 		named = (lead && lessonsNamed(inNumbers(lead[1], lessons.length), lessons, 'amount')) ?? named;
 		const rest = lead ? sentence.slice(lead[0].length).replace(/^[\s,]+/, '') : sentence;
-		const asked = askedIn(rest) ?? (head && { text: rest.replace(NOTHING_BUT, ''), optional: false });
-		if (!asked) continue;
+		const asked =
+			askedIn(rest) ??
+			((head ?? needs) && { text: rest.replace(NOTHING_BUT, '').replace(/[.!]+$/, ''), optional: false });
+		if (!asked) {
+			// What is done in a lesson is done with things: the line before it says that a sentence was left out.
+			const last: ReadLine | undefined = found?.read.at(-1);
+			if (lead && found && last)
+				found.read = [...found.read.slice(0, -1), doubting(last, DOUBT.unread(sentence))];
+			continue;
+		}
 		const marked = takeMark(asked.text, lessons, form.numbers);
 		const { rest: line, isEach } = withoutEach(marked.rest);
-		put(
-			readSupplyLine(line, true).map((one) => ({ ...one, optional: one.optional || asked.optional })),
-			marked.named ?? named,
-			[],
+		flush();
+		found = {
+			read: readSupplyLine(line, true).map((one) => ({ ...one, optional: one.optional || asked.optional })),
+			named: marked.named ?? named,
 			isEach
-		);
+		};
 	}
+	flush();
 }
 
 /** What only points to another lesson's things. */
