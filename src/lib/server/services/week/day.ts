@@ -1,6 +1,7 @@
 import { addDays, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { listText } from '$core/words/index.ts';
+import { once } from '$core/facts/index.ts';
 import { type RunSituation, lessonStand, type Situation } from '$core/account/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { tickDay } from '../../stores/setout/trays.ts';
@@ -52,8 +53,21 @@ export type DayView = {
 
 const SHORT = 'short';
 
-/** A day: what comes out, what is open, who gets which copies, what to start in the evening. */
+/** Days that are kept of one situation; a month of them, and a bit. */
+const MOST_KEPT = 40;
+const keptDays = once((_: Situation) => new Map<string, DayView>());
+
+/** A day: what comes out, what is open, who gets which copies, what to start in the evening. Made once a situation. */
 export function dayView(now: Situation, day: Day, run: RunSituation | null = null): DayView {
+	const kept = keptDays(now);
+	const key = `${day} ${run?.row.id ?? ''}`;
+	const view = kept.get(key) ?? newDayView(now, day, run);
+	if (kept.size >= MOST_KEPT) kept.clear();
+	kept.set(key, view);
+	return view;
+}
+
+function newDayView(now: Situation, day: Day, run: RunSituation | null): DayView {
 	const ticks = new Set(now.snapshot.dayTicks.filter((one) => one.on_day === day).map((one) => one.key));
 	const isShort = ticks.has(SHORT);
 	const isTicked = (key: string) => key.split(' ').every((one) => ticks.has(one));
