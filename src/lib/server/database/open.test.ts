@@ -86,7 +86,7 @@ describe('what can happen to a disk', () => {
 		const store = await openTestStore();
 		expect((await stat(store.folder)).mode & 0o077).toBe(0);
 		const folder = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-		onTestFinished(() => rm(folder, { recursive: true }));
+		onTestFinished(() => rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 }));
 		await writeFile(join(folder, FILE), 'These are the notes of my aunt, and no database.'.repeat(100));
 		await expect(openStore(folder)).rejects.toThrow(/damaged/);
 		expect((await readdir(folder)).includes(FILE)).toBe(true);

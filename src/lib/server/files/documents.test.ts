@@ -18,7 +18,7 @@ beforeAll(async () => {
 afterAll(async () => {
 	process.env.GATHER_BIN_DATA = before;
 	pdfs.close();
-	await rm(folder, { recursive: true });
+	await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 });
 
 const begin = (name: string, bytes: Buffer, most = 300) =>

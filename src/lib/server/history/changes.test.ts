@@ -423,7 +423,7 @@ async function openCopy(store: Store & { folder: string }): Promise<Store> {
 	const copy = await openStore(folder);
 	onTestFinished(async () => {
 		await copy.close();
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	});
 	return copy;
 }

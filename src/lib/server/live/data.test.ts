@@ -13,7 +13,7 @@ beforeEach(async () => {
 	onTestFinished(async () => {
 		// A start that was refused has nothing to close.
 		await closeStore().catch(() => null);
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 		await rm(`${folder}.household`, { force: true });
 	});
 });

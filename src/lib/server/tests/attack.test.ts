@@ -156,7 +156,7 @@ describe('pictures', () => {
 		expect(new Set(names).size).toBe(1);
 		expect((await readPicture(names[0]))?.bytes.equals(bytes)).toBe(true);
 		expect(await readdir(join(folder, 'files', names[0].slice(0, 2)))).toEqual([names[0]]);
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	});
 });
 

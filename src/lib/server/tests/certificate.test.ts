@@ -21,7 +21,7 @@ const HOME = { names: ['localhost', 'kitchen', 'kitchen.local'], addresses: ['12
 
 async function folder(): Promise<string> {
 	const made = await mkdtemp(join(tmpdir(), 'gather-bin-'));
-	onTestFinished(() => rm(made, { recursive: true }));
+	onTestFinished(() => rm(made, { recursive: true, maxRetries: 20, retryDelay: 100 }));
 	return made;
 }
 

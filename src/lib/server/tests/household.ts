@@ -19,7 +19,7 @@ async function demoFile(): Promise<Buffer> {
 	await seedDemo(store.write);
 	await store.close();
 	const file = await readFile(join(folder, FILE));
-	await rm(folder, { recursive: true });
+	await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	return file;
 }
 
@@ -30,7 +30,7 @@ export async function openTestStore(seed = true): Promise<Store & { folder: stri
 	const store = await openStore(folder);
 	onTestFinished(async () => {
 		await store.close();
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	});
 	return { ...store, folder };
 }
@@ -47,7 +47,8 @@ export async function openHousehold(demo = true): Promise<() => Promise<void>> {
 	await store();
 	return async () => {
 		await closeStore();
-		await rm(folder, { recursive: true });
+		// Pictures of pages may still be on their way into the folder.
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 		await rm(`${folder}.household`);
 	};
 }

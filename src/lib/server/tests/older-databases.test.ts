@@ -19,7 +19,7 @@ async function openDump(name: string): Promise<Store & { folder: string }> {
 	const store = await openStore(folder);
 	onTestFinished(async () => {
 		await store.close();
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	});
 	return { ...store, folder };
 }
@@ -101,7 +101,7 @@ describe('a database that an older version made', () => {
 		const left = new SqliteDatabase(join(folder, FILE), { readonly: true });
 		expect(left.prepare('select count(*) from kysely_migration').pluck().get()).toBe(9);
 		left.close();
-		await rm(folder, { recursive: true });
+		await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 	});
 });
 

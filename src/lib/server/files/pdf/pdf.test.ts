@@ -26,7 +26,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
 	pdfs.close();
-	await rm(folder, { recursive: true });
+	await rm(folder, { recursive: true, maxRetries: 20, retryDelay: 100 });
 });
 
 async function kept(name: string, bytes: Buffer): Promise<string> {

@@ -71,7 +71,7 @@ function onBoards(now: Situation, week: Day) {
 export function shelfMovesText(before: Situation, after: Situation): string {
 	const now = new Set(shelfMoved(before).map((one) => one.week));
 	const more = shelfMoved(after).filter((one) => !now.has(one.week)).length;
-	return more ? `the shelf is to be set anew for ${counted(more, 'week')}` : '';
+	return more ? `the shelf of ${counted(more, 'week')} no longer fits; one tap mends that` : '';
 }
 
 /** Sets those weeks as they were said. @throws Refusal where nothing is to be moved any more */
