@@ -20,7 +20,8 @@ import { baseOf, listFilling } from './filling.ts';
 import { acceptShelf, moveTray, shelfQuestion, shelfView, weeksAhead } from './shelf.ts';
 import { trayCards } from './tray-cards.ts';
 import { matchesOf, piecesOf, smallIn } from './trays.ts';
-import { hangWith, moveWord, wallOf, wallOn, wallView, wordsTyped } from './wall.ts';
+import { wallOf, wallOn, wallView } from './wall.ts';
+import { hangWith, moveWord, wordsTyped } from './wall-words.ts';
 import { wordCards } from './word-cards.ts';
 
 const WEEK = '2027-01-18';

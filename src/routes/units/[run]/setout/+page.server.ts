@@ -9,15 +9,8 @@ import { placeOptions } from '$core/account/index.ts';
 import { ledgeView } from '$lib/server/services/setout/ledge.ts';
 import { setOutOf } from '$lib/server/services/setout/shelf.ts';
 import { dayAhead } from '$lib/server/services/week/week.ts';
-import {
-	cornerOf,
-	hangWith,
-	moveWord,
-	USUAL_POSTER,
-	wallView,
-	WALL_TEXT,
-	wordsTyped
-} from '$lib/server/services/setout/wall.ts';
+import { cornerOf, USUAL_POSTER, wallView, WALL_TEXT } from '$lib/server/services/setout/wall.ts';
+import { hangWith, moveWord, wordsTyped } from '$lib/server/services/setout/wall-words.ts';
 import { parsed } from '$core/facts/index.ts';
 import { lengthText } from '$core/measure/index.ts';
 import { addTray, PLAIN_TRAY, setSetOut } from '$lib/server/stores/setout/trays.ts';
