@@ -25,7 +25,7 @@ export default defineConfig({
 	retries: 0,
 	// Generous, since nothing here is about speed: two slow cores run two browsers, two servers and axe.
 	timeout: 150_000,
-	expect: { timeout: 20_000 },
+	expect: { timeout: 45_000 },
 	// The journeys without a network allow the service worker themselves; elsewhere it would only hide requests.
 	use: {
 		launchOptions: CHROMIUM,
