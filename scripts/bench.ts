@@ -461,12 +461,10 @@ async function printing() {
 			cuts: [],
 			text: []
 		},
-		back: null,
-		set: 0,
-		isSlip: false
+		back: null
 	}));
 	const none = { regular: new Uint8Array(), bold: new Uint8Array() };
-	const run = { files: [source], paper, sheets, sides: 'both' as const, reversed: false, title: 'bench' };
+	const run = { files: [source], paper, sheets, sides: 'both' as const, title: 'bench' };
 	const ours = await best(() => assemble(pdfium, run, none, join(at, 'ours.pdf'), () => undefined), 3);
 	const pages = Array.from({ length: 4 }, () => [source, '1-100']).flat();
 	const theirs = await best(

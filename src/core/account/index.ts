@@ -28,6 +28,7 @@ export {
 	calendarInput,
 	limitsOf,
 	nextLessons,
+	firstDay,
 	takingPartOn
 } from './runs.ts';
 export { workKey } from './sitting-of.ts';
@@ -40,11 +41,17 @@ export {
 	type PrintSituation,
 	colorKey,
 	copyState,
+	countOf,
 	finishText,
+	layoutOf,
 	printKey,
 	printsOf,
-	usualTitle
+	usualTitle,
+	withCopies
 } from './streams/prints.ts';
+export { isShared, slipsOf } from './streams/slips.ts';
+export { isFlagged } from './streams/flagged-prints.ts';
+export { FILLED_IN, writesOn } from './streams/who-gets.ts';
 export { settingKey } from './streams/setting.ts';
 export { type SupplyNeed, toFetchFrom } from './streams/supplies.ts';
 export { total } from './together.ts';

@@ -1,26 +1,46 @@
 import { printingOf, printRun, type PrintRunCost } from '../print/index.ts';
 import { parsed, type Snapshot } from '../facts/index.ts';
-import type { PrintSituation } from './streams/prints.ts';
+import { countOf, layoutOf, type PrintSituation } from './streams/prints.ts';
 
-/** What prints cost at home and at the copy shop, each with the copies that it names. */
-export function costOfPrints(snapshot: Snapshot, prints: readonly PrintSituation[]): PrintRunCost {
+/** What prints cost at home and at the copy shop, each with the copies that it names, and the slips between them. */
+export function costOfPrints(
+	snapshot: Snapshot,
+	prints: readonly PrintSituation[],
+	slips: number
+): PrintRunCost {
 	const { home, shop } = printingOf(parsed(snapshot.household.printing));
+	const slip = {
+		id: 'slips',
+		pages: slips,
+		copies: 1,
+		sides: 1,
+		up: 1,
+		stock: 'plain20',
+		colour: false
+	} as const;
 	return printRun({
 		children: 0,
-		prints: prints.map((print) => {
-			const { judged, copies } = print;
-			const isBacked = judged.layout.value === 'cards, one back';
-			return {
-				id: String(print.row.id),
-				pages: isBacked ? Math.max(1, print.pages.length - 1) * 2 : print.pages.length,
-				copies: copies.reduce((sum, one) => sum + one.count, 0),
-				sides: judged.sides.value,
-				up: judged.up.value,
-				stock: judged.stock.value,
-				colour: judged.color.value,
-				laminate: judged.finish.value === 'pouch'
-			};
-		}),
+		prints: [
+			...prints.map((print) => {
+				const { judged } = print;
+				const copies = countOf(print);
+				const isBacked = judged.layout.value === 'cards, one back';
+				const pages = isBacked ? Math.max(1, print.pages.length - 1) * 2 : print.pages.length;
+				// What shares sheets is laid out as one copy of all its pieces.
+				const isShared = layoutOf(print, copies).isCut;
+				return {
+					id: String(print.row.id),
+					pages: isShared ? pages * copies : pages,
+					copies: isShared ? 1 : copies,
+					sides: judged.sides.value,
+					up: judged.up.value,
+					stock: judged.stock.value,
+					colour: judged.color.value,
+					laminate: judged.finish.value === 'pouch'
+				};
+			}),
+			...(slips > 0 ? [{ ...slip, laminate: false }] : [])
+		],
 		home,
 		shop,
 		readyMade: null

@@ -1,5 +1,5 @@
 import { CoreError } from '../error.ts';
-import type { Paper, SheetPlan, Side } from '../print/index.ts';
+import type { Paper, SheetSides, Side } from '../print/index.ts';
 
 /** A sheet of labels by its measures, mm; and by how much a printer is off, right and down. */
 export type LabelSheet = {
@@ -55,7 +55,7 @@ export function labelSheets(
 	sheet: LabelSheet,
 	paper: Paper,
 	from = 0
-): SheetPlan[] {
+): SheetSides[] {
 	const places = labelPlaces({ ...sheet, offsetX: 0, offsetY: 0 });
 	const [first, last] = [places[0], places.at(-1)];
 	if (!first || !last || sheet.width <= 0 || sheet.height <= 0)
@@ -69,11 +69,11 @@ export function labelSheets(
 	const count = Math.max(1, Math.ceil((begin + labels.length) / places.length));
 	// Lines in their order, cut where a sheet ends.
 	const ends = labels.reduce<number[]>((all, one) => [...all, (all.at(-1) ?? 0) + one.lines.length], []);
-	return Array.from({ length: count }, (_, at): SheetPlan => {
+	return Array.from({ length: count }, (_, at): SheetSides => {
 		const first = Math.max(0, at * places.length - begin);
 		const last = Math.min(labels.length, (at + 1) * places.length - begin);
 		const text = lines.slice(first === 0 ? 0 : ends[first - 1], last === 0 ? 0 : ends[last - 1]);
-		return { front: { placed: [], cuts: [], text }, back: null, set: 0, isSlip: false };
+		return { front: { placed: [], cuts: [], text }, back: null };
 	});
 }
 
@@ -161,12 +161,12 @@ export function cutOut(
 	paper: Paper,
 	edge: number,
 	backs: readonly Label[] | null = null
-): SheetPlan[] {
+): SheetSides[] {
 	const columns = Math.floor((paper.width - 2 * edge) / size.width);
 	const rows = Math.floor((paper.height - 2 * edge) / size.height);
 	if (columns < 1 || rows < 1) throw new CoreError('A label of this size doesn’t fit on the paper.');
 	const perSheet = columns * rows;
-	return Array.from({ length: Math.ceil(labels.length / perSheet) }, (_, sheet): SheetPlan => {
+	return Array.from({ length: Math.ceil(labels.length / perSheet) }, (_, sheet): SheetSides => {
 		const own = labels.slice(sheet * perSheet, (sheet + 1) * perSheet);
 		const boxes = own.map((_, at) => ({
 			x: edge + (at % columns) * size.width,
@@ -186,9 +186,7 @@ export function cutOut(
 					backs.slice(sheet * perSheet, (sheet + 1) * perSheet),
 					boxes.map((one) => ({ ...one, x: paper.width - one.x - one.width }))
 				)
-			},
-			set: 0,
-			isSlip: false
+			}
 		};
 	});
 }

@@ -2,7 +2,7 @@ import type { Rung } from '../gathering/index.ts';
 import type { ReadingLevel } from '../house/index.ts';
 import type { Day, Weekday, YearDay } from '../calendar/index.ts';
 import type { System } from '../measure/index.ts';
-import type { Amount, HabitKind, Filled } from './columns.ts';
+import type { Amount, Bit, HabitKind, Filled } from './columns.ts';
 import type { HouseBinders } from './binders.ts';
 import type { SetOut } from './setout.ts';
 import type { OwnRates } from '../prepare/index.ts';
@@ -70,6 +70,8 @@ export interface PersonTable {
 	reach_mm: number | null;
 	/** Grade or level, in the household's own words. */
 	level: Filled<string>;
+	/** Whether they fill in pages; null goes by the age. */
+	writes: Bit | null;
 	/** How far they read, in each language, as JSON. */
 	reads: Filled<Json<readonly ReadingLevel[]>>;
 }

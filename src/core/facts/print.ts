@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/index.ts';
-import type { Frame, PrintChoices, Role } from '../print/index.ts';
+import type { Backs, Frame, Ink, PrintChoices, Role } from '../print/index.ts';
 import type { Stock } from '../reference/index.ts';
 import type { Bit, Filled } from './columns.ts';
 import type { Json } from './json.ts';
@@ -31,6 +31,11 @@ export interface DocumentPageTable {
 	frames: Filled<Json<readonly Frame[]>>;
 	/** Share of its surface that is in color; null until its picture was made. */
 	colored: number | null;
+	/** Where it has ink, and by what its picture is known; null until that was made. */
+	ink: Json<Ink> | null;
+	likeness: string | null;
+	/** Its largest words; null until it was read. */
+	heading: string | null;
 }
 
 export const SOURCE_KINDS = ['guide', 'science', 'math', 'language', 'art', 'game', 'other'] as const;
@@ -72,8 +77,13 @@ export interface PrintTable {
 	from_book: Filled<Bit>;
 	/** The print whose place this gray copy keeps; null for any other. */
 	place_of: Filled<number | null>;
-	/** Its pages are no larger than half a sheet. */
-	half: Filled<Bit>;
+	/** How large its pages are, mm; null: as large as the paper. */
+	page_width_mm: number | null;
+	page_height_mm: number | null;
+	/** Its pages were found to be fronts and backs. */
+	backs: Backs | null;
+	/** Pages that are made smaller to lie where the printer reaches. */
+	fit: Filled<Json<readonly number[]>>;
 	optional: Filled<Bit>;
 	/** What the parent settled; the rest follows from the role. */
 	choices: Filled<Json<Partial<PrintChoices>>>;
@@ -105,4 +115,14 @@ export interface PrintRunTable {
 	/** Sheets that came out wrong: jammed, or on the wrong paper. */
 	spoiled: Filled<number>;
 	spoiled_stock: Stock | null;
+	/** Sheets that came out already while others did not, by what is on them. */
+	done: Filled<Json<readonly string[]>>;
+}
+
+/** Who gets pages of a role in a unit, where that is not everyone who can use them. */
+export interface RoleChildrenTable {
+	id: Filled<number>;
+	run_id: number;
+	role: Role;
+	participants: Json<readonly number[]>;
 }

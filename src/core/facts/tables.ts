@@ -54,7 +54,8 @@ import type {
 	DocumentPageTable,
 	PrintSourceTable,
 	PrintTable,
-	PrintRunTable
+	PrintRunTable,
+	RoleChildrenTable
 } from './print.ts';
 import type { SupplyLineTable, NeedStateTable, StreamHabitTable } from './readiness.ts';
 import type {
@@ -100,6 +101,7 @@ export interface Tables {
 	print_source: PrintSourceTable;
 	print: PrintTable;
 	print_run: PrintRunTable;
+	role_children: RoleChildrenTable;
 	activity_resource: ActivityResourceTable;
 	lent_piece: LentPieceTable;
 	listed_book: ListedBookTable;
@@ -217,7 +219,8 @@ export const KEPT = {
 	document: { list: 'documents', order: ['id'] },
 	print_source: { list: 'printSources', order: ['position', 'id'] },
 	print: { list: 'prints', order: ['id'] },
-	print_run: { list: 'printRuns', order: ['id'] }
+	print_run: { list: 'printRuns', order: ['id'] },
+	role_children: { list: 'roleChildren', order: ['id'] }
 } as const satisfies {
 	readonly [T in keyof Tables]?: { readonly list: string | null; readonly order: readonly string[] };
 };

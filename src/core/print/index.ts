@@ -13,6 +13,7 @@ export {
 	type PrintRunInput,
 	type ShopPrices
 } from './cost.ts';
+export { matchEditions, type Edition, type KnownPage } from './editions.ts';
 export { finishing, type FilmOrder, type Finishing, type ToFinish } from './finishing.ts';
 export { booklet, cards, type Flip } from './imposition.ts';
 export {
@@ -21,12 +22,13 @@ export {
 	judge,
 	OF_THE_GUIDE,
 	USUAL_PRINT_HABITS,
+	type Backs,
 	type Judged,
 	type PrintChoices,
 	type PrintHabits,
 	type ToJudge
 } from './judge.ts';
-export type { Frame, PageLook } from './looks.ts';
+export type { Frame, Ink, PageLook, PageWords } from './looks.ts';
 export { pageNumbersText, readPages } from './page-numbers.ts';
 export {
 	BINDING_TEXT,
@@ -47,8 +49,18 @@ export {
 	type Role
 } from './roles.ts';
 export { printingOf, type Printing } from './printing.ts';
+export {
+	afterJam,
+	beginsWithLast,
+	SimulatedPrinter,
+	waysAfterTest,
+	type Pass,
+	type PrintedSheet,
+	type PrinterWays,
+	type TestPicture
+} from './printer.ts';
 export { groupRuns, loadPaperText, paperSwaps, runText, type RunGroup, type ToPrint } from './runs.ts';
-export { gridFor, sheetCount, sheetsOf, withBack, type PrintSet } from './sheets.ts';
+export { fitting, gridFor, sheetCount, sheetsOf, withBack, type PrintSet, type SizedPage } from './sheets.ts';
 export {
 	BLANK,
 	type CutLine,
@@ -57,8 +69,17 @@ export {
 	type Placed,
 	type PrintedText,
 	type SheetPlan,
+	type SheetSides,
 	type Block,
 	type Side,
 	type Turn
 } from './sheet-plan.ts';
-export { gridOfFrames, groupSuggestions, suggestRoles, type ReadPage, type Suggestion } from './suggest.ts';
+export {
+	findBacks,
+	gridOfFrames,
+	groupSuggestions,
+	roleOfTitle,
+	suggestRoles,
+	type ReadPage,
+	type Suggestion
+} from './suggest.ts';

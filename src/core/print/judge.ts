@@ -46,6 +46,9 @@ export const CHOICES = [
 	'to'
 ] as const satisfies readonly (keyof PrintChoices)[];
 
+/** Each page is followed by its back, or the last one is the back of all of them. */
+export type Backs = 'each' | 'last';
+
 /** A print as far as its judgement depends on it. */
 export type ToJudge = {
 	readonly role: Role;
@@ -60,8 +63,10 @@ export type ToJudge = {
 	readonly fromBook: boolean;
 	/** It is bound in the place of pages that are cut out. */
 	readonly keepsPlace: boolean;
-	/** Its pages are no larger than half a sheet. */
-	readonly half: boolean;
+	/** How many of its pages lie on one side of a sheet true to size. */
+	readonly fits: number;
+	/** What its pages were found to be: each second one is the back of the one before, or the last one that of all. */
+	readonly backs: Backs | null;
 	/** Whoever comes to the unit later: "Tamsin, about 2030". */
 	readonly later: string | null;
 	/** What the parent settled. */
@@ -98,7 +103,14 @@ const SOME_COLOR = 0.004;
 /** What is settled about a print by its role and the household's habits, each with its reason. The parent's own choices go first. */
 export function judge(print: ToJudge, habits: PrintHabits): Judged {
 	if (print.keepsPlace) {
-		const asRead = { ...print, role: 'teacher', keepsPlace: false, fromBook: false, half: false } as const;
+		const asRead = {
+			...print,
+			role: 'teacher',
+			keepsPlace: false,
+			fromBook: false,
+			fits: 1,
+			backs: null
+		} as const;
 		const judged = judge(asRead, { ...habits, guide: 'bound' });
 		const usual = <C extends keyof PrintChoices>(choice: C, value: PrintChoices[C], why: string) =>
 			judged[choice].isOwn ? judged[choice] : { value, why, isOwn: false };
@@ -122,15 +134,20 @@ export function judge(print: ToJudge, habits: PrintHabits): Judged {
 	const finish = own('finish', ...finishFor(print, habits));
 	const stock = own('stock', ...stockFor(print, finish.value));
 	const isCard = stockOf(stock.value).isCard;
-	const layout = own('layout', 'pages', 'each page as it is');
+	const layout = own('layout', ...layoutFor(print.backs));
 	const isMiniBook = role === 'mini-book';
 	const isGrid = layout.value !== 'pages';
+	const isShrunk = isGrid && (layout.isOwn || print.backs === null);
 	const up = own(
 		'up',
-		isGrid ? 4 : print.half ? 2 : 1,
-		isGrid ? 'four cards fit on a sheet' : print.half ? 'half pages, two to a side' : 'one page on a side'
+		print.fits > 1 ? print.fits : isShrunk ? 4 : 1,
+		print.fits > 1
+			? `small pages: ${print.fits} to a side at their own size`
+			: isShrunk
+				? 'four cards fit on a sheet'
+				: 'one page on a side'
 	);
-	const cut = own('cut', ...cutFor(role, isGrid || up.value > 1));
+	const cut = own('cut', ...cutFor(role, up.value > 1));
 	const backs = layout.value === 'cards and backs' || layout.value === 'cards, one back';
 	return {
 		printed: own('printed', ...isPrinted(print, habits)),
@@ -153,6 +170,12 @@ export function judge(print: ToJudge, habits: PrintHabits): Judged {
 		),
 		to: own('to', ...whereFor(role))
 	};
+}
+
+function layoutFor(backs: Backs | null): [PrintChoices['layout'], string] {
+	if (backs === 'each') return ['cards and backs', 'the page after each is its back'];
+	if (backs === 'last') return ['cards, one back', 'the last page is the back of all'];
+	return ['pages', 'each page as it is'];
 }
 
 function isPrinted({ role }: ToJudge, habits: PrintHabits): [boolean, string] {

@@ -290,7 +290,8 @@ const plain: ToJudge = {
 	again: false,
 	fromBook: false,
 	keepsPlace: false,
-	half: false,
+	fits: 1,
+	backs: null,
 	later: null,
 	own: {}
 };

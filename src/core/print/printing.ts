@@ -1,26 +1,22 @@
 import type { Stock } from '../reference/index.ts';
 import type { HomePrices, ShopPrices } from './cost.ts';
 import type { FilmOrder } from './finishing.ts';
-import type { Flip } from './imposition.ts';
 import { USUAL_PRINT_HABITS, type PrintHabits } from './judge.ts';
+import type { PrinterWays } from './printer.ts';
 
 /** The household's printer and trimmings, its prices, and how it prints. Prices in cents. */
-export type Printing = PrintHabits & {
-	/** It prints both sides by itself, or the pile is turned by hand. */
-	readonly duplex: 'itself' | 'by hand';
-	readonly flip: Flip;
-	/** By hand: the pile comes out so that the backs are printed from the last one on. */
-	readonly reversed: boolean;
-	/** What stays white along each edge, mm. */
-	readonly edge: number;
-	readonly slips: boolean;
-	/** What is laminated and cut: whole sheets first, or the pieces, with film sealed around each. */
-	readonly film: FilmOrder;
-	/** The largest file that is taken, MB. */
-	readonly most: number;
-	readonly home: HomePrices;
-	readonly shop: ShopPrices;
-};
+export type Printing = PrintHabits &
+	PrinterWays & {
+		/** What stays white along each edge, mm. */
+		readonly edge: number;
+		readonly slips: boolean;
+		/** What is laminated and cut: whole sheets first, or the pieces, with film sealed around each. */
+		readonly film: FilmOrder;
+		/** The largest file that is taken, MB. */
+		readonly most: number;
+		readonly home: HomePrices;
+		readonly shop: ShopPrices;
+	};
 
 /** Cents a sheet where nobody has said what it costs (common practice; packs differ). */
 const PAPER_CENTS: Partial<Record<Stock, number>> = {
@@ -35,6 +31,7 @@ const PAPER_CENTS: Partial<Record<Stock, number>> = {
 export const USUAL_PRINTING: Printing = {
 	...USUAL_PRINT_HABITS,
 	duplex: 'itself',
+	delivers: 'face down',
 	flip: 'long-edge',
 	reversed: true,
 	edge: 6,

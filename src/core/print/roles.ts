@@ -87,4 +87,5 @@ function placeText(to: Destination, child: string | null): string {
 	}
 }
 
-export const PAGES_A_SIDE = [1, 2, 4, 6, 8, 9] as const;
+/** What is offered; small pages may come to other numbers by themselves. */
+export const PAGES_A_SIDE = [1, 2, 3, 4, 6, 8, 9, 10, 12, 15, 16, 20, 25] as const;

@@ -16,6 +16,8 @@ export type Placed = PageOf & {
 	readonly turn: Turn;
 	/** How large it is against the original; 1 is true to size. */
 	readonly scale: number;
+	/** Some of its ink lies nearer to the edge of the sheet than the printer reaches. */
+	readonly isCutOff?: boolean;
 };
 
 /** A line along which is cut, in millimeters from the upper left corner. */
@@ -56,12 +58,15 @@ export type Side = {
 
 export const BLANK: Side = { placed: [], cuts: [], text: [] };
 
-/** One sheet; without a back it is printed on one side. */
-export type SheetPlan = {
-	readonly front: Side;
-	readonly back: Side | null;
-	/** Which of the run's sets it belongs to, counted from 0; a slip belongs to the set that it leads in. */
+/** What is on a sheet; without a back it is printed on one side. */
+export type SheetSides = { readonly front: Side; readonly back: Side | null };
+
+/** A sheet of a run. */
+export type SheetPlan = SheetSides & {
+	/** Which of the run’s sets it belongs to, counted from 0; a slip belongs to the set that it leads in. */
 	readonly set: number;
+	/** Which copies of that set are on it, counted from 0; a slip is for the first one. */
+	readonly copies: readonly number[];
 	readonly isSlip: boolean;
 };
 

@@ -1,6 +1,7 @@
 import { nameKey } from '../naming/index.ts';
 import { lessonHead, type LessonHeading } from '../pasted/index.ts';
 import { counted } from '../words/index.ts';
+import type { Backs } from './judge.ts';
 import type { Frame } from './looks.ts';
 import type { Role } from './roles.ts';
 
@@ -92,6 +93,11 @@ const IN_TEXT: readonly Sign[] = [
 /** What is written on again and again. */
 const AGAIN =
 	/\b(?:weather (?:chart|calendar)|daily|every day|trace|tracing|handwriting|reuse|re-?usable|dry[- ]?erase|chore chart|calendar)\b/i;
+/** Words that call a page the backs of another, and sentences that have two pages printed back to back. */
+const BACKS =
+	/\bcard backs?\b|\bbacks? (?:of|side|for) \b|^(?:the )?backs?\b|\bback side\b|[(–—-] ?backs?\)?$/im;
+const BACK_TO_BACK =
+	/\bpages? (\d{1,4})\s{0,3}(?:and|&|to|through|[–-])\s{0,3}(\d{1,4})[^.\n]{0,40}(?:back[- ]to[- ]back|double[- ]sided|two[- ]sided|front and back|both sides)/i;
 /** A line longer than this is no heading. */
 const HEADING = 60;
 /** Pages with so many words are read by the parent. */
@@ -112,11 +118,9 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 	const sizes = new Map(pages.map((one) => [one.page, one]));
 	const usual = usualArea(pages);
 	const titles = lessons.map(({ title }) => nameKey(title)).filter((title) => title.length > 3);
+	const backs = backPages(pages);
 	for (const one of pages) {
-		const lines = one.text
-			.split('\n')
-			.map((line) => line.trim())
-			.filter(Boolean);
+		const lines = linesOf(one);
 		const first = lines.slice(0, 4).filter((line) => line.length <= HEADING);
 		const named = [...first, ...lines.slice(-2).filter((line) => line.length <= HEADING)].flatMap(
 			(line) => lessonHead(line, lessons, null)?.named.lessons ?? []
@@ -126,6 +130,9 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 		const headings = first.filter((line) => !titles.some((title) => nameKey(line).startsWith(title)));
 		const before = result.at(-1);
 		const found =
+			(before && backs.has(one.page) && before.page === one.page - 1
+				? { role: before.role, why: `the backs of page ${before.page}` }
+				: null) ??
 			roleOf(one, headings, lines, usual) ??
 			(before &&
 			before.page === one.page - 1 &&
@@ -149,6 +156,57 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 		});
 	}
 	return result;
+}
+
+const linesOf = ({ text }: ReadPage) =>
+	text
+		.split('\n')
+		.map((line) => line.trim())
+		.filter(Boolean);
+
+/** Pages that are backs of the page before: they say so among their first or last lines, or the guide says which pages go back to back. */
+function backPages(pages: readonly ReadPage[]): ReadonlySet<number> {
+	const known = new Set(pages.map((one) => one.page));
+	const found = new Set<number>();
+	for (const [index, one] of pages.entries()) {
+		const lines = linesOf(one);
+		const named = [...lines.slice(0, 3), ...lines.slice(-2)].filter((line) => line.length <= HEADING);
+		const before = pages[index - 1];
+		const [own, others] = [gridOfFrames(one.frames), before && gridOfFrames(before.frames)];
+		const isAlike = !own || !others || (own.rows === others.rows && own.columns === others.columns);
+		if (before?.page === one.page - 1 && isAlike && named.some((line) => BACKS.test(line)))
+			found.add(one.page);
+		const said = BACK_TO_BACK.exec(one.text);
+		if (!said) continue;
+		const [from, to] = [Number(said[1]), Number(said[2])];
+		for (let page = from + 1; page <= Math.min(to, from + 200); page += 2)
+			if (known.has(page)) found.add(page);
+	}
+	return found;
+}
+
+/**
+ * Whether pages that are printed together are fronts and backs: each second one is called the back of the one before,
+ * or the last one that of all.
+ *
+ * @example
+ * findBacks([{ page: 12, text: 'Bird cards', … }, { page: 13, text: 'Bird cards, backs', … }], [12, 13]) === 'each'
+ */
+export function findBacks(read: readonly ReadPage[], pages: readonly number[]): Backs | null {
+	const backs = backPages(read);
+	const are = pages.map((page) => backs.has(page));
+	if (pages.length < 2 || !are.some(Boolean)) return null;
+	if (pages.length % 2 === 0 && are.every((isBack, index) => isBack === (index % 2 === 1))) return 'each';
+	return are.slice(0, -1).every((isBack) => !isBack) && are.at(-1) ? 'last' : null;
+}
+
+/**
+ * What something is by its title alone; null where that tells nothing.
+ * @example roleOfTitle('Globe net to cut out') === 'cut-outs'
+ */
+export function roleOfTitle(title: string): Role | null {
+	const sign = [...IN_HEADING, ...IN_TEXT].find(({ says }) => says.test(title));
+	return sign && sign.role !== 'skip' ? sign.role : null;
 }
 
 function roleOf(

@@ -44,3 +44,4 @@ export {
 	type Stock
 } from './paper.ts';
 export { COIL_CLEARANCE, EMPTY_KG, PRONGS, COILS, FILED_AS, RINGS, TABS, type FiledAs } from './binders.ts';
+export { WRITES_FROM_MONTHS } from './writing.ts';

@@ -59,6 +59,7 @@ export const load: PageServerLoad = async () => {
 			allergies: parsed(person.allergies).join(', '),
 			weekdays: person.weekdays ? parsed(person.weekdays) : [],
 			reads: levelsText(parsed(person.reads)),
+			writes: person.writes === null ? '' : person.writes === 1 ? 'yes' : 'no',
 			reach: person.reach_mm === null ? '' : lengthText(person.reach_mm, snapshot.household.measures),
 			age: ageText(person, today),
 			// An age is shown as one; the day behind it is only its middle.
@@ -113,6 +114,7 @@ type PersonForm = {
 	age: number | null;
 	allergies: string;
 	reach: string;
+	writes: '' | 'yes' | 'no';
 	level: string;
 	reads: string;
 } & WeekdayFlags;
@@ -126,6 +128,7 @@ const personFields = {
 	}),
 	allergies: Joi.string().allow('').max(300).default(''),
 	reach: lengthField,
+	writes: Joi.string().valid('', 'yes', 'no').default(''),
 	level: Joi.string().trim().allow('').max(100).default(''),
 	reads: Joi.string().trim().allow('').max(200).default(''),
 	...weekdayFlags
@@ -155,6 +158,7 @@ function asPerson({ today, snapshot }: Moment, form: PersonForm, before?: Row<'p
 		...birthOf(form, before, today),
 		allergies,
 		reachMm: typedLength(form.reach, snapshot.household.measures, 'reach'),
+		writes: form.writes === '' ? null : form.writes === 'yes',
 		level: form.level,
 		reads: typedLevels(form.reads),
 		weekdays: chosenWeekdays(form)

@@ -7,6 +7,7 @@ import { firstDay, takingPartOn, type RunSituation } from '../runs.ts';
 import type { WholeDraft } from '../whole-needs.ts';
 import { NOT_HELD, standingOf } from './book-standing.ts';
 import { copiesOf } from './copies.ts';
+import { isPrintedFrom, sortedResources } from './printed-from.ts';
 import { sittingOf } from '../sitting-of.ts';
 
 /** One resource in one lesson. */
@@ -108,15 +109,13 @@ export function bookDrafts(
 	);
 	const lessons = new Map(run.lessons.map((one) => [one.lesson.id, one]));
 	const unitStart = firstDay(run);
-	const sorted = new Set(
-		snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
-	);
+	const sorted = sortedResources(snapshot, run);
 	return wantedOf(snapshot, run).flatMap((wanted): WholeDraft[] => {
 		const lesson = lessons.get(wanted.lesson)!;
 		const resource = resources.get(wanted.resource);
 		if (!resource || lesson.booked) return [];
-		// What is sorted page by page under Print is wanted from there.
-		if (resource.kind === 'printable' && sorted.has(resource.id)) return [];
+		// These are prints: a copy each for whoever gets one.
+		if (isPrintedFrom(resource) || (resource.kind === 'printable' && sorted.has(resource.id))) return [];
 		const day = lesson.dates[Math.min(lesson.outcomes.length, lesson.dates.length - 1)] ?? null;
 		const stream = resource.kind === 'printable' ? 'copies' : 'books';
 		const key = needKey(String(run.row.id), stream, String(wanted.resource), null, wanted.lesson);

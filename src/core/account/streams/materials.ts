@@ -4,7 +4,8 @@ import type { SupplyUse } from '../../supplies/index.ts';
 import type { Unit } from '../../measure/index.ts';
 import { json, type Row, once, stateByKey, type Snapshot } from '../../facts/index.ts';
 import type { LessonSituation, RunSituation } from '../runs.ts';
-import { copyState, printKey, printsOf } from './prints.ts';
+import { copyState, countOf, printKey, printsOf, withCopies, type PrintSituation } from './prints.ts';
+import { slipsOf } from './slips.ts';
 
 /** Something that printing and finishing takes, as it stands on a shopping list. */
 export type Material = {
@@ -28,19 +29,26 @@ function materialsOf(
 		if (amount > 0) amounts.set(name, { name, unit, use, amount: (known?.amount ?? 0) + amount });
 	};
 	let first: LessonSituation | null = null;
+	const waiting: PrintSituation[] = [];
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
 	for (const print of printsOf(snapshot, run)) {
 		const lesson = print.lesson ?? opening;
 		if (print.off !== null || lesson === null || lesson.booked) continue;
 		const { stock, finish } = print.judged;
-		for (const { child, count } of print.copies) {
+		const all = countOf(print);
+		const toPrint: PrintSituation['copies'][number][] = [];
+		for (const copy of print.copies) {
+			const { child, count } = copy;
 			const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
 			if (stored?.decision === 'do without') continue;
 			const state = copyState(print, stored);
-			const sheets = print.sheets * count;
-			if (state === 'to print') add(stockOf(stock.value).item, sheets, 'sheet', 'consumed');
+			const sheets = (print.sheets * count) / all;
+			if (state === 'to print') {
+				toPrint.push(copy);
+				add(stockOf(stock.value).item, sheets, 'sheet', 'consumed');
+			}
 			if (state === 'to print' || state === 'printed') {
-				const share = print.finish.pouches / print.copies.length;
+				const share = (print.finish.pouches * count) / all;
 				if (finish.value === 'pouch') add(POUCHES_ITEM, share, 'each', 'consumed');
 				if (finish.value === 'protector') add('page protector', sheets, 'each', 'consumed');
 				if (finish.value === 'sleeve') {
@@ -52,7 +60,9 @@ function materialsOf(
 			if (state !== 'filed' && state !== 'finished' && (first === null || lesson.number < first.number))
 				first = lesson;
 		}
+		waiting.push(withCopies(print, toPrint));
 	}
+	add(stockOf('plain20').item, slipsOf(snapshot, waiting), 'sheet', 'consumed');
 	if (first === null || amounts.size === 0) return null;
 	if (amounts.size > 0 && [...amounts.values()].some((one) => one.unit === 'sheet'))
 		add('printer ink', 1, 'each', 'some');

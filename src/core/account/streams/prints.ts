@@ -6,6 +6,7 @@ import {
 	FINISH_TEXT,
 	CUT_TEXT,
 	BINDING_TEXT,
+	fitting,
 	gridFor,
 	judge,
 	OF_THE_GUIDE,
@@ -18,10 +19,12 @@ import {
 import { needKey, type State } from '../../readiness/index.ts';
 import { PAPER_SIZES } from '../../reference/index.ts';
 import { counted, listText } from '../../words/index.ts';
-import { parsed, type Row, once, remember, byId, type Snapshot } from '../../facts/index.ts';
-import { firstDay, takingPartOn, type LessonSituation, type RunSituation } from '../runs.ts';
+import { json, parsed, type Row, once, remember, byId, type Snapshot } from '../../facts/index.ts';
+import { firstDay, type LessonSituation, type RunSituation } from '../runs.ts';
 import { youngest } from '../house/ages.ts';
 import { sittingOf, workKey } from '../sitting-of.ts';
+import { flaggedPrints } from './flagged-prints.ts';
+import { whoGets } from './who-gets.ts';
 import type { Step, WholeDraft } from '../whole-needs.ts';
 
 /** A print with all that follows from its role, its lesson and the household. */
@@ -37,7 +40,9 @@ export type PrintSituation = {
 	readonly judged: Judged;
 	/** Who gets copies, and how many each; null is the family. */
 	readonly copies: readonly { readonly child: Row<'person'> | null; readonly count: number }[];
-	/** Of one copy. */
+	/** What became one print: its own row, or those of all pages of a guide that is bound. */
+	readonly rows: readonly Row<'print'>[];
+	/** Of all its copies; what is cut apart shares sheets. */
 	readonly sheets: number;
 	/** Coils that each copy takes: pages of one guide are bound together. */
 	readonly coils: number;
@@ -62,31 +67,106 @@ export function printsOf(
 	run: RunSituation,
 	colors: Colors | null = null
 ): readonly PrintSituation[] {
-	const own = printsByRun(snapshot.prints).get(run.row.id);
-	if (!own) return [];
-	const { printSources, resources, household, people, documents } = snapshot;
-	return known(run, [own, printSources, resources, household, people, documents, colors], () => {
+	const { prints, printSources, resources, household, people, documents, roleChildren } = snapshot;
+	const { uses, ranges, activityResources } = snapshot;
+	const facts = [prints, printSources, resources, household, people, documents, roleChildren];
+	return known(run, [...facts, uses, ranges, activityResources, colors], () => {
 		const bound = new Set<number>();
-		return own.map((row) => situationOf(snapshot, run, row, colors, bound));
+		const sources = byId(printSources);
+		const ofResource = byId(resources);
+		const own = printsByRun(prints).get(run.row.id) ?? [];
+		return [
+			...asPrinted(snapshot, run, own).map((rows) => ({
+				rows,
+				resource: ofResource.get(sources.get(rows[0].source_id)!.resource_id)!
+			})),
+			...flaggedPrints(snapshot, run).map(({ row, resource }) => ({ rows: [row], resource }))
+		].map(({ rows, resource }) => situationOf(snapshot, run, rows, resource, colors, bound));
 	});
 }
+
+/** The rows of each print: the pages of a guide that is bound are one, whatever lessons they are of. */
+function asPrinted(
+	{ household }: Snapshot,
+	run: RunSituation,
+	own: readonly Row<'print'>[]
+): readonly Row<'print'>[][] {
+	if (printingOf(parsed(household.printing)).guide !== 'bound') return own.map((row) => [row]);
+	const dropped = new Set(run.lessons.flatMap((one) => (one.dropped ? [one.lesson.id] : [])));
+	const groups = groupBy(own, (row) => {
+		const isBound =
+			OF_THE_GUIDE.includes(row.role) && row.place_of === null && !dropped.has(row.lesson_id ?? 0);
+		const { printed = true, copies = 'family', binding = 'coil', ...others } = parsed(row.choices);
+		return isBound && printed && copies === 'family' && binding === 'coil'
+			? `${row.source_id} ${JSON.stringify(others)}`
+			: `print ${row.id}`;
+	});
+	return [...groups.values()].map((rows) => rows.toSorted((a, b) => parsed(a.pages)[0] - parsed(b.pages)[0]));
+}
+
+/** One row for pages that are bound together: they are for the unit as a whole, in their order. */
+function together(rows: readonly Row<'print'>[], resource: Row<'resource'>): Row<'print'> {
+	const [first] = rows;
+	if (rows.length === 1) return first;
+	return {
+		...first,
+		title: `Your pages of ${resource.title}`,
+		lesson_id: null,
+		activity_id: null,
+		optional: 0,
+		pages: json([...new Set(rows.flatMap((row) => parsed(row.pages)))].sort((a, b) => a - b)),
+		fit: json([...new Set(rows.flatMap((row) => parsed(row.fit)))])
+	};
+}
+
+/** How its pages are laid onto sheets, with as many copies as are asked for. */
+export function layoutOf(print: Pick<PrintSituation, 'judged'>, copies: number) {
+	const { layout, up, sides, cut } = print.judged;
+	return {
+		layout: layout.value,
+		up: up.value,
+		sides: sides.value,
+		copies,
+		isCut: cut.value === 'trim' && up.value > 1
+	};
+}
+
+/** The same print with some of its copies only, and the sheets that these take. */
+export function withCopies(print: PrintSituation, copies: PrintSituation['copies']): PrintSituation {
+	const all = copies.reduce((sum, one) => sum + one.count, 0);
+	return {
+		...print,
+		copies,
+		sheets: all === 0 ? 0 : sheetCount({ pages: blankPages(print.pages.length), ...layoutOf(print, all) })
+	};
+}
+
+/** For counting sheets it is of no matter how large pages are. */
+const blankPages = (count: number) =>
+	Array.from({ length: count }, (_, page) => ({ file: 0, page, width: 1, height: 1 }));
+
+/** How many copies are made of it. */
+export const countOf = ({ copies }: Pick<PrintSituation, 'copies'>): number =>
+	copies.reduce((sum, one) => sum + one.count, 0);
 
 function situationOf(
 	snapshot: Snapshot,
 	run: RunSituation,
-	row: Row<'print'>,
+	rows: readonly Row<'print'>[],
+	resource: Row<'resource'>,
 	colors: Colors | null,
 	/** Sources whose guide has its coil from an earlier print. */
 	bound: Set<number>
 ): PrintSituation {
-	const source = byId(snapshot.printSources).get(row.source_id)!;
-	const resource = byId(snapshot.resources).get(source.resource_id)!;
+	const row = together(rows, resource);
 	const document = byId(snapshot.documents).get(resource.document_id ?? 0) ?? null;
 	const lesson = run.lessons.find((one) => one.lesson.id === row.lesson_id) ?? null;
 	const activity = run.activities.find((one) => one.activity.id === row.activity_id) ?? null;
 	const pages = parsed(row.pages);
 	const printing = printingOf(parsed(snapshot.household.printing));
-	const children = takingPartOn(run, row.participants, dayOf(lesson));
+	const { children, tooYoung } = whoGets(snapshot, run, row, dayOf(lesson));
+	const paper = PAPER_SIZES[snapshot.household.paper];
+	const size = { width: row.page_width_mm ?? paper.width, height: row.page_height_mm ?? paper.height };
 	const looked = pages.map((page) => colors?.get(colorKey(document?.sha256 ?? '', page)));
 	const judged = judge(
 		{
@@ -97,7 +177,8 @@ function situationOf(
 			again: row.again === 1,
 			fromBook: row.from_book === 1,
 			keepsPlace: row.place_of !== null,
-			half: row.half === 1,
+			fits: fitting(size, paper),
+			backs: row.backs,
 			later: laterChild(snapshot, run),
 			own: parsed(row.choices)
 		},
@@ -108,22 +189,15 @@ function situationOf(
 			? children.map((child) => ({ child, count: 1 }))
 			: [{ child: null, count: judged.copies.value === 'family' ? 1 : judged.copies.value }];
 	const all = copies.reduce((sum, one) => sum + one.count, 0);
-	const paper = PAPER_SIZES[snapshot.household.paper];
-	const layout = judged.layout.value;
-	const sheets = sheetCount({
-		pages: pages.map((page) => ({ file: 0, page, ...paper })),
-		layout,
-		up: judged.up.value,
-		sides: judged.sides.value
-	});
-	const isGrid = judged.up.value > 1 || layout !== 'pages';
+	const sheets =
+		all === 0 ? 0 : sheetCount({ pages: blankPages(pages.length), ...layoutOf({ judged }, all) });
 	const isOfGuide = OF_THE_GUIDE.includes(row.role);
 	const isCoiled = judged.binding.value === 'coil' && judged.printed.value;
 	const coils = isCoiled && !(isOfGuide && bound.has(row.source_id)) ? 1 : 0;
 	if (isCoiled && isOfGuide) bound.add(row.source_id);
-	const grid = isGrid ? gridFor(judged.up.value, paper, paper) : cardsOnPage(row);
+	const grid = judged.up.value > 1 ? gridFor(judged.up.value, size, paper) : cardsOnPage(row);
 	const toFinish = {
-		sheets: sheets * all,
+		sheets,
 		copies: all,
 		stock: judged.stock.value,
 		finish: judged.finish.value,
@@ -135,6 +209,7 @@ function situationOf(
 	};
 	return {
 		row,
+		rows,
 		run,
 		resource,
 		lesson,
@@ -155,7 +230,9 @@ function situationOf(
 					: lesson?.over
 						? 'its lesson is over'
 						: all === 0
-							? 'no one takes part on its day'
+							? tooYoung.length
+								? `${listText(tooYoung.map((one) => one.name))} can’t write yet. Choose who gets it, if they should`
+								: 'no one takes part on its day'
 							: null
 	};
 }

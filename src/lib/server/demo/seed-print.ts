@@ -68,7 +68,8 @@ export async function seedPrint(db: Db, run: number): Promise<void> {
 				pages,
 				again,
 				fromBook: false,
-				half: false
+				size: null,
+				backs: null
 			});
 			if (names)
 				await updatePrint(trx, run, id, {

@@ -2,14 +2,14 @@ import { existsSync } from 'node:fs';
 import { mkdir, readFile } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { Refusal } from '$core/error.ts';
-import type { Row, SourceKind } from '$core/facts/index.ts';
+import { byId, parsed, type Row, type SourceKind } from '$core/facts/index.ts';
 import { cachePath, documentPath, dropDocument, keepUpload } from '../files/documents.ts';
 import { pdfs } from '../files/pdf/pdf-process.ts';
 import { change, type Doer } from '../history/changes.ts';
-import { type RunSituation, type Situation, colorKey } from '$core/account/index.ts';
+import { type RunSituation, type Situation, colorKey, printsOf } from '$core/account/index.ts';
 import type { PageSizes } from '../services/print/run-plan.ts';
 import { addPrintable, giveFile, sourcesOf } from '../services/print/sources.ts';
-import { noteColor, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
+import { noteLook, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
 import type { Store } from '../database/open.ts';
 import { isOpen, opened } from './data.ts';
 import { situation } from './now.ts';
@@ -19,6 +19,8 @@ export type Added = {
 	readonly title: string;
 	readonly pages: number;
 	readonly changed: string | null;
+	/** The second edition of a source that has a file, which is looked through before it is taken over; else null. */
+	readonly edition: number | null;
 };
 
 /**
@@ -30,8 +32,9 @@ export async function addPdf(
 	upload: string,
 	kind: SourceKind,
 	doer: Doer,
-	/** What is already printed from without a file, and gets this one. */
-	of: number | null = null
+	/** What is already printed from without a file, and gets this one; or has one, of which this is the second edition. */
+	of: number | null = null,
+	signal: AbortSignal | null = null
 ): Promise<Added> {
 	const kept = await keepUpload(upload);
 	const store = await opened();
@@ -43,7 +46,9 @@ export async function addPdf(
 		.executeTakeFirst());
 	let about;
 	try {
-		about = await pdfs.ask('open', { path: documentPath(kept.sha256) });
+		about = await pdfs.ask('open', { path: documentPath(kept.sha256) }, signal ? { signal } : {});
+		// Somebody who stopped while the file was being opened wants nothing of it.
+		if (signal?.aborted) throw new Refusal('Stopped. Nothing was added.');
 	} catch (error) {
 		if (isNew) await dropDocument(kept.sha256);
 		throw error;
@@ -93,14 +98,14 @@ async function readAll(store: Store, sha256: string): Promise<void> {
 	}
 	for (let from = 0; from < pages.length; from += PAGES_A_TIME) {
 		const some = pages.slice(from, from + PAGES_A_TIME);
-		if (some.every((page) => page.text !== null)) continue;
+		if (some.every((page) => page.heading !== null)) continue;
 		const texts = await pdfs.ask('read', { path, from, to: from + some.length }, { later: true });
 		if (!(await isOpen(store))) return;
 		await noteRead(write, sha256, from + 1, texts);
 	}
-	for (const { page, colored } of pages) {
+	for (const { page, likeness } of pages) {
 		if (!(await isOpen(store))) return;
-		if (colored === null) await pictureOf(store, sha256, page, 'small', true).catch(() => null);
+		if (likeness === null) await draw(store, sha256, page, 'small', true).catch(() => null);
 	}
 }
 
@@ -118,16 +123,24 @@ export async function pictureOf(
 	size: PictureSize,
 	later = false
 ): Promise<Buffer> {
-	const to = cachePath('pages', sha256, `${page}-${WIDTHS[size]}.jpg`);
+	const to = picturePath(sha256, page, size);
 	if (!existsSync(to)) {
-		const made = drawing.get(to) ?? draw(store, sha256, page, WIDTHS[size], to, later);
-		drawing.set(to, made);
-		await made.finally(() => drawing.delete(to));
+		await draw(store, sha256, page, size, later);
 	}
 	return readFile(to);
 }
 
-async function draw(
+const picturePath = (sha256: string, page: number, size: PictureSize) =>
+	cachePath('pages', sha256, `${page}-${WIDTHS[size]}.jpg`);
+
+function draw(store: Store, sha256: string, page: number, size: PictureSize, later: boolean): Promise<void> {
+	const to = picturePath(sha256, page, size);
+	const made = drawing.get(to) ?? drawn(store, sha256, page, WIDTHS[size], to, later);
+	drawing.set(to, made);
+	return made.finally(() => drawing.delete(to));
+}
+
+async function drawn(
 	store: Store,
 	sha256: string,
 	page: number,
@@ -137,7 +150,14 @@ async function draw(
 ): Promise<void> {
 	await mkdir(dirname(to), { recursive: true, mode: 0o700 });
 	const look = await pdfs.ask('draw', { path: documentPath(sha256), page: page - 1, width, to }, { later });
-	if (await isOpen(store)) await noteColor(store.write, sha256, page, look.colored);
+	if (await isOpen(store)) await noteLook(store.write, sha256, page, look);
+}
+
+/** The pages of a PDF as far as they were read; it goes on being read. */
+export async function pagesRead(sha256: string): Promise<readonly Row<'document_page'>[]> {
+	const store = await opened();
+	void readSoon(store, sha256);
+	return pagesOf(store.read, sha256);
 }
 
 /** What was read of the files that a run is printed from: its pages, their colors and sizes. */
@@ -151,7 +171,12 @@ export type RunFiles = {
 export async function filesOf({ snapshot }: Situation, run: RunSituation): Promise<RunFiles> {
 	const store = await opened();
 	const pages = new Map<string, readonly Row<'document_page'>[]>();
-	for (const { file } of sourcesOf(snapshot, run)) {
+	const documents = byId(snapshot.documents);
+	const files = new Set([
+		...sourcesOf(snapshot, run).map((one) => one.file),
+		...printsOf(snapshot, run).map((one) => documents.get(one.resource.document_id ?? 0)?.sha256 ?? null)
+	]);
+	for (const file of files) {
 		if (file === null) continue;
 		void readSoon(store, file);
 		pages.set(file, await pagesOf(store.read, file));
@@ -168,7 +193,12 @@ export async function filesOf({ snapshot }: Situation, run: RunSituation): Promi
 		sizes: new Map(
 			[...pages].map(([file, own]) => [
 				file,
-				own.map(({ width_mm, height_mm }) => ({ width: width_mm, height: height_mm }))
+				own.map(({ width_mm, height_mm, ink, colored }) => ({
+					width: width_mm,
+					height: height_mm,
+					ink: ink && parsed(ink),
+					colored
+				}))
 			])
 		)
 	};

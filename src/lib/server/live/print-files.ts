@@ -1,23 +1,14 @@
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { mkdir, readdir, rm, stat, utimes } from 'node:fs/promises';
+import { mkdir, readdir, readFile, rm, stat, utimes } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { Refusal } from '$core/error.ts';
-import type { Paper, SheetPlan } from '$core/print/index.ts';
 import { cachePath, documentPath } from '../files/documents.ts';
 import type { Assembly } from '../files/pdf/assemble.ts';
 import { pdfs } from '../files/pdf/pdf-process.ts';
 
-/** A print file that is asked for. */
-export type PrintFile = {
-	readonly title: string;
-	readonly paper: Paper;
-	/** Hashes of the PDFs that its pages come from. */
-	readonly files: readonly string[];
-	readonly sheets: readonly SheetPlan[];
-	readonly sides: Assembly['sides'];
-	readonly reversed: boolean;
-};
+/** A print file that is asked for: `files` are the hashes of the PDFs that its pages come from. */
+export type PrintFile = Assembly;
 
 /** How far a file is that is being made. */
 export type Making = { readonly sides: number; done: number; readonly stop: () => void };
@@ -27,13 +18,13 @@ const making = new Map<string, { job: Making; path: Promise<string> }>();
 const MOST_FILES = 30;
 
 /** By which a file is known: the same pages in the same places are the same file. */
-export function nameOf(file: PrintFile): string {
+function nameOf(file: PrintFile): string {
 	return createHash('sha256').update(JSON.stringify(file)).digest('hex').slice(0, 32);
 }
 
 /** How far it is; null where it is not being made. */
-export function progressOf(name: string): Making | null {
-	return making.get(name)?.job ?? null;
+export function progressOf(file: PrintFile): Making | null {
+	return making.get(nameOf(file))?.job ?? null;
 }
 
 /**
@@ -80,4 +71,18 @@ async function forgetOldest(folder: string): Promise<void> {
 	);
 	const oldest = dated.sort((a, b) => a.at - b.at).slice(0, names.length - MOST_FILES + 1);
 	for (const { name } of oldest) await rm(join(folder, name), { force: true });
+}
+
+/** Pixels across of a picture of a page of a print file. */
+const WIDTH = 280;
+
+/** A page of a print file, from 0, as JPEG. @throws Refusal where the file cannot be made. */
+export async function pictureOfFile(file: PrintFile, page: number): Promise<Buffer> {
+	const path = await printFile(file);
+	const to = cachePath('practice', nameOf(file), `${page}.jpg`);
+	if (!existsSync(to)) {
+		await mkdir(dirname(to), { recursive: true, mode: 0o700 });
+		await pdfs.ask('draw', { path, page, width: WIDTH, to });
+	}
+	return readFile(to);
 }

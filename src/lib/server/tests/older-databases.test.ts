@@ -62,7 +62,8 @@ describe('a database that an older version made', () => {
 			{ unit: 3, offer: 5, errand: 0, item: 50, supply_line: 50, lot: 100 }
 		],
 		['0023-posters-before-checks.sql', { unit: 3, basket_part: 7, tray: 5, wall_word: 5, day_tick: 1 }],
-		['0024-checks-before-spots.sql', { unit: 3, wall_word: 35 }]
+		['0024-checks-before-spots.sql', { unit: 3, wall_word: 35 }],
+		['0025-spots-before-print-sheets.sql', { unit: 3, print: 40, print_run: 1 }]
 	])('%s comes up to date with its data and has the tables of a new one', async (name, least) => {
 		const store = await openDump(name);
 		const fresh = await openTestStore(false);

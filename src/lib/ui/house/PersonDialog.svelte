@@ -58,6 +58,19 @@
 					value={one?.reach ?? ''}
 					{failure}
 				/>
+				{#if kind !== 'adult'}
+					<SelectField
+						label="Fills in pages"
+						name="writes"
+						options={[
+							{ value: '', label: 'from age 4' },
+							{ value: 'yes', label: 'yes' },
+							{ value: 'no', label: 'not yet' }
+						]}
+						value={one?.writes ?? ''}
+						{failure}
+					/>
+				{/if}
 			</div>
 			<TextField
 				label="Allergies"

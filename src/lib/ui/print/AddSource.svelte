@@ -27,7 +27,7 @@
 		// One file is the guide unless said otherwise; many at once are printables.
 		if (files.length > 1 && kind === 'guide') kind = 'other';
 		if (files.length === 0 || uploads.state !== 'idle') return;
-		await uploads.send(files, (upload) => handOver(upload, { kind }));
+		await uploads.send(files, async (upload, signal) => (await handOver(upload, { kind }, signal)).problem);
 		await invalidateAll();
 	}
 	const megabytes = (bytes: number) => (bytes / 1024 / 1024).toFixed(bytes < 10_000_000 ? 1 : 0);
@@ -62,13 +62,13 @@
 						>{isFirst ? 'Drop the PDF of your guide here' : 'Add another PDF'}</span
 					>
 					<span class="block text-sm text-ink-2"
-						>or several printables at once, as PDF or JPEG; up to {most} MB each</span
+						>or several printables at once, as PDF, JPEG, or PNG; up to {most} MB each</span
 					>
 					<input
 						bind:this={picker}
 						type="file"
 						name="file"
-						accept="application/pdf,image/jpeg,.pdf,.jpg,.jpeg"
+						accept="application/pdf,image/jpeg,image/png,.pdf,.jpg,.jpeg,.png"
 						multiple
 						class="mt-2 block w-full text-sm file:mr-3 file:min-h-11 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-sheet file:px-4 file:font-semibold file:text-ink"
 						onchange={() => void take([...(picker?.files ?? [])])}

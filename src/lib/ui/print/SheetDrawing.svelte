@@ -10,8 +10,11 @@
 		label: string;
 		/** It is printed without color. */
 		isGray?: boolean;
+		/** What the printer leaves white along each edge, mm; it is shown where ink lies in it. */
+		edge?: number;
 	};
-	let { side, paper, files, label, isGray = false }: Props = $props();
+	let { side, paper, files, label, isGray = false, edge = 0 }: Props = $props();
+	const isCutOff = $derived(side.placed.some((one) => one.isCutOff));
 
 	/** Where a picture lies before it is turned about the middle of its box. */
 	function unturned({ x, y, width, height, turn }: Side['placed'][number]) {
@@ -54,6 +57,14 @@
 			stroke-width="0.5"
 		/>
 	{/each}
+	{#if isCutOff}
+		<path
+			d="M0 0H{paper.width}V{paper.height}H0Z M{edge} {edge}V{paper.height - edge}H{paper.width -
+				edge}V{edge}Z"
+			fill="#b02a12"
+			fill-opacity="0.45"
+		/>
+	{/if}
 	{#each side.cuts as cut, index (index)}
 		<line
 			x1={cut.x1}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { invalidateAll } from '$app/navigation';
+	import { goto, invalidateAll } from '$app/navigation';
 	import type { SourceView } from '$lib/server/services/print/sources.ts';
 	import { saves } from '../device/submit.ts';
 	import Button from '../button/Button.svelte';
@@ -22,9 +22,15 @@
 
 	async function give(files: FileList | null) {
 		if (!files?.length || uploads.state !== 'idle') return;
-		await uploads.send([files[0]], (upload) =>
-			handOver(upload, { kind: source.kind, source: String(source.id) })
-		);
+		await uploads.send([files[0]], async (upload, signal) => {
+			const { problem, edition } = await handOver(
+				upload,
+				{ kind: source.kind, source: String(source.id) },
+				signal
+			);
+			if (edition !== null) await goto(`${base}/edition/${source.id}/${edition}`);
+			return problem;
+		});
 		await invalidateAll();
 	}
 	const standing = $derived(
@@ -78,21 +84,25 @@
 			<Button type="submit" look="quiet" formaction="?/removeSource">Take it out of this unit</Button>
 			<a class="min-h-9 text-sm" href="/home/books/{source.resource}">Ages, copying right, notes</a>
 		</form>
-		{#if source.file === null}
-			<label class="mt-3 block">
-				<span class="block font-semibold">Its PDF or a scan of it</span>
-				<span class="block text-sm text-ink-2">what is sorted stays; print files are then made for you</span>
-				<input
-					type="file"
-					accept="application/pdf,image/jpeg,.pdf,.jpg,.jpeg"
-					class="mt-2 block w-full text-sm file:mr-3 file:min-h-11 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-sheet file:px-4 file:font-semibold file:text-ink"
-					onchange={(event) => void give(event.currentTarget.files)}
-				/>
-			</label>
-			{#if uploads.state !== 'idle'}<p class="mt-1 text-sm" role="status">Sending {uploads.name}</p>{/if}
-			{#each uploads.problems as problem (problem)}<p class="mt-1 font-semibold text-late" role="alert">
-					{problem}
-				</p>{/each}
-		{/if}
+		<label class="mt-3 block">
+			<span class="block font-semibold"
+				>{source.file === null ? 'Its PDF or a scan of it' : 'A new edition of its PDF'}</span
+			>
+			<span class="block text-sm text-ink-2"
+				>{source.file === null
+					? 'what is sorted stays; print files are then made for you'
+					: 'you see what changed before it takes the place of the first'}</span
+			>
+			<input
+				type="file"
+				accept="application/pdf,image/jpeg,image/png,.pdf,.jpg,.jpeg,.png"
+				class="mt-2 block w-full text-sm file:mr-3 file:min-h-11 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-sheet file:px-4 file:font-semibold file:text-ink"
+				onchange={(event) => void give(event.currentTarget.files)}
+			/>
+		</label>
+		{#if uploads.state !== 'idle'}<p class="mt-1 text-sm" role="status">Sending {uploads.name}</p>{/if}
+		{#each uploads.problems as problem (problem)}<p class="mt-1 font-semibold text-late" role="alert">
+				{problem}
+			</p>{/each}
 	{/if}
 </li>

@@ -21,7 +21,10 @@ export class Uploads {
 	private again: (() => void) | null = null;
 
 	/** Sends all of them; `arrived` is called with the upload of each that came in whole. */
-	async send(files: readonly File[], arrived: (upload: string) => Promise<string | null>): Promise<void> {
+	async send(
+		files: readonly File[],
+		arrived: (upload: string, signal: AbortSignal) => Promise<string | null>
+	): Promise<void> {
 		this.problems = [];
 		const stop = (this.stopped = new AbortController());
 		for (const [index, file] of files.entries()) {
@@ -37,7 +40,7 @@ export class Uploads {
 			});
 			if (upload === null) continue;
 			this.state = 'reading';
-			const problem = await arrived(upload);
+			const problem = await arrived(upload, stop.signal);
 			if (problem) this.problems.push(`${file.name}: ${problem}`);
 		}
 		this.state = 'idle';
@@ -114,22 +117,38 @@ export class Uploads {
 
 class Refused extends Error {}
 
-/** Hands an upload that came in whole to the page's own action. Answers what went wrong, in words; null where nothing did. */
+/** What the page's own action made of an upload: what went wrong, in words; and a second edition that is to be looked at. */
+type HandedOver = { readonly problem: string | null; readonly edition: number | null };
+
+/** Hands an upload that came in whole to the page's own action. Stopped while it is opened, nothing of it is kept. */
 export async function handOver(
 	upload: string,
-	fields: Readonly<Record<string, string>>
-): Promise<string | null> {
+	fields: Readonly<Record<string, string>>,
+	signal: AbortSignal
+): Promise<HandedOver> {
 	const body = new FormData();
 	body.set('upload', upload);
 	for (const [name, value] of Object.entries(fields)) body.set(name, value);
-	const response = await fetch('?/add', { method: 'POST', body, headers: { 'x-sveltekit-action': 'true' } });
+	const response = await fetch('?/add', {
+		method: 'POST',
+		body,
+		headers: { 'x-sveltekit-action': 'true' },
+		signal
+	}).catch(() => null);
+	if (response === null)
+		return { problem: signal.aborted ? null : 'No answer from the server. Try again.', edition: null };
 	const result = deserialize(await response.text());
 	if (result.type === 'success') {
-		const changed = (result.data as { changed?: string | null } | undefined)?.changed;
-		if (changed) sayDone(changed);
-		return null;
+		const data = result.data as { changed?: string | null; added?: { edition: number | null } } | undefined;
+		if (data?.changed) sayDone(data.changed);
+		return { problem: null, edition: data?.added?.edition ?? null };
 	}
-	return result.type === 'failure'
-		? ((result.data as { message?: string } | undefined)?.message ?? 'That didn’t work.')
-		: 'The server couldn’t take it. Try again.';
+	const message =
+		result.type === 'failure' ? (result.data as { message?: string } | undefined)?.message : null;
+	return {
+		problem:
+			message ??
+			(result.type === 'failure' ? 'That didn’t work.' : 'The server couldn’t take it. Try again.'),
+		edition: null
+	};
 }

@@ -23,7 +23,10 @@ const cents = Joi.number().min(0).max(100_000).empty('').allow(null).default(nul
 	'number.max': 'That price looks too big. Enter cents'
 });
 
-type PrintingForm = Pick<Printing, 'laminating' | 'film' | 'copying' | 'guide' | 'duplex' | 'flip'> & {
+type PrintingForm = Pick<
+	Printing,
+	'laminating' | 'film' | 'copying' | 'guide' | 'duplex' | 'delivers' | 'flip'
+> & {
 	reversed: boolean;
 	slips: boolean;
 	edge: number;
@@ -42,6 +45,7 @@ const schema = Joi.object<PrintingForm>({
 	copying: Joi.string().valid('ahead', 'from the master').required(),
 	guide: Joi.string().valid('screen', 'bound').required(),
 	duplex: Joi.string().valid('itself', 'by hand').required(),
+	delivers: Joi.string().valid('face down', 'face up').required(),
 	flip: Joi.string().valid('long-edge', 'short-edge').required(),
 	reversed: checkbox,
 	slips: checkbox,
@@ -83,6 +87,7 @@ export const actions: Actions = {
 				copying: form.copying,
 				guide: form.guide,
 				duplex: form.duplex,
+				delivers: form.delivers,
 				flip: form.flip,
 				reversed: form.reversed,
 				slips: form.slips,

@@ -79,15 +79,22 @@
 						value={printing.flip}
 						hint="what a printer usually does: long edge"
 					/>
+					<SelectField
+						label="Sheets come out"
+						name="delivers"
+						options={[
+							{ value: 'face down', label: 'with the printed side down' },
+							{ value: 'face up', label: 'with the printed side up' }
+						]}
+						value={printing.delivers}
+						hint="most printers: down, so that the pile reads from the first page on"
+					/>
 					<label class="flex min-h-11 items-center gap-2 {byHand ? '' : 'text-ink-2'}"
-						><input type="checkbox" class="size-5" name="reversed" checked={printing.reversed} />Print backs
-						in reverse order (when you turn the stack by hand)</label
+						><input type="checkbox" class="size-5" name="reversed" checked={printing.reversed} />What came out
+						last goes in first when I put the pile back</label
 					>
-					<p class="text-sm">
-						Not sure? <a href="/house/printing/test.pdf?sides=front" target="_blank">Print the test page</a>,
-						put it back in the way you would, then
-						<a href="/house/printing/test.pdf?sides=back" target="_blank">print its back</a>. The back says
-						what to set here.
+					<p>
+						<Button href="/house/printing/test" look="plain">Not sure? Print the test</Button>
 					</p>
 					<div class="flex flex-wrap gap-4">
 						<TextField

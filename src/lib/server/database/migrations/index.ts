@@ -24,6 +24,7 @@ import { setOut } from './0022-set-out.ts';
 import { posters } from './0023-posters.ts';
 import { checks } from './0024-checks.ts';
 import { spots } from './0025-spots.ts';
+import { printSheets } from './0026-print-sheets.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -51,5 +52,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0022-set-out': setOut,
 	'0023-posters': posters,
 	'0024-checks': checks,
-	'0025-spots': spots
+	'0025-spots': spots,
+	'0026-print-sheets': printSheets
 };

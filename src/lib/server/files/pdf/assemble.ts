@@ -1,16 +1,16 @@
-import type { Paper, Placed, PrintedText, SheetPlan, Side } from '$core/print/index.ts';
+import type { Paper, Placed, PrintedText, SheetSides, Side } from '$core/print/index.ts';
 import { closeSync, openSync, readSync } from 'node:fs';
-import { openPdf, POINTS, savePdf, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
+import { floats, openPdf, POINTS, savePdf, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
 
-/** A print file to be made: its sheets, and the PDFs that their pages come from. */
+/** A print file to be made: its sheets in the order in which they go in, and the PDFs that their pages come from. */
 export type Assembly = {
 	readonly files: readonly string[];
 	readonly paper: Paper;
-	readonly sheets: readonly SheetPlan[];
+	readonly sheets: readonly SheetSides[];
 	/** Both sides in turn as a printer takes them that prints two sides; or only one of them, for turning by hand. */
 	readonly sides: 'both' | 'front' | 'back';
-	/** Backs in the other order, for a printer that delivers the first sheet at the bottom of the pile. */
-	readonly reversed: boolean;
+	/** Everything comes out in grays, whatever colors its pages have. */
+	readonly isGray?: boolean;
 	readonly title: string;
 };
 
@@ -45,9 +45,9 @@ function write(
 		let from = 0;
 		const sides = sidesInOrder(assembly);
 		while (from < sides.length) {
-			// Whole pages that lie as they are come over in one go, so that what they share stays shared.
+			// Pages that are alone on their side come over in one go, so that what they share stays shared.
 			let to = from;
-			while (to < sides.length && work.isWhole(sides[to]) && isSameFile(sides[from], sides[to])) to++;
+			while (to < sides.length && work.isAlone(sides[to]) && isSameFile(sides[from], sides[to])) to++;
 			if (to > from) work.importPages(sides.slice(from, to));
 			else work.draw(sides[to++]);
 			from = to;
@@ -65,14 +65,19 @@ function write(
 const isSameFile = (a: Side, b: Side) => a.placed[0]?.file === b.placed[0]?.file;
 
 /** The sides as they go through the printer; one that has none on the back gets a blank one where others have. */
-function sidesInOrder({ sheets, sides, reversed }: Pick<Assembly, 'sheets' | 'sides' | 'reversed'>): Side[] {
+function sidesInOrder({ sheets, sides }: Pick<Assembly, 'sheets' | 'sides'>): Side[] {
 	const isDouble = sheets.some((sheet) => sheet.back !== null);
 	const blank: Side = { placed: [], cuts: [], text: [] };
 	if (sides === 'both')
 		return sheets.flatMap(({ front, back }) => (isDouble ? [front, back ?? blank] : [front]));
-	const chosen = sheets.map(({ front, back }) => (sides === 'front' ? front : (back ?? blank)));
-	return reversed ? chosen.toReversed() : chosen;
+	return sheets.map(({ front, back }) => (sides === 'front' ? front : (back ?? blank)));
 }
+
+/** Pages that are made gray in one document. */
+const GRAY_AT_ONCE = 20;
+
+/** How a shape is filled (fpdf_edit.h). */
+const FILL_WINDING = 2;
 
 /** Two sizes that are the same but for rounding, in millimeters. */
 const SAME = 0.6;
@@ -109,16 +114,18 @@ class Work {
 		});
 	}
 
-	/** Whether a side is one page of a file, upright, as large as the paper, with nothing of ours on it. */
-	isWhole({ placed, cuts, text, blocks = [] }: Side): boolean {
+	/** Whether a side is one page of a file with nothing of ours on it, and nothing stuck on the page. */
+	isAlone({ placed, cuts, text, blocks = [] }: Side): boolean {
 		if (this.isDrawnOnly || placed.length !== 1 || cuts.length + text.length + blocks.length > 0)
 			return false;
-		const [one] = placed;
+		return this.box(placed[0].file, placed[0].page).notes === 0;
+	}
+
+	/** Whether it lies upright on the sheet, as large as the paper. */
+	private isWhole({ placed: [one] }: Side): boolean {
 		const { width, height } = this.assembly.paper;
-		const box = this.box(one.file, one.page);
 		return (
 			one.turn === 0 &&
-			box.notes === 0 &&
 			Math.abs(one.scale - 1) < 0.002 &&
 			Math.abs(one.x) < SAME &&
 			Math.abs(one.y) < SAME &&
@@ -135,21 +142,98 @@ class Work {
 	}
 
 	importPages(sides: readonly Side[]): void {
-		const { pdfium } = this;
+		const { file } = sides[0].placed[0];
 		const pages = sides.map((side) => side.placed[0].page);
+		if (!this.assembly.isGray) this.importFrom(this.sources[file].handle, pages, sides);
+		else
+			for (let from = 0; from < sides.length; from += GRAY_AT_ONCE) {
+				const some = pages.slice(from, from + GRAY_AT_ONCE);
+				const distinct = [...new Set(some)];
+				const gray = this.grayPages(file, distinct);
+				const indexes = some.map((page) => distinct.indexOf(page));
+				this.importFrom(gray, indexes, sides.slice(from, from + GRAY_AT_ONCE));
+				this.pdfium.FPDF_CloseDocument(gray);
+			}
+	}
+
+	private importFrom(source: number, pages: readonly number[], sides: readonly Side[]): void {
+		const { pdfium } = this;
 		withRoom(pdfium, pages.length * 4, (at) => {
 			new Int32Array(pdfium.pdfium.HEAPU8.buffer, at, pages.length).set(pages);
-			const source = this.sources[sides[0].placed[0].file].handle;
 			if (!pdfium.FPDF_ImportPagesByIndex(this.made, source, at, pages.length, this.count))
 				throw new Error('Pages could not be taken over.');
 		});
-		this.count += pages.length;
+		for (const side of sides) {
+			const index = this.count++;
+			if (this.isWhole(side)) continue;
+			const page = pdfium.FPDF_LoadPage(this.made, index);
+			this.movePage(page, side.placed[0]);
+			pdfium.FPDF_ClosePage(page);
+		}
+	}
+
+	/**
+	 * A document of some pages in grays. They are few at a time: the engine looks through the whole document whenever
+	 * it writes the content of a page.
+	 */
+	private grayPages(file: number, pages: readonly number[]): number {
+		const { pdfium } = this;
+		const gray = pdfium.FPDF_CreateNewDocument();
+		for (const [index, number] of pages.entries()) {
+			const { width, height } = this.box(file, number);
+			const page = pdfium.FPDFPage_New(gray, index, width, height);
+			const form = pdfium.FPDF_NewXObjectFromPage(gray, this.sources[file].handle, number);
+			if (!form) throw new Error(`Page ${number + 1} could not be taken over.`);
+			this.fill(page, 255, width, height);
+			pdfium.FPDFPage_InsertObject(page, pdfium.FPDF_NewFormObjectFromXObject(form));
+			this.fill(page, 128, width, height, 'Color');
+			pdfium.FPDFPage_GenerateContent(page);
+			pdfium.FPDF_CloseXObject(form);
+			pdfium.FPDF_ClosePage(page);
+		}
+		return gray;
+	}
+
+	/**
+	 * Covers a page with a gray. With the blend mode Color (ISO 32000-1, 11.3.5.3) it takes hue and saturation out of
+	 * what lies below and leaves its lightness, so that letters stay letters and pictures stay as sharp; where nothing
+	 * lies below, not even white, it would be seen itself.
+	 */
+	private fill(page: number, gray: number, width: number, height: number, blend = 'Normal'): void {
+		const { pdfium } = this;
+		const layer = pdfium.FPDFPageObj_CreateNewRect(0, 0, width, height);
+		pdfium.FPDFPath_SetDrawMode(layer, FILL_WINDING, false);
+		pdfium.FPDFPageObj_SetFillColor(layer, gray, gray, gray, 255);
+		pdfium.FPDFPageObj_SetBlendMode(layer, blend);
+		pdfium.FPDFPage_InsertObject(page, layer);
+	}
+
+	/**
+	 * Moves, turns and scales all that is on an imported page to where it lies on the sheet. Its content stays as it is
+	 * and is read once; putting it onto a new page as a form costs the engine more with each page that is there.
+	 */
+	private movePage(page: number, one: Placed): void {
+		const { pdfium } = this;
+		const { width, height } = this.assembly.paper;
+		const [x, y] = [one.x * POINTS, (height - one.y - one.height) * POINTS];
+		const seen = matrixOf(this.box(one.file, one.page), one, x, y);
+		const matrix = times(uprightOf(cropOf(pdfium, page), pdfium.FPDFPage_GetRotation(page)), seen);
+		const clip = [x, y + one.height * POINTS, x + one.width * POINTS, y];
+		withRoom(pdfium, 40, (at) => {
+			new Float32Array(pdfium.pdfium.HEAPU8.buffer, at, 10).set([...matrix, ...clip]);
+			pdfium.FPDFPage_TransFormWithClip(page, at, at + 24);
+		});
+		pdfium.FPDFPage_SetRotation(page, 0);
+		for (const set of [pdfium.FPDFPage_SetMediaBox, pdfium.FPDFPage_SetCropBox])
+			set(page, 0, 0, width * POINTS, height * POINTS);
 	}
 
 	draw(side: Side): void {
 		const { pdfium } = this;
 		const { width, height } = this.assembly.paper;
 		const page = pdfium.FPDFPage_New(this.made, this.count++, width * POINTS, height * POINTS);
+		const isGray = this.assembly.isGray && side.placed.length > 0;
+		if (isGray) this.fill(page, 255, width * POINTS, height * POINTS);
 		for (const one of side.placed) {
 			const box = this.box(one.file, one.page);
 			const thing = pdfium.FPDF_NewFormObjectFromXObject(this.pageAsThing(one.file, one.page));
@@ -173,12 +257,12 @@ class Work {
 				one.width * POINTS,
 				one.height * POINTS
 			);
-			const FILL_WINDING = 2;
 			pdfium.FPDFPath_SetDrawMode(block, FILL_WINDING, false);
 			pdfium.FPDFPageObj_SetFillColor(block, 0, 0, 0, 255);
 			pdfium.FPDFPage_InsertObject(page, block);
 		}
 		for (const one of side.text) this.writeText(page, one);
+		if (isGray) this.fill(page, 128, width * POINTS, height * POINTS, 'Color');
 		pdfium.FPDFPage_GenerateContent(page);
 		pdfium.FPDF_ClosePage(page);
 	}
@@ -263,6 +347,39 @@ function matrixOf(
 		case 270:
 			return [0, down, -across, 0, x + box.height * across, y];
 	}
+}
+
+/** What of a page is seen, in its own points. */
+type CropBox = {
+	readonly left: number;
+	readonly bottom: number;
+	readonly right: number;
+	readonly top: number;
+};
+
+function cropOf(pdfium: Pdfium, page: number): CropBox {
+	const [left, top, right, bottom] = floats(pdfium, 4, (at) => pdfium.FPDF_GetPageBoundingBox(page, at));
+	return { left, bottom, right, top };
+}
+
+/** What makes of a page's own points those of the page as it is seen, lower left corner at 0, 0, by its quarter turns. */
+function uprightOf({ left, bottom, right, top }: CropBox, quarters: number): readonly number[] {
+	switch (quarters) {
+		case 1:
+			return [0, -1, 1, 0, -bottom, right];
+		case 2:
+			return [-1, 0, 0, -1, right, top];
+		case 3:
+			return [0, 1, -1, 0, top, -left];
+		default:
+			return [1, 0, 0, 1, -left, -bottom];
+	}
+}
+
+/** One matrix after another, each as PDF writes it (ISO 32000-1, 8.3.4). */
+function times([a, b, c, d, e, f]: readonly number[], next: readonly number[]): readonly number[] {
+	const [A, B, C, D, E, F] = next;
+	return [a * A + b * C, a * B + b * D, c * A + d * C, c * B + d * D, e * A + f * C + E, e * B + f * D + F];
 }
 
 function withText(pdfium: Pdfium, text: string, work: (at: number) => unknown): void {

@@ -1,7 +1,7 @@
 import { readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { Refusal } from '$core/error.ts';
-import type { Frame, PageLook } from '$core/print/index.ts';
+import type { PageLook, PageWords } from '$core/print/index.ts';
 import { assemble, type Assembly, type Fonts } from './assemble.ts';
 import { openPdf, startPdfium, type OpenPdf } from './pdfium.ts';
 import { drawPage, hasScripts, pageSizes, readPage, type PageSize } from './read.ts';
@@ -15,7 +15,7 @@ export type Tasks = {
 	};
 	read: {
 		asked: { readonly path: string; readonly from: number; readonly to: number };
-		answer: readonly { readonly text: string; readonly frames: readonly Frame[] }[];
+		answer: readonly PageWords[];
 	};
 	draw: {
 		asked: { readonly path: string; readonly page: number; readonly width: number; readonly to: string };

@@ -5,7 +5,7 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { BLANK, sheetsOf, type PrintSet, type SheetPlan } from '$core/print/index.ts';
+import { BLANK, sheetsOf, type PrintSet, type SheetSides } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { GUIDE } from '../../../../../demo/print.ts';
 import type { Assembly } from './assemble.ts';
@@ -37,12 +37,12 @@ async function kept(name: string, bytes: Buffer): Promise<string> {
 
 async function printed(
 	files: string[],
-	sheets: readonly SheetPlan[],
+	sheets: readonly SheetSides[],
 	more: Partial<Assembly> = {}
 ): Promise<string> {
 	const to = join(folder, `${Math.abs(sheets.length)}-${files.length}-${more.sides ?? 'both'}-${tick++}.pdf`);
 	await pdfs.ask('assemble', {
-		assembly: { files, paper: PAPER, sheets, sides: 'both', reversed: false, title: 'Test', ...more },
+		assembly: { files, paper: PAPER, sheets, sides: 'both', title: 'Test', ...more },
 		to
 	});
 	return to;
@@ -251,7 +251,7 @@ describe('a print file', () => {
 		const of = async (more: Partial<Assembly>) =>
 			wordsIn(await printed([source], plan, more)).map((page) => page[0]?.text);
 		expect(await of({ sides: 'front' })).toEqual(['page1', 'page3', 'page5']);
-		expect(await of({ sides: 'back', reversed: true })).toEqual(['page6', 'page4', 'page2']);
+		expect(await of({ sides: 'back' })).toEqual(['page2', 'page4', 'page6']);
 		expect(await of({ sides: 'back' })).toEqual(['page2', 'page4', 'page6']);
 	});
 
@@ -329,7 +329,7 @@ describe('the process beside the server', () => {
 		const work = pdfs.ask(
 			'assemble',
 			{
-				assembly: { files: [source], paper: PAPER, sheets: plan, sides: 'both', reversed: false, title: '' },
+				assembly: { files: [source], paper: PAPER, sheets: plan, sides: 'both', title: '' },
 				to
 			},
 			{ signal: stop.signal, progress: () => stop.abort() }
@@ -339,7 +339,7 @@ describe('the process beside the server', () => {
 		expect((await pdfs.ask('open', { path: source })).sizes.length).toBe(400);
 	});
 	it('an empty side is an empty page', async () => {
-		const path = await printed([], [{ front: BLANK, back: BLANK, set: 0, isSlip: false }]);
+		const path = await printed([], [{ front: BLANK, back: BLANK }]);
 		expect(qpdfSays(path)).toBe('');
 		expect(wordsIn(path)).toEqual([[], []]);
 	});

@@ -1,5 +1,5 @@
 import jpeg from 'jpeg-js';
-import type { Frame, PageLook } from '$core/print/index.ts';
+import type { Frame, Ink, PageLook, PageWords } from '$core/print/index.ts';
 import { floats, POINTS, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
 
 /** What is known of a page without looking at what is on it, in millimeters as it is seen. */
@@ -24,15 +24,11 @@ const MOST_LETTERS = 12_000;
 const MOST_THINGS = 4000;
 
 /** The words of a page and the shapes on it that could be cards. A page that cannot be read has none. */
-export function readPage(
-	pdfium: Pdfium,
-	{ handle }: OpenPdf,
-	index: number
-): { readonly text: string; readonly frames: readonly Frame[] } {
+export function readPage(pdfium: Pdfium, { handle }: OpenPdf, index: number): PageWords {
 	const page = pdfium.FPDF_LoadPage(handle, index);
-	if (!page) return { text: '', frames: [] };
+	if (!page) return { text: '', frames: [], heading: '' };
 	try {
-		return { text: textOf(pdfium, page), frames: framesOf(pdfium, page) };
+		return { text: textOf(pdfium, page), frames: framesOf(pdfium, page), heading: headingOf(pdfium, page) };
 	} finally {
 		pdfium.FPDF_ClosePage(page);
 	}
@@ -51,6 +47,51 @@ function textOf(pdfium: Pdfium, page: number): string {
 				});
 	pdfium.FPDFText_ClosePage(text);
 	return read.replace(/\r\n?/g, '\n').replaceAll('\0', '').trim();
+}
+
+/** Letters of a page among which its largest words are looked for. */
+const MOST_HEADING = 4000;
+/** Letters lower than this share of the largest belong to smaller words. */
+const AS_LARGE = 0.93;
+
+/**
+ * The largest words of a page that are seen, in one line; what was cropped away does not count, and figures alone are
+ * the page's number. Empty where all letters are as large.
+ */
+function headingOf(pdfium: Pdfium, page: number): string {
+	const text = pdfium.FPDFText_LoadPage(page);
+	if (!text) return '';
+	const [left, top, right, bottom] = floats(pdfium, 4, (at) => pdfium.FPDF_GetPageBoundingBox(page, at));
+	const count = Math.min(MOST_HEADING, Math.max(0, pdfium.FPDFText_CountChars(text)));
+	const words: { text: string; height: number }[] = [];
+	let isNew = true;
+	for (let index = 0; index < count; index++) {
+		const letter = String.fromCodePoint(pdfium.FPDFText_GetUnicode(text, index) || 32);
+		if (/\s|\0/.test(letter)) {
+			isNew = true;
+			continue;
+		}
+		const [x1, y2, x2, y1] = floats(pdfium, 4, (at) => pdfium.FPDFText_GetLooseCharBox(text, index, at));
+		if (x2 < left || x1 > right || y2 < bottom || y1 > top) continue;
+		const height = Math.abs(y2 - y1);
+		const last = words.at(-1);
+		if (!isNew && last)
+			words[words.length - 1] = { text: last.text + letter, height: Math.max(last.height, height) };
+		else words.push({ text: letter, height });
+		isNew = false;
+	}
+	pdfium.FPDFText_ClosePage(text);
+	const named = words.filter((word) => /\p{L}/u.test(word.text));
+	const largest = Math.max(0, ...named.map((word) => word.height));
+	const isLarge = (word: { height: number }) => word.height >= largest * AS_LARGE;
+	if (named.every(isLarge)) return '';
+	const from = words.findIndex((word) => isLarge(word) && /\p{L}/u.test(word.text));
+	const until = words.findIndex((word, index) => index > from && !isLarge(word));
+	return words
+		.slice(from, until < 0 ? words.length : until)
+		.map((word) => word.text)
+		.join(' ')
+		.slice(0, 120);
 }
 
 /** Kinds of things on a page (fpdf_edit.h): drawn shapes and pictures. */
@@ -121,7 +162,7 @@ export function drawPage(
 			pdfium.FPDFBitmap_Destroy(bitmap);
 			const data = pdfium.pdfium.HEAPU8.subarray(at, at + across * down * 4);
 			const drawn = jpeg.encode({ width: across, height: down, data }, QUALITY);
-			return { jpeg: drawn.data, look: lookOf(data) };
+			return { jpeg: drawn.data, look: lookOf(data, across, down) };
 		});
 	} finally {
 		if (page) pdfium.FPDF_ClosePage(page);
@@ -131,15 +172,77 @@ export function drawPage(
 /** Two of a pixel's three parts so far apart look colored; less is the tint of a scan. */
 const COLORED = 28;
 
-function lookOf(rgba: Uint8Array): PageLook {
+/** What is darker than this is ink; lighter is the paper of a scan. */
+const INKED = 230;
+
+function lookOf(rgba: Uint8Array, across: number, down: number): PageLook {
 	let colored = 0;
 	let inked = 0;
-	for (let at = 0; at < rgba.length; at += 4) {
-		const most = Math.max(rgba[at], rgba[at + 1], rgba[at + 2]);
-		const least = Math.min(rgba[at], rgba[at + 1], rgba[at + 2]);
-		if (most - least > COLORED) colored++;
-		if (least < 230) inked++;
+	let [left, top, right, bottom] = [across, down, -1, -1];
+	for (let y = 0; y < down; y++)
+		for (let x = 0; x < across; x++) {
+			const at = (y * across + x) * 4;
+			const most = Math.max(rgba[at], rgba[at + 1], rgba[at + 2]);
+			const least = Math.min(rgba[at], rgba[at + 1], rgba[at + 2]);
+			if (most - least > COLORED) colored++;
+			if (least >= INKED) continue;
+			inked++;
+			left = Math.min(left, x);
+			right = Math.max(right, x);
+			top = Math.min(top, y);
+			bottom = Math.max(bottom, y);
+		}
+	const pixels = across * down;
+	const ink: Ink =
+		inked === 0
+			? { left: 1, top: 1, right: 1, bottom: 1 }
+			: {
+					left: left / across,
+					top: top / down,
+					right: (across - 1 - right) / across,
+					bottom: (down - 1 - bottom) / down
+				};
+	return { colored: colored / pixels, inked: inked / pixels, ink, likeness: likenessOf(rgba, across, down) };
+}
+
+/** Fields of a picture across and down by which it is known. */
+const FIELDS = 8;
+
+/**
+ * Sixty-four bits, each whether a field of the picture is darker than the one to its right: what is moved by a hair,
+ * scanned again or somewhat lighter has nearly the same.
+ */
+function likenessOf(rgba: Uint8Array, across: number, down: number): string {
+	const gray = Array.from({ length: FIELDS * (FIELDS + 1) }, (_, index) => {
+		const [row, column] = [Math.floor(index / (FIELDS + 1)), index % (FIELDS + 1)];
+		let [sum, count] = [0, 0];
+		const to = (share: number, of: number, whole: number) => Math.floor((share * whole) / of);
+		for (
+			let y = to(row, FIELDS, down);
+			y < Math.max(to(row, FIELDS, down) + 1, to(row + 1, FIELDS, down));
+			y++
+		)
+			for (
+				let x = to(column, FIELDS + 1, across);
+				x < Math.max(to(column, FIELDS + 1, across) + 1, to(column + 1, FIELDS + 1, across));
+				x++
+			) {
+				const at = (y * across + x) * 4;
+				sum += rgba[at] + rgba[at + 1] + rgba[at + 2];
+				count++;
+			}
+		return count ? sum / count : 765;
+	});
+	let hex = '';
+	for (let from = 0; from < FIELDS * FIELDS; from += 4) {
+		let four = 0;
+		for (let bit = 0; bit < 4; bit++) {
+			const field = from + bit;
+			const at = Math.floor(field / FIELDS) * (FIELDS + 1) + (field % FIELDS);
+			// A shade less is the noise of a scan.
+			four = four * 2 + (gray[at] < gray[at + 1] - 4 ? 1 : 0);
+		}
+		hex += four.toString(16);
 	}
-	const pixels = rgba.length / 4;
-	return { colored: colored / pixels, inked: inked / pixels };
+	return hex;
 }

@@ -146,7 +146,7 @@ describe('label files', () => {
 		const { paper, sheets } = labelPlan(situation, run, 'test', 'labels');
 		const to = join(folder, 'test.pdf');
 		await pdfs.ask('assemble', {
-			assembly: { title: 'Test', paper, files: [], sheets, sides: 'both', reversed: false },
+			assembly: { title: 'Test', paper, files: [], sheets, sides: 'both' },
 			to
 		});
 		const labels = labelsIn(situation);

@@ -1,7 +1,7 @@
 import { cutOut, frame, labelSheets, setEven, type Label } from '$core/binders/index.ts';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { BLANK, type Paper, type SheetPlan } from '$core/print/index.ts';
+import { BLANK, type Paper, type SheetSides } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { parsed, linesOfLessons } from '$core/facts/index.ts';
 import { printingOf } from '$core/print/index.ts';
@@ -29,7 +29,7 @@ export function labelPlan(
 	run: RunSituation,
 	kind: LabelKind,
 	on: 'labels' | 'paper'
-): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
+): { readonly paper: Paper; readonly sheets: readonly SheetSides[] } {
 	const { width, height } = PAPER_SIZES[now.snapshot.household.paper];
 	const paper = { width, height };
 	const { edge } = printingOf(parsed(now.snapshot.household.printing));
@@ -87,7 +87,7 @@ function slipsOf(now: Situation, run: RunSituation): Label[] {
 }
 
 /** Spine labels at their true size: as wide as the binder's back allows. */
-function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): SheetPlan[] {
+function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): SheetSides[] {
 	const views = spinesOf(now, run);
 	if (views.length === 0) throw new Refusal('No ring binder in this way of filing, so there is no spine.');
 	const boxes = views.flatMap(({ label, count }) =>
@@ -99,7 +99,7 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 			lines: [...label.lines, ...(count > 1 ? [`${copy + 1} of ${count}`] : [])]
 		}))
 	);
-	const sheets: SheetPlan[] = [];
+	const sheets: SheetSides[] = [];
 	let x = edge;
 	let own: typeof boxes = [];
 	const finish = () => {
@@ -113,9 +113,7 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 						return setEven(box.lines, { ...box, height: Math.min(box.height, 14 * box.lines.length + 10) });
 					})
 				},
-				back: null,
-				set: 0,
-				isSlip: false
+				back: null
 			});
 		own = [];
 		x = edge;
@@ -130,7 +128,7 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 }
 
 /** What is in the binder, lesson by lesson. */
-function contents(now: Situation, run: RunSituation, paper: Paper): SheetPlan[] {
+function contents(now: Situation, run: RunSituation, paper: Paper): SheetSides[] {
 	const lines = filedOf(now, run).flatMap(({ lesson, number, filed }) => [
 		{ text: `${number}  ${lesson}`, bold: true },
 		...[...new Set(filed.map((one) => one.title))].map((text) => ({ text: `    ${text}`, bold: false }))
@@ -138,7 +136,7 @@ function contents(now: Situation, run: RunSituation, paper: Paper): SheetPlan[] 
 	if (lines.length === 0) throw new Refusal('No lessons yet, so there is nothing to list.');
 	const [top, step, bottom] = [45, 6, 18];
 	const perSheet = Math.floor((paper.height - top - bottom) / step);
-	return Array.from({ length: Math.ceil(lines.length / perSheet) }, (_, at): SheetPlan => ({
+	return Array.from({ length: Math.ceil(lines.length / perSheet) }, (_, at): SheetSides => ({
 		front: {
 			...BLANK,
 			text: [
@@ -152,8 +150,6 @@ function contents(now: Situation, run: RunSituation, paper: Paper): SheetPlan[] 
 				}))
 			]
 		},
-		back: null,
-		set: 0,
-		isSlip: false
+		back: null
 	}));
 }

@@ -26,7 +26,7 @@ export function partsToList(now: Situation, run: RunSituation): { item: string; 
 	);
 	const byPrinting = printsOf(now.snapshot, run)
 		.filter((one) => one.judged.finish.value === 'protector' && one.judged.printed.value)
-		.reduce((sum, one) => sum + one.sheets * one.copies.reduce((all, copy) => all + copy.count, 0), 0);
+		.reduce((sum, one) => sum + one.sheets, 0);
 	return resultOf(now, run, choice.way)
 		.parts.filter((one) => !(one.item.startsWith('binder,') && choice.ring !== null))
 		.filter((one) => !one.item.startsWith('binding coil'))

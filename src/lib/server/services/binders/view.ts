@@ -19,7 +19,13 @@ import { PRONGS, RINGS } from '$core/reference/index.ts';
 import { counted, durationText, listText, money } from '$core/words/index.ts';
 import { parsed, byId } from '$core/facts/index.ts';
 import type { BinderChoice } from '../../stores/binders/binders.ts';
-import { type LessonSituation, type RunSituation, type Situation, printsOf } from '$core/account/index.ts';
+import {
+	type LessonSituation,
+	type RunSituation,
+	type Situation,
+	countOf,
+	printsOf
+} from '$core/account/index.ts';
 
 const USUAL: BinderChoice = { way: 'protectors', ring: null, others: 0 };
 
@@ -86,7 +92,8 @@ export function filedOf(now: Situation, run: RunSituation): FiledLesson[] {
 		for (const { child, count } of print.copies)
 			own.push({
 				stock: print.judged.stock.value,
-				sheets: print.sheets * count,
+				// Pieces of a sheet that copies share are filed as that part of it, a whole one at least.
+				sheets: Math.ceil((print.sheets * count) / countOf(print)),
 				laminated: print.judged.finish.value === 'pouch',
 				child: child?.name ?? null,
 				what: CUT_ROLES.includes(role) ? 'cards' : OF_THE_GUIDE.includes(role) ? 'guide' : 'student',

@@ -53,7 +53,7 @@ describe('the contents label of a box', () => {
 		}
 		const path = join(folder, 'label.pdf');
 		await pdfs.ask('assemble', {
-			assembly: { title: 'Label', paper, files: [], sheets, sides: 'both', reversed: false },
+			assembly: { title: 'Label', paper, files: [], sheets, sides: 'both' },
 			to: path
 		});
 		const to = join(folder, 'label.jpg');

@@ -1,6 +1,6 @@
 import { cutOut, frame } from '$core/binders/index.ts';
 import { weightText } from '$core/measure/index.ts';
-import { printingOf, type Paper, type SheetPlan, type Side } from '$core/print/index.ts';
+import { printingOf, type Paper, type SheetSides, type Side } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed } from '$core/facts/index.ts';
@@ -27,7 +27,7 @@ export function boxLabel(
 	now: Situation,
 	box: BoxPage,
 	address: string
-): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
+): { readonly paper: Paper; readonly sheets: readonly SheetSides[] } {
 	const { width, height } = PAPER_SIZES[now.snapshot.household.paper];
 	const paper = { width, height };
 	const { edge } = printingOf(parsed(now.snapshot.household.printing));

@@ -14,6 +14,7 @@ import {
 	type Situation,
 	costOfPrints,
 	printsOf,
+	slipsOf,
 	type SupplyNeed
 } from '$core/account/index.ts';
 
@@ -103,6 +104,7 @@ function changed(snapshot: Snapshot, { row: run, participants }: RunSituation, a
 		allergies: json<readonly string[]>([]),
 		weekdays: null,
 		reach_mm: null,
+		writes: null,
 		level: '',
 		reads: json<readonly ReadingLevel[]>([])
 	}));
@@ -140,10 +142,8 @@ function costOf({ activities }: RunSituation): number {
 
 /** What the unit prints in all. */
 function wanted(snapshot: Snapshot, run: RunSituation) {
-	return costOfPrints(
-		snapshot,
-		printsOf(snapshot, run).filter((one) => one.off === null && one.row.from_book === 0)
-	);
+	const prints = printsOf(snapshot, run).filter((one) => one.off === null && one.row.from_book === 0);
+	return costOfPrints(snapshot, prints, slipsOf(snapshot, prints));
 }
 
 function sheetsText(snapshot: Snapshot, run: RunSituation): string {

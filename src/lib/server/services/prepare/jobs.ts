@@ -21,6 +21,7 @@ import {
 	type Situation,
 	workKey,
 	copyState,
+	countOf,
 	printKey,
 	printsOf,
 	type PrintSituation
@@ -103,7 +104,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
 		const lesson = print.lesson ?? opening;
 		if (print.off !== null || lesson === null || lesson.booked) return [];
-		const all = print.copies.reduce((sum, one) => sum + one.count, 0);
+		const all = countOf(print);
 		let toPrint = 0;
 		let toFinish = 0;
 		let readyBy: Day | null = null;
@@ -126,7 +127,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 						{
 							print,
 							work: judged.color.value ? 'print color' : 'print',
-							count: print.sheets * judged.sides.value * toPrint,
+							count: Math.ceil((print.sheets * judged.sides.value * toPrint) / all),
 							readyBy: late
 						}
 					]

@@ -1,7 +1,7 @@
 import { breakEven, runText, type PrintRunCost } from '$core/print/index.ts';
 import { counted, money } from '$core/words/index.ts';
 import type { Row, Snapshot } from '$core/facts/index.ts';
-import { type RunSituation, costOfPrints, type PrintSituation } from '$core/account/index.ts';
+import { type RunSituation, costOfPrints, slipsOf, type PrintSituation } from '$core/account/index.ts';
 import { printingIn } from './run-plan.ts';
 
 /** What some prints cost: at home, at the copy store, each run where it is cheaper, and ready-made. */
@@ -34,7 +34,10 @@ export function costView(
 		readonly prints: readonly PrintSituation[];
 	}[]
 ): CostView {
-	const costs = groups.map((group) => ({ group, cost: costOfPrints(snapshot, group.prints) }));
+	const costs = groups.map((group) => ({
+		group,
+		cost: costOfPrints(snapshot, group.prints, slipsOf(snapshot, group.prints))
+	}));
 	const sum = (way: 'home' | 'shop') =>
 		costs.reduce<number | null>(
 			(all, { cost }) => (all === null || cost[way] === null ? null : all + cost[way]),

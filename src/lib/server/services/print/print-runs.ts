@@ -1,5 +1,14 @@
 import { Refusal } from '$core/error.ts';
-import { groupRuns, paperSwaps, runText, type RunGroup, type ToPrint } from '$core/print/index.ts';
+import {
+	beginsWithLast,
+	groupRuns,
+	paperSwaps,
+	runText,
+	type Pass,
+	type PrinterWays,
+	type RunGroup,
+	type ToPrint
+} from '$core/print/index.ts';
 import { counted } from '$core/words/index.ts';
 import { json, parsed, type Row, stateByKey, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -10,11 +19,21 @@ import {
 	copyState,
 	printKey,
 	printsOf,
+	withCopies,
 	type Colors,
 	type PrintSituation
 } from '$core/account/index.ts';
 import { copyIs } from '../readiness/copies-moved.ts';
-import { printingIn, runPlan, setsInOrder, type PageSizes } from './run-plan.ts';
+import {
+	printingIn,
+	runPlan,
+	setsInOrder,
+	withDone,
+	type NamedSet,
+	type PageSizes,
+	type RunPlan,
+	type RunSheet
+} from './run-plan.ts';
 
 /** A print that waits for the printer, with only those copies that are not printed. */
 export type Waiting = ToPrint & { readonly print: PrintSituation };
@@ -58,7 +77,7 @@ export function waitingPrints(
 				sides: judged.sides.value,
 				color: judged.color.value,
 				by,
-				print: { ...print, copies }
+				print: withCopies(print, copies)
 			}
 		];
 	});
@@ -134,7 +153,7 @@ export async function changeRun(
 		piles: patch.piles,
 		slips,
 		sets: inOrder,
-		sheets: plan.sheets.length
+		sheets: plan.sheets.filter((one) => !one.isDone).length
 	});
 }
 
@@ -146,7 +165,7 @@ export function runRow(snapshot: Snapshot, run: RunSituation, id: number): Row<'
 }
 
 /**
- * It came out of the printer: the whole run, or only some of its copies. Answers it in words.
+ * It came out of the printer: the whole run, or only what is for a child or a lesson. Answers it in words.
  * @throws Refusal where nothing of it is left to be printed.
  */
 export async function printed(
@@ -156,35 +175,99 @@ export async function printed(
 	id: number,
 	only: { readonly child?: number | null; readonly lesson?: number } | null = null
 ): Promise<string> {
-	const { snapshot, today } = now;
-	const row = runRow(snapshot, run, id);
-	const prints = new Map(printsOf(snapshot, run).map((one) => [one.row.id, one]));
-	const states = stateByKey(snapshot);
-	const sets = parsed(row.sets);
-	const chosen = sets.filter(
-		(set) =>
+	const row = runRow(now.snapshot, run, id);
+	const plan = runPlan(now.snapshot, run, row, new Map());
+	const all = [...plan.sets, ...plan.byHand];
+	const chosen = all.filter(
+		({ print, child }) =>
 			only === null ||
-			((only.lesson === undefined || only.lesson === (prints.get(set.print)?.lesson?.lesson.id ?? 0)) &&
-				(only.child === undefined || only.child === set.child))
+			((only.lesson === undefined || only.lesson === (print.lesson?.lesson.id ?? 0)) &&
+				(only.child === undefined || only.child === (child?.id ?? null)))
 	);
 	if (chosen.length === 0) throw new Refusal('None of these is in this run. Reload the page.');
-	const isPrinted = (set: (typeof sets)[number]) => {
-		const print = prints.get(set.print);
-		return (
-			!print ||
-			chosen.includes(set) ||
-			copyState(print, states.get(printKey(print, set.child)) ?? null) !== 'to print'
-		);
-	};
-	for (const set of new Map(chosen.map((one) => [`${one.print}/${one.child}`, one])).values()) {
-		const print = prints.get(set.print);
-		if (print && copyState(print, states.get(printKey(print, set.child)) ?? null) === 'to print')
-			await copyIs(trx, now, print, set.child, 'printed');
-	}
-	const isWhole = sets.every(isPrinted);
-	if (isWhole) await updatePrintRun(trx, run.row.id, id, { printed_on: today });
+	const isWhole = await cameOut(trx, now, run, row, plan, (set) => chosen.includes(set), new Set());
 	const what = runText({ stock: row.stock, sides: row.sides, color: row.color === 1 });
 	return only === null || isWhole ? `${what}: printed` : `${counted(chosen.length, 'set')} printed`;
+}
+
+/**
+ * Some sheets came out well, others did not: those are kept by what is on them. What is wholly out counts as printed.
+ * `from` and `to` count the sheets as they went into the printer in that pass, from 1. Answers it in words.
+ * @throws Refusal where there are no such sheets.
+ */
+export async function someCameOut(
+	trx: Trx,
+	now: Situation,
+	run: RunSituation,
+	id: number,
+	{ pass, from, to }: { readonly pass: Pass; readonly from: number; readonly to: number }
+): Promise<string> {
+	const row = runRow(now.snapshot, run, id);
+	const plan = runPlan(now.snapshot, run, row, new Map());
+	const some = partOf(sheetsOfPass(plan, printingIn(now.snapshot), pass), from, to);
+	const keys = new Set(some.map((one) => one.key));
+	const isWhole = await cameOut(trx, now, run, row, plan, () => false, keys);
+	return isWhole
+		? `${runText({ stock: row.stock, sides: row.sides, color: row.color === 1 })}: printed`
+		: `${counted(some.length, 'sheet')} kept as printed`;
+}
+
+/** Notes what came out: sets as a whole, sheets by their keys. Answers whether nothing of the run is left. */
+async function cameOut(
+	trx: Trx,
+	now: Situation,
+	run: RunSituation,
+	row: Row<'print_run'>,
+	plan: RunPlan,
+	isOut: (set: NamedSet) => boolean,
+	keys: ReadonlySet<string>
+): Promise<boolean> {
+	const states = stateByKey(now.snapshot);
+	const wasPrinted = ({ print, child }: NamedSet) =>
+		copyState(print, states.get(printKey(print, child?.id ?? null)) ?? null) !== 'to print';
+	const marked = withDone(
+		plan.sheets,
+		(sheet) =>
+			sheet.isDone ||
+			keys.has(sheet.key) ||
+			(!sheet.isSlip && sheet.sets.every((set) => isOut(set) || wasPrinted(set)))
+	);
+	const waits = new Set(marked.filter((one) => !one.isDone && !one.isSlip).flatMap((one) => one.sets));
+	const isDone = (set: NamedSet) =>
+		isOut(set) || wasPrinted(set) || (!plan.byHand.includes(set) && !waits.has(set));
+	const all = [...plan.sets, ...plan.byHand];
+	const copies = new Map(all.map((set) => [`${set.print.row.id}/${set.child?.id ?? ''}`, set]));
+	for (const [key, set] of copies) {
+		const same = all.filter((one) => `${one.print.row.id}/${one.child?.id ?? ''}` === key);
+		if (!wasPrinted(set) && same.every(isDone))
+			await copyIs(trx, now, set.print, set.child?.id ?? null, 'printed');
+	}
+	const isWhole = all.every(isDone);
+	await updatePrintRun(trx, run.row.id, row.id, {
+		printed_on: isWhole ? now.today : null,
+		sheets: isWhole ? plan.sheets.length : marked.filter((one) => !one.isDone).length,
+		done: isWhole ? [] : marked.filter((one) => one.isDone).map((one) => one.key)
+	});
+	return isWhole;
+}
+
+/** The sheets of a run that a pass still prints, in the order in which they go in. A run that is printed goes through whole. */
+export function sheetsOfPass(plan: RunPlan, printing: PrinterWays, pass: Pass): readonly RunSheet[] {
+	const left = plan.sheets.filter((one) => !one.isDone);
+	const sheets = left.length ? left : plan.sheets;
+	const isTwoSided = plan.sheets.some((one) => one.back !== null);
+	return beginsWithLast(printing, pass, isTwoSided) ? sheets.toReversed() : sheets;
+}
+
+/** Sheets of a pass from one to another, counted from 1. @throws Refusal in words where there are not so many. */
+export function partOf(sheets: readonly RunSheet[], from: number, to: number): readonly RunSheet[] {
+	if (from > sheets.length || to > sheets.length)
+		throw new Refusal(
+			`There are ${counted(sheets.length, 'sheet')} to print: count from 1 to ${sheets.length}.`,
+			'to'
+		);
+	if (from > to) throw new Refusal(`Enter the sheets in their order: from ${to} to ${from}.`, 'to');
+	return sheets.slice(from - 1, to);
 }
 
 /** It came out wrong after all: its copies are to be printed again. */
@@ -196,7 +279,8 @@ export async function unprinted(trx: Trx, now: Situation, run: RunSituation, id:
 		const print = prints.get(set.print);
 		if (print) await copyIs(trx, now, print, set.child, 'to print');
 	}
-	await updatePrintRun(trx, run.row.id, id, { printed_on: null });
+	const { sheets } = runPlan(snapshot, run, row, new Map());
+	await updatePrintRun(trx, run.row.id, id, { printed_on: null, done: [], sheets: sheets.length });
 }
 
 /** Takes a run apart: what it held waits again, unless it was printed. */

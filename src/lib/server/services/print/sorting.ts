@@ -1,16 +1,17 @@
 import {
 	CUT_ROLES,
+	findBacks,
 	groupSuggestions,
 	pageNumbersText,
 	ROLE_TEXT,
 	suggestRoles,
+	type Backs,
 	type ReadPage,
 	type Role,
 	type Suggestion
 } from '$core/print/index.ts';
 import { readQuestions } from '$core/plan/index.ts';
 import { Refusal } from '$core/error.ts';
-import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed, type Row, type Snapshot } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -43,7 +44,10 @@ export type SuggestedGroup = {
 	readonly why: string;
 	readonly title: string;
 	readonly again: boolean;
-	readonly half: boolean;
+	/** The size of the largest, mm; null while they are not read. */
+	readonly size: PageSize | null;
+	/** They are fronts and backs. */
+	readonly backs: Backs | null;
 };
 
 export type Strip = {
@@ -128,7 +132,56 @@ export function suggestedGroups(
 		snapshot.prints.filter((one) => one.source_id === id).flatMap((one) => parsed(one.pages))
 	);
 	const dropped = new Set(parsed(row.dropped));
-	const pages = read.flatMap((one): ReadPage[] =>
+	const pages = readPages(read);
+	const lessons = run.lessons.map(({ lesson, number }) => ({
+		id: String(lesson.id),
+		number,
+		title: lesson.title
+	}));
+	const open = suggestRoles(pages, lessons).filter((one) => !sorted.has(one.page) && !dropped.has(one.page));
+	const titles = titlesOf(snapshot, run);
+	return groupSuggestions(open).map((group) => {
+		const numbers = group.map((one) => one.page);
+		const view = groupView(group, run, read);
+		const title = uniqueTitle(view.title, numbers[0], titles);
+		titles.add(title);
+		return { ...view, title, size: largestOf(numbers, read), backs: findBacks(pages, numbers) };
+	});
+}
+
+function groupView(
+	group: readonly Suggestion[],
+	run: RunSituation,
+	read: readonly Row<'document_page'>[]
+): Omit<SuggestedGroup, 'size' | 'backs'> {
+	const [first] = group;
+	const lesson = run.lessons.find((one) => String(one.lesson.id) === first.lesson) ?? null;
+	const pages = group.map((one) => one.page);
+	return {
+		pages,
+		pagesText: pageNumbersText(pages),
+		role: first.role,
+		roleText: ROLE_TEXT[first.role][pages.length > 1 ? 1 : 0],
+		lesson: lesson && { id: lesson.lesson.id, number: lesson.number },
+		why: [first.why, first.lessonWhy && `lesson ${first.lessonWhy}`].filter(Boolean).join('; '),
+		title: titleFrom(first.role, read[first.page - 1], first.page),
+		again: first.again
+	};
+}
+
+type PageSize = { readonly width: number; readonly height: number };
+
+/** The size of the largest of some pages; null while they are not read. */
+function largestOf(pages: readonly number[], read: readonly Row<'document_page'>[]): PageSize | null {
+	const sizes = pages.flatMap((page) => read[page - 1] ?? []);
+	if (sizes.length < pages.length) return null;
+	const largest = sizes.reduce((a, b) => (b.width_mm * b.height_mm > a.width_mm * a.height_mm ? b : a));
+	return { width: largest.width_mm, height: largest.height_mm };
+}
+
+/** Pages as far as they were read. */
+function readPages(read: readonly Row<'document_page'>[]): ReadPage[] {
+	return read.flatMap((one): ReadPage[] =>
 		one.text === null
 			? []
 			: [
@@ -141,58 +194,19 @@ export function suggestedGroups(
 					}
 				]
 	);
-	const lessons = run.lessons.map(({ lesson, number }) => ({
-		id: String(lesson.id),
-		number,
-		title: lesson.title
-	}));
-	const open = suggestRoles(pages, lessons).filter((one) => !sorted.has(one.page) && !dropped.has(one.page));
-	const textOf = new Map(pages.map((one) => [one.page, one.text]));
-	return groupSuggestions(open).map((group) => ({
-		...groupView(group, run, textOf),
-		half: areHalf(
-			group.map((one) => one.page),
-			read
-		)
-	}));
 }
 
-function groupView(
-	group: readonly Suggestion[],
-	run: RunSituation,
-	textOf: ReadonlyMap<number, string>
-): Omit<SuggestedGroup, 'half'> {
-	const [first] = group;
-	const lesson = run.lessons.find((one) => String(one.lesson.id) === first.lesson) ?? null;
-	const pages = group.map((one) => one.page);
-	return {
-		pages,
-		pagesText: pageNumbersText(pages),
-		role: first.role,
-		roleText: ROLE_TEXT[first.role][pages.length > 1 ? 1 : 0],
-		lesson: lesson && { id: lesson.lesson.id, number: lesson.number },
-		why: [first.why, first.lessonWhy && `lesson ${first.lessonWhy}`].filter(Boolean).join('; '),
-		title: titleFrom(first.role, textOf.get(first.page) ?? '', first.page),
-		again: first.again
-	};
-}
+/** Titles of the prints of a run. */
+const titlesOf = ({ prints }: Snapshot, run: RunSituation) =>
+	new Set(prints.filter((one) => one.run_id === run.row.id).map((one) => one.title));
 
-/** Two pages of this share of a letter sheet's surface fit on one. */
-const HALF = 0.56;
+/** Two prints with one title could not be told apart on a list. */
+const uniqueTitle = (title: string, page: number, taken: ReadonlySet<string>): string =>
+	taken.has(title) ? `${title}, page ${page}` : title;
 
-/** Whether pages are no larger than half a sheet. */
-function areHalf(pages: readonly number[], read: readonly Row<'document_page'>[]): boolean {
-	const { width, height } = PAPER_SIZES.letter;
-	return pages.every((page) => {
-		const size = read[page - 1];
-		return size !== undefined && size.width_mm * size.height_mm <= HALF * width * height;
-	});
-}
-
-/** A title from the first lines of a page: what is no lesson's number and no bare name of its role. */
-function titleFrom(role: Role, text: string, page: number): string {
-	const [heading = ''] = text
-		.split('\n')
+/** A title from the largest words of a page, else its first lines: what is no lesson's number and no bare name of its role. */
+function titleFrom(role: Role, read: Row<'document_page'> | undefined, page: number): string {
+	const [heading = ''] = [read?.heading ?? '', ...(read?.text ?? '').split('\n')]
 		.map((line) => line.trim())
 		.filter((line) => line.length > 2 && line.length < 60)
 		.map((line) => line.replace(/^(?:lesson|week|day|unit|chapter)\s*#?\d+\s*[:.–—-]*\s*/i, '').trim())
@@ -278,7 +292,8 @@ export async function takeSuggestions(
 			pages: group.pages,
 			again: group.again,
 			fromBook: isCutOut(snapshot, id, group.role),
-			half: group.half
+			size: group.size,
+			backs: group.backs
 		});
 	return groups.reduce((sum, group) => sum + group.pages.length, 0);
 }
@@ -329,12 +344,19 @@ export async function sortByHand(
 	await sortPages(trx, run.row.id, {
 		source: id,
 		lesson: sort.lesson,
-		title: sort.title || titleFrom(sort.role, read[sort.pages[0] - 1]?.text ?? '', sort.pages[0]),
+		title:
+			sort.title ||
+			uniqueTitle(
+				titleFrom(sort.role, read[sort.pages[0] - 1], sort.pages[0]),
+				sort.pages[0],
+				titlesOf(snapshot, run)
+			),
 		role: sort.role,
 		pages: sort.pages,
 		again: false,
 		fromBook: isCutOut(snapshot, id, sort.role),
-		half: areHalf(sort.pages, read)
+		size: largestOf(sort.pages, read),
+		backs: findBacks(readPages(read), sort.pages)
 	});
 	return `${ROLE_TEXT[sort.role][0]}: page${sort.pages.length === 1 ? '' : 's'} ${text}`;
 }

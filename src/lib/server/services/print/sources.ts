@@ -38,7 +38,7 @@ export async function addPrintable(
 	run: number,
 	{ scripts, ...file }: NewDocument,
 	kind: SourceKind
-): Promise<{ source: number; title: string }> {
+): Promise<Added> {
 	const document = await addDocument(trx, { ...file, scripts: scripts ? 1 : 0 }, today);
 	const known = snapshot.resources.find((one) => one.document_id === document);
 	const title = known?.title ?? titleOfFile(file.name);
@@ -50,12 +50,16 @@ export async function addPrintable(
 			today
 		));
 	const source = await printFrom(trx, run, resource, kind);
-	return { source, title };
+	return { source, title, edition: null };
 }
 
+/** What a file that came in is: a source, and where it is the second edition of one, its document. */
+export type Added = { readonly source: number; readonly title: string; readonly edition: number | null };
+
 /**
- * Gives a paper original or a printable without a file its PDF. What is sorted stays.
- * @throws Refusal where it has a file, or where pages are sorted that this file has not.
+ * Gives a paper original or a printable without a file its PDF. What is sorted stays. One that has a file keeps it until
+ * somebody has looked at what changed.
+ * @throws Refusal where pages are sorted that this file has not, or where it is the file that is there.
  */
 export async function giveFile(
 	trx: Trx,
@@ -63,10 +67,15 @@ export async function giveFile(
 	run: number,
 	id: number,
 	{ scripts, ...file }: NewDocument
-): Promise<{ source: number; title: string }> {
+): Promise<Added> {
 	const { resource_id } = await sourceOf(trx, run, id);
 	const resource = byId(snapshot.resources).get(resource_id)!;
-	if (resource.document_id !== null) throw new Refusal(`${resource.title} has a file already.`);
+	if (resource.document_id !== null) {
+		const edition = await addDocument(trx, { ...file, scripts: scripts ? 1 : 0 }, today);
+		if (edition === resource.document_id)
+			throw new Refusal(`This is the file that ${resource.title} has already.`);
+		return { source: id, title: resource.title, edition };
+	}
 	const sorted = snapshot.prints.filter((one) => one.source_id === id).flatMap((one) => parsed(one.pages));
 	const last = Math.max(0, ...sorted);
 	if (last > file.pages)
@@ -75,7 +84,7 @@ export async function giveFile(
 		);
 	const document = await addDocument(trx, { ...file, scripts: scripts ? 1 : 0 }, today);
 	await updateResource(trx, resource.id, { document_id: document, pages: file.pages });
-	return { source: id, title: resource.title };
+	return { source: id, title: resource.title, edition: null };
 }
 
 /** What changes about a source; a book that will be bound loses its pages to cut out, and a gray copy takes their place. */

@@ -1,52 +1,55 @@
-import { withBack, type Paper, type Printing, type SheetPlan, type Side } from '$core/print/index.ts';
+import {
+	beginsWithLast,
+	withBack,
+	type Pass,
+	type Paper,
+	type PrinterWays,
+	type Printing,
+	type SheetSides,
+	type Side
+} from '$core/print/index.ts';
+
+/** Sheets of the test print. */
+const SHEETS = 2;
 
 /**
- * Two sheets that teach how a printer turns: their fronts are numbered and framed at the white edge, and each back,
- * made as every run's backs are with what is set now, says what to change by what is found on its front.
+ * Two sheets that show how a printer turns and in which order it feeds: each side has the number of its sheet, large
+ * and at its upper edge, and its front a frame at the white edge. They are made as every run’s are with what is set
+ * now, in the order in which they go in.
  */
 export function testSheets(
 	paper: Paper,
-	{ edge, flip, reversed }: Pick<Printing, 'edge' | 'flip' | 'reversed'>
-): SheetPlan[] {
+	printing: Pick<Printing, 'edge'> & PrinterWays,
+	pass: Pass
+): SheetSides[] {
+	const { edge } = printing;
 	const frame = [
 		{ x1: edge, y1: edge, x2: paper.width - edge, y2: edge },
 		{ x1: edge, y1: paper.height - edge, x2: paper.width - edge, y2: paper.height - edge },
 		{ x1: edge, y1: edge, x2: edge, y2: paper.height - edge },
 		{ x1: paper.width - edge, y1: edge, x2: paper.width - edge, y2: paper.height - edge }
 	];
-	const side = (lines: readonly string[]): Side => ({
+	const side = (sheet: number, name: string, lines: readonly string[]): Side => ({
 		placed: [],
-		cuts: frame,
-		text: lines.map((text, index) => ({
-			text,
-			x: 25,
-			y: index === 0 ? 45 : 52 + index * 9,
-			points: index === 0 ? 34 : 14,
-			bold: index === 0
-		}))
+		cuts: name === 'front' ? frame : [],
+		text: [
+			{ text: String(sheet), x: paper.width / 2 - 18, y: 75, points: 180, bold: true },
+			{ text: name, x: paper.width / 2 - 16, y: 95, points: 34, bold: true },
+			...lines.map((text, index) => ({ text, x: 30, y: 125 + index * 9, points: 14, bold: false }))
+		]
 	});
-	const [now, other] = flip === 'long-edge' ? ['long edge', 'short edge'] : ['short edge', 'long edge'];
-	return [1, 2].map((sheet) =>
+	const sheets = Array.from({ length: SHEETS }, (_, index) =>
 		withBack(
 			{
-				front: side([
-					`Front of sheet ${sheet}`,
-					'This edge is the top.',
-					`The frame is ${edge} mm from the edge. If a side of it is cut off,`,
+				front: side(index + 1, 'front', [
+					`The frame is ${edge} mm from the edge. Where a side of it is cut off,`,
 					'set the white edge larger under Household, Printing.'
 				]),
-				back: side([
-					`Back of sheet ${sheet}`,
-					`Is “Front of sheet ${sheet}” on the other side? Then the order is right. If not,`,
-					`${reversed ? 'uncheck' : 'check'} “Print backs in reverse order”.`,
-					`Turn the sheet like a page in a book. Does this stand upright? Then “${now}”`,
-					`is right. If it stands on its head, choose “${other}”. Then print both again.`
-				]),
-				set: 0,
-				isSlip: false
+				back: side(index + 1, 'back', [])
 			},
 			paper,
-			flip
+			printing.flip
 		)
 	);
+	return beginsWithLast(printing, pass, true) ? sheets.toReversed() : sheets;
 }

@@ -12,16 +12,18 @@ import {
 import { readQuestions, type Question } from '$core/plan/index.ts';
 import { stockOf } from '$core/reference/index.ts';
 import { byText, counted, listText } from '$core/words/index.ts';
-import { parsed, type Row, stateByKey } from '$core/facts/index.ts';
+import { parsed, type Row, type Snapshot, stateByKey } from '$core/facts/index.ts';
 import {
 	type LessonSituation,
 	type RunSituation,
 	type Situation,
 	isMaterialLine,
 	copyState,
+	countOf,
 	finishText,
 	printKey,
 	printsOf,
+	slipsOf,
 	type Colors,
 	type CopyState,
 	type PrintSituation
@@ -90,6 +92,8 @@ export type RunRow = {
 export type PrintView = {
 	readonly sentence: string;
 	readonly detail: string;
+	/** The one thing to do next here: a run goes to the printer, runs are made, pages are sorted; null where nothing waits. */
+	readonly next: 'run' | 'make' | 'sort' | null;
 	readonly sources: readonly SourceView[];
 	readonly groups: readonly PrintGroup[];
 	/** Runs that would be made of what waits. */
@@ -129,13 +133,23 @@ export function printView(now: Situation, run: RunSituation, colors: Colors | nu
 		.map((row) => runRowOf(now, run, row));
 	return {
 		...sentenceOf(now, run, sources, counts, runs),
+		next: runs.some((one) => one.printedOn === null)
+			? 'run'
+			: groups.length
+				? 'make'
+				: sources.some((one) => one.sorted < one.pages)
+					? 'sort'
+					: null,
 		sources,
 		groups: groupsOf(run, [...rows]),
 		proposed: {
 			runs: groups.map((group) => ({
 				text: runText(group),
 				prints: group.prints.length,
-				sheets: group.prints.reduce((sum, { print }) => sum + sheetsOfCopies(print), 0)
+				sheets: sheetsIn(
+					snapshot,
+					group.prints.map(({ print }) => print)
+				)
 			})),
 			swaps: swapsText(groups),
 			byHand: waiting.filter((one) => !hasFile(one)).length
@@ -169,8 +183,9 @@ export function printView(now: Situation, run: RunSituation, colors: Colors | nu
 	};
 }
 
-const sheetsOfCopies = (print: PrintSituation) =>
-	print.sheets * print.copies.reduce((sum, one) => sum + one.count, 0);
+/** Sheets of a run of some prints, with the slips between its piles. */
+const sheetsIn = (snapshot: Snapshot, prints: readonly PrintSituation[]) =>
+	prints.reduce((sum, print) => sum + print.sheets, slipsOf(snapshot, prints));
 
 function groupsOf(run: RunSituation, rows: readonly (readonly [PrintSituation, PrintRow])[]): PrintGroup[] {
 	const own = (lesson: LessonSituation | null) =>
@@ -202,7 +217,7 @@ const NEXT: Readonly<Record<CopyState, PrintRow['copies'][number]['next']>> = {
 function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => CopyState): PrintRow {
 	const { row, judged } = print;
 	const document = now.snapshot.documents.find((one) => one.id === print.resource.document_id);
-	const all = print.copies.reduce((sum, one) => sum + one.count, 0);
+	const all = countOf(print);
 	const finish = finishText(print);
 	return {
 		id: row.id,
@@ -216,7 +231,7 @@ function rowOf(now: Situation, print: PrintSituation, stateOf: (key: string) => 
 			judged.copies.value === 'child'
 				? `one each for ${counted(all, 'child', 'children')}`
 				: counted(all, 'copy', 'copies'),
-			`${counted(print.sheets * all, 'sheet')} of ${stockOf(judged.stock.value).name}`,
+			`${counted(print.sheets, 'sheet')} of ${stockOf(judged.stock.value).name}`,
 			judged.sides.value === 2 ? 'both sides' : '',
 			judged.up.value > 1 ? `${judged.up.value} to a side` : '',
 			judged.color.value ? 'color' : 'gray'

@@ -4,7 +4,7 @@ import { stockOf } from '$core/reference/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import type { Moment } from '$core/facts/index.ts';
 import { useUp } from '../../stores/stash/lots.ts';
-import { POUCHES_ITEM, type PrintSituation } from '$core/account/index.ts';
+import { countOf, POUCHES_ITEM, type PrintSituation } from '$core/account/index.ts';
 
 /** Takes an amount of a thing out of the lots that are there, the first ones first; what nobody counted is not booked. */
 export async function spend(
@@ -40,8 +40,18 @@ export async function spendPaper(
 	print: PrintSituation,
 	copies: number
 ): Promise<void> {
-	await spend(trx, now, stockOf(print.judged.stock.value).item, exact(print.sheets * copies), 'sheet');
+	await spend(
+		trx,
+		now,
+		stockOf(print.judged.stock.value).item,
+		shareOf(print, print.sheets, copies),
+		'sheet'
+	);
 }
+
+/** What some of its copies take of what all of them do: they may share a sheet. */
+const shareOf = (print: PrintSituation, whole: number, copies: number): Exact =>
+	exact(whole).mul(copies).div(countOf(print));
 
 /** Books what a copy took when it was finished: pouches, protectors, coils. */
 export async function spendFinish(
@@ -50,11 +60,10 @@ export async function spendFinish(
 	print: PrintSituation,
 	copies: number
 ): Promise<void> {
-	const all = print.copies.reduce((sum, one) => sum + one.count, 0);
 	const { finish } = print.judged;
 	if (finish.value === 'pouch')
-		await spend(trx, now, POUCHES_ITEM, exact(Math.ceil((print.finish.pouches * copies) / all)), 'each');
+		await spend(trx, now, POUCHES_ITEM, shareOf(print, print.finish.pouches, copies), 'each');
 	if (finish.value === 'protector')
-		await spend(trx, now, 'page protector', exact(print.sheets * copies), 'each');
+		await spend(trx, now, 'page protector', shareOf(print, print.sheets, copies), 'each');
 	if (print.coils > 0) await spend(trx, now, 'binding coil', exact(print.coils * copies), 'each');
 }

@@ -1,6 +1,6 @@
 import { cutOut, type Label } from '$core/binders/index.ts';
 import { Refusal } from '$core/error.ts';
-import { printingOf, type Paper, type SheetPlan } from '$core/print/index.ts';
+import { printingOf, type Paper, type SheetSides } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { counted, listText } from '$core/words/index.ts';
 import { parsed, type Row } from '$core/facts/index.ts';
@@ -18,7 +18,7 @@ const MOST_STEPS = 8;
 export function trayCards(
 	now: Situation,
 	only: readonly number[] | null
-): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
+): { readonly paper: Paper; readonly sheets: readonly SheetSides[] } {
 	const trays = traysOf(now).filter((one) => only === null || only.includes(one.id));
 	if (trays.length === 0) throw new Refusal('No trays yet, so there are no cards.');
 	const pairs = trays.flatMap((one) =>

@@ -1,6 +1,6 @@
 import { cutOut, type Label } from '$core/binders/index.ts';
 import { Refusal } from '$core/error.ts';
-import { printingOf, withBack, type Paper, type SheetPlan } from '$core/print/index.ts';
+import { printingOf, withBack, type Paper, type SheetSides } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { parsed } from '$core/facts/index.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
@@ -14,7 +14,7 @@ export function wordCards(
 	{ snapshot }: Situation,
 	run: RunSituation,
 	lesson: number | null
-): { readonly paper: Paper; readonly sheets: readonly SheetPlan[] } {
+): { readonly paper: Paper; readonly sheets: readonly SheetSides[] } {
 	const words = snapshot.wallWords.filter(
 		(one) => one.run_id === run.row.id && (lesson === null || one.lesson_id === lesson)
 	);

@@ -15,6 +15,8 @@ export type PersonInput = {
 	readonly weekdays: readonly Weekday[];
 	/** How high they reach, in mm; null takes what is usual for the age. */
 	readonly reachMm: number | null;
+	/** Whether they fill in pages; null or left out goes by the age. */
+	readonly writes?: boolean | null;
 	/** Grade or level, in the household's own words. */
 	readonly level?: string;
 	readonly reads?: readonly ReadingLevel[];
@@ -28,6 +30,7 @@ const columns = (input: PersonInput) => ({
 	allergies: json(input.allergies),
 	weekdays: input.kind === 'guest' && input.weekdays.length ? json(input.weekdays) : null,
 	reach_mm: input.reachMm,
+	writes: input.writes === true ? (1 as const) : input.writes === false ? (0 as const) : null,
 	level: input.level ?? '',
 	reads: json(input.reads ?? [])
 });

@@ -1,6 +1,6 @@
 import { sql } from 'kysely';
 import type { Day } from '$core/calendar/index.ts';
-import type { Frame } from '$core/print/index.ts';
+import type { PageLook, PageWords } from '$core/print/index.ts';
 import { json, type Row } from '$core/facts/index.ts';
 import type { Db } from '../../database/open.ts';
 import type { Trx } from '../../history/changes.ts';
@@ -54,24 +54,29 @@ export async function noteRead(
 	db: Db,
 	sha256: string,
 	from: number,
-	read: readonly { readonly text: string; readonly frames: readonly Frame[] }[]
+	read: readonly PageWords[]
 ): Promise<void> {
 	await db.transaction().execute(async (trx) => {
-		for (const [index, { text, frames }] of read.entries())
+		for (const [index, { text, frames, heading }] of read.entries())
 			await trx
 				.updateTable('document_page')
-				.set({ text, frames: json(frames) })
+				.set({ text, frames: json(frames), heading })
 				.where('sha256', '=', sha256)
 				.where('page', '=', from + index)
 				.execute();
 	});
 }
 
-/** How much of a page is in color. */
-export async function noteColor(db: Db, sha256: string, page: number, colored: number): Promise<void> {
+/** What the picture of a page tells. */
+export async function noteLook(
+	db: Db,
+	sha256: string,
+	page: number,
+	{ colored, ink, likeness }: PageLook
+): Promise<void> {
 	await db
 		.updateTable('document_page')
-		.set({ colored })
+		.set({ colored, ink: json(ink), likeness })
 		.where('sha256', '=', sha256)
 		.where('page', '=', page)
 		.execute();

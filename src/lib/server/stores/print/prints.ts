@@ -1,5 +1,5 @@
 import { Refusal } from '$core/error.ts';
-import type { PrintChoices, Role } from '$core/print/index.ts';
+import type { Backs, PrintChoices, Role } from '$core/print/index.ts';
 import { json, parsed, type Row, type RunSet, type SourceKind } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { lastPosition } from '../position.ts';
@@ -71,8 +71,10 @@ export type PrintInput = {
 	readonly again: boolean;
 	/** Its pages are cut out of the book itself. */
 	readonly fromBook: boolean;
-	/** Its pages are no larger than half a sheet. */
-	readonly half: boolean;
+	/** The size of its pages in millimeters; null: as large as the paper. */
+	readonly size: { readonly width: number; readonly height: number } | null;
+	/** Its pages were found to be fronts and backs. */
+	readonly backs: Backs | null;
 };
 
 /**
@@ -82,6 +84,11 @@ export type PrintInput = {
 export async function sortPages(trx: Trx, run: number, input: PrintInput): Promise<number> {
 	await sourceOf(trx, run, input.source);
 	await unsortPages(trx, run, input.source, input.pages);
+	return addPrint(trx, run, input);
+}
+
+/** Adds a print whatever others its pages are in. Answers it. */
+export async function addPrint(trx: Trx, run: number, input: PrintInput): Promise<number> {
 	const { id } = await trx
 		.insertInto('print')
 		.values({
@@ -95,7 +102,9 @@ export async function sortPages(trx: Trx, run: number, input: PrintInput): Promi
 			participants: null,
 			again: input.again ? 1 : 0,
 			from_book: input.fromBook ? 1 : 0,
-			half: input.half ? 1 : 0
+			page_width_mm: input.size?.width ?? null,
+			page_height_mm: input.size?.height ?? null,
+			backs: input.backs
 		})
 		.returning('id')
 		.executeTakeFirstOrThrow();
@@ -124,7 +133,10 @@ async function settlePlace(trx: Trx, run: number, id: number): Promise<void> {
 				activity_id: null,
 				role: 'teacher',
 				place_of: id,
-				participants: null
+				participants: null,
+				page_width_mm: print.page_width_mm,
+				page_height_mm: print.page_height_mm,
+				backs: null
 			})
 			.execute();
 }
@@ -171,18 +183,21 @@ export type PrintPatch = Partial<
 	readonly participants?: readonly number[] | null;
 	readonly choices?: Partial<PrintChoices>;
 	readonly pages?: readonly number[];
+	/** Pages that are made smaller to lie where the printer reaches. */
+	readonly fit?: readonly number[];
 };
 
 export async function updatePrint(trx: Trx, run: number, id: number, patch: PrintPatch): Promise<void> {
 	await printOf(trx, run, id);
-	const { participants, choices, pages, ...plain } = patch;
+	const { participants, choices, pages, fit, ...plain } = patch;
 	await trx
 		.updateTable('print')
 		.set({
 			...plain,
 			...(participants === undefined ? {} : { participants: participants && json(participants) }),
 			...(choices === undefined ? {} : { choices: json(choices) }),
-			...(pages === undefined ? {} : { pages: json(pages) })
+			...(pages === undefined ? {} : { pages: json(pages) }),
+			...(fit === undefined ? {} : { fit: json(fit) })
 		})
 		.where('id', '=', id)
 		.execute();
@@ -245,15 +260,16 @@ export async function updatePrintRun(
 	id: number,
 	{
 		sets,
+		done,
 		...patch
 	}: Partial<
 		Pick<Row<'print_run'>, 'printed_on' | 'spoiled' | 'spoiled_stock' | 'piles' | 'slips' | 'sheets'>
-	> & { readonly sets?: readonly RunSet[] }
+	> & { readonly sets?: readonly RunSet[]; readonly done?: readonly string[] }
 ): Promise<void> {
 	await printRunOf(trx, run, id);
 	await trx
 		.updateTable('print_run')
-		.set({ ...patch, ...(sets && { sets: json(sets) }) })
+		.set({ ...patch, ...(sets && { sets: json(sets) }), ...(done && { done: json(done) }) })
 		.where('id', '=', id)
 		.execute();
 }
@@ -272,4 +288,42 @@ async function printRunOf(trx: Trx, run: number, id: number): Promise<Row<'print
 		.executeTakeFirst();
 	if (!row) throw new Refusal('That print run is gone. Reload the page.');
 	return row;
+}
+
+/** Runs and jobs go on with prints that have other ids now. */
+export async function renamePrints(trx: Trx, run: number, ids: ReadonlyMap<number, number>): Promise<void> {
+	for (const one of await trx.selectFrom('print_run').selectAll().where('run_id', '=', run).execute()) {
+		const sets = parsed(one.sets);
+		if (sets.some((set) => ids.has(set.print)))
+			await trx
+				.updateTable('print_run')
+				.set({ sets: json(sets.map((set) => ({ ...set, print: ids.get(set.print) ?? set.print }))) })
+				.where('id', '=', one.id)
+				.execute();
+	}
+	for (const [from, to] of ids) {
+		const start = `print-${from}/`;
+		for (const job of await trx.selectFrom('prep_job').selectAll().execute())
+			if (job.key.startsWith(start))
+				await trx
+					.updateTable('prep_job')
+					.set({ key: `print-${to}/${job.key.slice(start.length)}` })
+					.where('id', '=', job.id)
+					.execute();
+	}
+}
+
+/** Who gets pages of a role in a run; null: everyone who can use them. */
+export async function setRoleChildren(
+	trx: Trx,
+	run: number,
+	role: Role,
+	participants: readonly number[] | null
+): Promise<void> {
+	await trx.deleteFrom('role_children').where('run_id', '=', run).where('role', '=', role).execute();
+	if (participants !== null)
+		await trx
+			.insertInto('role_children')
+			.values({ run_id: run, role, participants: json(participants) })
+			.execute();
 }

@@ -26,3 +26,13 @@ export async function patchNeed(trx: Trx, run: number, key: string, patch: Patch
 		.onConflict((conflict) => conflict.column('key').doUpdateSet(patch))
 		.execute();
 }
+
+/** What was decided about a need goes on under another key. */
+export async function renameNeed(trx: Trx, run: number, from: string, to: string): Promise<void> {
+	await trx
+		.updateTable('need_state')
+		.set({ key: to })
+		.where('run_id', '=', run)
+		.where('key', '=', from)
+		.execute();
+}

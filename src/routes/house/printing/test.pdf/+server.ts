@@ -7,26 +7,25 @@ import { answering } from '$lib/server/requests/form-action.ts';
 import { printingIn } from '$lib/server/services/print/run-plan.ts';
 import { testSheets } from '$lib/server/services/print/test-sheets.ts';
 
-/** Two sheets whose backs say how the printer turns. */
+/** Two sheets that show how the printer turns and feeds; `delivers` goes before what is set, once it was seen. */
 export const GET: RequestHandler = ({ url }) =>
 	answering(
 		async () => {
 			const { snapshot } = await situation();
-			const printing = printingIn(snapshot);
-			const sides = url.searchParams.get('sides');
+			const asked = url.searchParams.get('sides');
+			const sides = asked === 'front' || asked === 'back' ? asked : 'both';
 			const paper = PAPER_SIZES[snapshot.household.paper];
 			const path = await printFile({
-				title: 'Test page',
+				title: 'Test print',
 				paper: { width: paper.width, height: paper.height },
 				files: [],
-				sheets: testSheets(paper, printing),
-				sides: sides === 'front' || sides === 'back' ? sides : 'both',
-				reversed: sides === 'back' && printing.reversed
+				sheets: testSheets(paper, printingIn(snapshot), sides),
+				sides
 			});
 			return new Response(new Uint8Array(await readFile(path)), {
 				headers: {
 					'content-type': 'application/pdf',
-					'content-disposition': 'inline; filename="test-page.pdf"'
+					'content-disposition': 'inline; filename="test-print.pdf"'
 				}
 			});
 		},

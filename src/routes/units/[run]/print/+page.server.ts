@@ -33,12 +33,14 @@ import {
 } from '$lib/server/schemas/fields.ts';
 import { leaveRuns, makeRuns } from '$lib/server/services/print/print-runs.ts';
 import { addPaperOriginal, changeSource, printFrom } from '$lib/server/services/print/sources.ts';
-import { placeOptions } from '$core/account/index.ts';
+import { isFlagged, placeOptions, printsOf } from '$core/account/index.ts';
 import { moveCopies } from '$lib/server/services/print/copies.ts';
 import { smallSources, sortSmall } from '$lib/server/services/print/sorting.ts';
+import { settledPrint } from '$lib/server/services/print/flagged.ts';
+import { setWhoGets, whoGetsView } from '$lib/server/services/print/who-gets.ts';
 import { printView } from '$lib/server/services/print/view.ts';
 import { printingIn } from '$lib/server/services/print/run-plan.ts';
-import { dropPrints, printOf, removeSource, updatePrint } from '$lib/server/stores/print/prints.ts';
+import { dropPrints, removeSource, updatePrint } from '$lib/server/stores/print/prints.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
@@ -59,6 +61,7 @@ export const load: PageServerLoad = async ({ params }) => {
 			label: `Lesson ${one.number}: ${one.lesson.title}`
 		})),
 		activities: run.activities.map((one) => ({ id: one.activity.id, label: one.activity.title })),
+		whoGets: whoGetsView(now, run),
 		children: run.participants.map((one) => ({ id: one.id, name: one.name })),
 		places: placeOptions(now),
 		prices: now.snapshot.printSources
@@ -101,8 +104,11 @@ const orUsual = (...values: readonly (string | number)[]) =>
 		.valid(...values, '')
 		.default('');
 
+/** What is only flagged has a number below zero. */
+const printId = Joi.number().integer().required();
+
 const printForm = Joi.object<PrintForm>({
-	id: id.required(),
+	id: printId,
 	title: title('what it is'),
 	role: Joi.string()
 		.valid(...ROLES)
@@ -188,7 +194,14 @@ export const actions: Actions = {
 				await takePart(upload, 0, new Uint8Array(await file.arrayBuffer()));
 			}
 			if (!upload) throw new Refusal('Choose a PDF first.', 'file');
-			const added = await addPdf(run.row.id, upload, asked.kind, doerOf(event, null), asked.source);
+			const added = await addPdf(
+				run.row.id,
+				upload,
+				asked.kind,
+				doerOf(event, null),
+				asked.source,
+				event.request.signal
+			);
 			return { changed: added.changed, added };
 		}, atItsField<Record<string, string>>({})),
 	paper: (event) =>
@@ -293,7 +306,12 @@ export const actions: Actions = {
 			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				const who = chosenPeople(form);
-				await updatePrint(trx, run.row.id, form.id, {
+				const rows = printsOf(now.snapshot, run).find((one) => one.row.id === form.id)?.rows ?? [];
+				const print = await settledPrint(trx, now, run, form.id);
+				// Pages of a guide that are bound together are settled together.
+				for (const row of rows.slice(1))
+					await updatePrint(trx, run.row.id, row.id, { choices: choicesOf(form) });
+				await updatePrint(trx, run.row.id, print, {
 					title: form.title,
 					role: form.role,
 					lesson_id: form.lesson,
@@ -312,13 +330,33 @@ export const actions: Actions = {
 	unsort: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ id: number }>({ id: id.required() }),
+			Joi.object<{ id: number }>({ id: printId }),
 			(name: string) => `Unsorted again: ${name}`,
-			async ({ trx }, form) => {
+			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				const { title } = await printOf(trx, run.row.id, form.id);
-				await dropPrints(trx, run.row.id, [form.id]);
-				return title;
+				const print = printsOf(now.snapshot, run).find((one) => one.row.id === form.id);
+				if (!print) throw new Refusal('Those pages were sorted anew. Reload the page.');
+				if (isFlagged(print.row))
+					throw new Refusal(
+						`${print.row.title} is printed since a lesson takes it. Take it off that lesson under Plan, Pages.`
+					);
+				await dropPrints(
+					trx,
+					run.row.id,
+					print.rows.map((row) => row.id)
+				);
+				return print.row.title;
+			}
+		),
+	/** Who gets pages of each role, for the whole unit at once. */
+	who: (event) =>
+		handleForm(
+			event,
+			Joi.object<Record<string, boolean>>().pattern(/^get-[a-z-]+-\d+$/, checkbox),
+			'Who gets what: changed',
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				await setWhoGets(trx, now, run, (role, child) => form[`get-${role}-${child}`] === true);
 			}
 		),
 	/** Copies have come so far: printed, finished, filed, or back. */

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { counted } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import CautionNote from '$lib/ui/caution/CautionNote.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import Select from '$lib/ui/select/Select.svelte';
@@ -10,6 +11,7 @@
 	import NotPrinted from '$lib/ui/print/NotPrinted.svelte';
 	import PrintLine from '$lib/ui/print/PrintLine.svelte';
 	import SmallSources from '$lib/ui/print/SmallSources.svelte';
+	import WhoGets from '$lib/ui/print/WhoGets.svelte';
 	import SourceLine from '$lib/ui/print/SourceLine.svelte';
 
 	let { data, form } = $props();
@@ -35,32 +37,19 @@
 <div class="flex flex-wrap items-start justify-between gap-x-8 gap-y-4">
 	<div class="max-w-2xl">
 		<p class="font-display text-xl leading-snug font-medium sm:text-2xl">{view.sentence}</p>
-		{#if view.detail}<p class="mt-1 text-ink-2">{view.detail}</p>{/if}
+		{#if view.detail || (unsorted && view.next !== 'sort')}<p class="mt-1 text-ink-2">
+				{view.detail}
+				{#if unsorted && view.next !== 'sort'}<a href="{base}/sort/{unsorted.id}">Sort the pages</a>{/if}
+			</p>{/if}
 		{#if view.beforeBinding}<p class="mt-1 font-semibold text-due">{view.beforeBinding}</p>{/if}
 	</div>
-	<div class="no-print flex flex-wrap gap-2">
-		{#if view.proposed.runs.length}
-			<form method="post" action="?/runs" use:enhance={saves()} class="flex flex-wrap gap-2">
-				<Select
-					name="weeks"
-					value=""
-					aria-label="Print runs for"
-					options={[
-						{ value: '', label: 'all that waits' },
-						{ value: '2', label: 'due within 2 weeks' },
-						{ value: '4', label: 'due within 4 weeks' }
-					]}
-				/>
-				<Button type="submit" look="main">Make the print runs</Button>
-			</form>
-		{:else if openRuns.length}
+	<div class="no-print">
+		{#if view.next === 'run'}
 			<Button href="{base}/runs/{openRuns[0].id}" look="main">Open the print run</Button>
-		{/if}
-		{#if unsorted}
-			<Button
-				href="{base}/sort/{unsorted.id}"
-				look={view.proposed.runs.length || openRuns.length ? 'plain' : 'main'}>Sort the pages</Button
-			>
+		{:else if view.next === 'make'}
+			<PostButton action="?/runs" fields={{ weeks: '' }} look="main">Make the print runs</PostButton>
+		{:else if unsorted}
+			<Button href="{base}/sort/{unsorted.id}" look="main">Sort the pages</Button>
 		{/if}
 	</div>
 </div>
@@ -93,6 +82,26 @@
 		{#if view.proposed.runs.length > 1}<p class="mt-1 text-sm text-ink-2">
 				In this order you print {view.proposed.swaps}.
 			</p>{/if}
+		{#if view.proposed.runs.length}
+			<form
+				method="post"
+				action="?/runs"
+				use:enhance={saves()}
+				class="no-print mt-2 flex flex-wrap items-center gap-2 text-sm"
+			>
+				Or only those
+				<Select
+					name="weeks"
+					value="2"
+					aria-label="Print runs for"
+					options={[
+						{ value: '2', label: 'due within 2 weeks' },
+						{ value: '4', label: 'due within 4 weeks' }
+					]}
+				/>
+				<Button type="submit" size="small">Make these</Button>
+			</form>
+		{/if}
 		{#if view.proposed.byHand}<p class="mt-1 text-sm text-ink-2">
 				{counted(view.proposed.byHand, 'print')} from paper originals: copy them by hand, then tap Printed below.
 			</p>{/if}
@@ -150,6 +159,13 @@
 		</section>
 	{/if}
 </div>
+
+{#if data.whoGets.length}
+	<details class="mt-6">
+		<summary class="min-h-11 cursor-pointer py-2 font-semibold">Who gets what</summary>
+		<WhoGets roles={data.whoGets} />
+	</details>
+{/if}
 
 {#if data.small.length > 1}<SmallSources sources={data.small} lessons={data.lessons} />{/if}
 

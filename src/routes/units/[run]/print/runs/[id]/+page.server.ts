@@ -6,7 +6,16 @@ import { filesOf } from '$lib/server/live/documents.ts';
 import { answering, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id } from '$lib/server/schemas/fields.ts';
-import { changeRun, dropRun, printed, unprinted } from '$lib/server/services/print/print-runs.ts';
+import { SHEETS_ASKED } from '$lib/server/requests/asked-file.ts';
+import { hasPracticePrinter } from '$lib/server/outside/practice-printer.ts';
+import {
+	changeRun,
+	dropRun,
+	printed,
+	someCameOut,
+	unprinted
+} from '$lib/server/services/print/print-runs.ts';
+import { fitInside } from '$lib/server/services/print/fit-inside.ts';
 import { runView } from '$lib/server/services/print/run-view.ts';
 import { takeSpoiled } from '$lib/server/services/print/spoiled.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -16,7 +25,8 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { sizes } = await filesOf(now, run);
 	return answering(
 		() => ({
-			view: runView(now, run, Number(params.id), sizes, Number(url.searchParams.get('from') ?? 1) || 1)
+			view: runView(now, run, Number(params.id), sizes, Number(url.searchParams.get('at') ?? 1) || 1),
+			practice: hasPracticePrinter()
 		}),
 		({ message }) => error(404, message)
 	);
@@ -41,6 +51,41 @@ export const actions: Actions = {
 					Number(event.params.id),
 					form.what === 'all' ? null : form.what === 'child' ? { child: form.child } : { lesson: form.lesson }
 				);
+			}
+		),
+	/** Some sheets came out well before one jammed. */
+	cameOut: (event) =>
+		handleForm(
+			event,
+			SHEETS_ASKED,
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				return someCameOut(trx, now, run, Number(event.params.id), {
+					pass: form.sides,
+					from: form.from ?? 1,
+					to: form.to ?? 1
+				});
+			}
+		),
+	/** Pages whose ink would be cut off are made smaller: those of a print, or all of the run. */
+	fit: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ print: number; pages: string }>({
+				print: Joi.number().integer().required(),
+				pages: Joi.string()
+					.pattern(/^[\d ]*$/)
+					.allow('')
+					.required()
+			}),
+			(count: number) => `${counted(count, 'page')} made smaller to fit inside`,
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const { sizes } = await filesOf(now, run);
+				const pages = form.pages.split(' ').filter(Boolean).map(Number);
+				const only = form.print === 0 ? null : new Map([[form.print, pages]]);
+				return fitInside(trx, now, run, Number(event.params.id), sizes, only);
 			}
 		),
 	unprinted: (event) =>

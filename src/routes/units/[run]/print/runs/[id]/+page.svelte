@@ -8,6 +8,7 @@
 	import SelectField from '$lib/ui/field/SelectField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { STOCK_OPTIONS } from '$lib/ui/print/options.ts';
+	import AfterJam from '$lib/ui/print/AfterJam.svelte';
 	import PrintFile from '$lib/ui/print/PrintFile.svelte';
 	import SheetDrawing from '$lib/ui/print/SheetDrawing.svelte';
 
@@ -16,9 +17,7 @@
 	const base = $derived(`/units/${data.unit.id}/print`);
 	const file = $derived(`${base}/runs/${view.row.id}/file.pdf`);
 	const failure = $derived(form && 'message' in form ? form : null);
-	let from = $state('');
 	let isJammed = $state(false);
-	const start = $derived(/^\d+$/.test(from) ? Math.min(Number(from), view.all) : 1);
 	const isPrinted = $derived(view.row.printed_on !== null);
 </script>
 
@@ -30,6 +29,12 @@
 		<h2 class="text-xl">{view.text}</h2>
 		<p class="font-display text-lg leading-snug font-medium">{view.sentence}</p>
 		<p class="mt-1 text-sm text-ink-2">{view.scaled} {view.cost}</p>
+		{#if view.cutOff}
+			<div class="mt-2 flex flex-wrap items-center gap-3">
+				<p class="font-semibold text-due">{view.cutOff}</p>
+				<PostButton action="?/fit" fields={{ print: 0, pages: '' }}>Fit them inside</PostButton>
+			</div>
+		{/if}
 		{#each view.rights as right (right)}<p class="text-sm text-ink-2">{right}</p>{/each}
 	</div>
 	<PostButton
@@ -48,27 +53,23 @@
 			{#each view.steps as step (step)}<li>{step}</li>{/each}
 		</ol>
 		<div class="mt-3 flex flex-wrap gap-3">
-			{#if view.duplex === 'by hand'}
-				<PrintFile href="{file}?sides=front&from={start}" label="1. Fronts" look="main" />
-				<PrintFile href="{file}?sides=back&from={start}" label="2. Backs" />
-			{:else}
-				<PrintFile href="{file}?from={start}" label="Open the print file" look="main" />
-			{/if}
+			{#each view.passes as pass, index (pass.pass)}
+				<PrintFile
+					href="{file}?sides={pass.pass}"
+					label={pass.label}
+					look={index === 0 && !isPrinted ? 'main' : 'plain'}
+				/>
+			{/each}
+			{#if data.practice}<Button href="{base}/runs/{view.row.id}/practice"
+					>Try it on the practice printer</Button
+				>{/if}
 		</div>
 		<details class="mt-3" bind:open={isJammed}>
 			<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold"
 				>Paper jam, or the wrong paper</summary
 			>
 			<div class="mt-2 space-y-3">
-				<TextField
-					label="Go on from sheet"
-					name="from"
-					inputmode="numeric"
-					placeholder="23"
-					bind:value={from}
-					class="w-40"
-					hint="the file then begins with it"
-				/>
+				<AfterJam passes={view.passes} {file} />
 				<form
 					method="post"
 					action="?/spoiled"
@@ -169,13 +170,14 @@
 		class="mat mt-3 grid grid-cols-2 gap-x-5 gap-y-6 rounded-sheet p-4 sm:grid-cols-3 sm:p-6 lg:grid-cols-4"
 	>
 		{#each view.sheets as sheet (sheet.number)}
-			<li class={sheet.back ? 'col-span-2' : ''}>
+			<li class="{sheet.back ? 'col-span-2' : ''} {sheet.isDone && !isPrinted ? 'opacity-60' : ''}">
 				<div class={sheet.back ? 'grid grid-cols-2 gap-1.5' : ''}>
 					<SheetDrawing
 						side={sheet.front}
 						isGray={view.row.color === 0}
 						paper={view.paper}
 						files={view.files}
+						edge={view.edge}
 						label="Sheet {sheet.number}, front: {sheet.label}"
 					/>
 					{#if sheet.back}<SheetDrawing
@@ -183,26 +185,36 @@
 							isGray={view.row.color === 0}
 							paper={view.paper}
 							files={view.files}
+							edge={view.edge}
 							label="Sheet {sheet.number}, back: {sheet.label}"
 						/>{/if}
 				</div>
 				<p class="mt-1.5 text-sm leading-tight text-chalk">
 					<span class="font-semibold tabular-nums">{sheet.number}</span>
-					{sheet.label}
+					{sheet.label}{sheet.isDone && !isPrinted ? ' · came out' : ''}
 				</p>
+				{#if sheet.lost}
+					<form method="post" action="?/fit" use:enhance={saves()} class="mt-1">
+						<input type="hidden" name="print" value={sheet.lost.print} />
+						<input type="hidden" name="pages" value={sheet.lost.pages.join(' ')} />
+						<button
+							class="min-h-9 rounded-[3px] bg-sheet px-2.5 text-sm font-semibold text-late"
+							aria-label="Fit inside: sheet {sheet.number}">Ink is cut off: fit it inside</button
+						>
+					</form>
+				{/if}
 			</li>
 		{/each}
 	</ol>
 	{#if view.all > view.sheets.length}
 		<nav class="mt-3 flex flex-wrap items-center gap-4" aria-label="More sheets">
-			{#if view.from > 1}<a href="?from={Math.max(1, view.from - 12)}" data-sveltekit-noscroll
-					>Earlier sheets</a
+			{#if view.from > 1}<a href="?at={Math.max(1, view.from - 12)}" data-sveltekit-noscroll>Earlier sheets</a
 				>{/if}
 			<span class="text-sm text-ink-2"
 				>Sheets {view.from} to {view.from + view.sheets.length - 1} of {view.all}</span
 			>
 			{#if view.from + view.sheets.length - 1 < view.all}<a
-					href="?from={view.from + 12}"
+					href="?at={view.from + 12}"
 					data-sveltekit-noscroll>More sheets</a
 				>{/if}
 		</nav>
