@@ -81,7 +81,7 @@ export function actGroups(situation: Situation, run?: number): ActGroup[] {
 		actBy: steps[0].actBy,
 		doer: steps[0].one.doer?.id ?? null,
 		rank: actRank(steps[0].step.kind),
-		inWords: () => actOfWhole(steps, situation.today)
+		inWords: () => actOfWhole(steps, situation)
 	}));
 	const due = situation.returns.filter((one) => run === undefined || one.runs.includes(run));
 	const returns = [...groupBy(due, (one) => `${one.by}|${one.supplier?.id ?? ''}`).values()].map(

@@ -22,13 +22,24 @@ export { kitOf } from './netting.ts';
 export { nextOf } from './next.ts';
 export { costOfPrints } from './print-cost.ts';
 export {
+	namedSets,
+	runPlan,
+	setsInOrder,
+	sheetsLeft,
+	withDone,
+	type NamedSet,
+	type PageFacts,
+	type PageSizes,
+	type RunPlan,
+	type RunSheet
+} from './print-plan.ts';
+export {
 	type ActivitySituation,
 	type LessonSituation,
 	type RunSituation,
 	calendarInput,
 	limitsOf,
 	nextLessons,
-	firstDay,
 	takingPartOn
 } from './runs.ts';
 export { workKey } from './sitting-of.ts';

@@ -24,16 +24,25 @@ export function costOfPrints(
 			...prints.map((print) => {
 				const { judged } = print;
 				const copies = countOf(print);
-				const isBacked = judged.layout.value === 'cards, one back';
-				const pages = isBacked ? Math.max(1, print.pages.length - 1) * 2 : print.pages.length;
 				// What shares sheets is laid out as one copy of all its pieces.
 				const isShared = layoutOf(print, copies).isCut;
+				const pieces = isShared ? copies : 1;
+				const up = judged.up.value;
+				// Each front has its back behind it, so that sides are filled by themselves.
+				const backed = (count: number) => Math.ceil(count / up) * up * 2;
+				const { length } = print.pages;
+				const pages = {
+					pages: length * pieces,
+					cards: length * pieces,
+					'cards and backs': backed(Math.ceil(length / 2) * pieces),
+					'cards, one back': backed(Math.max(1, length - 1) * pieces)
+				}[judged.layout.value];
 				return {
 					id: String(print.row.id),
-					pages: isShared ? pages * copies : pages,
+					pages,
 					copies: isShared ? 1 : copies,
 					sides: judged.sides.value,
-					up: judged.up.value,
+					up,
 					stock: judged.stock.value,
 					colour: judged.color.value,
 					laminate: judged.finish.value === 'pouch'

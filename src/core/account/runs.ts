@@ -41,6 +41,8 @@ export type RunSituation = {
 	readonly trouble: string | null;
 	readonly habits: Readonly<Record<Stream, Habit>>;
 	readonly activities: readonly ActivitySituation[];
+	/** By which the ages of the children go where a lesson has no day: the first day that it teaches, else today. */
+	readonly agesOn: Day;
 };
 
 /** An activity with its lesson and day; in the pool it has neither. */
@@ -61,7 +63,7 @@ const rowsByRun = remember<ReadonlyMap<number, readonly unknown[]>>();
 const sessionsByLesson = remember<Map<number, Row<'session'>[]>>();
 
 /** All runs of a snapshot with their calendars, lessons and activities. */
-export function runsOf(snapshot: Snapshot): RunSituation[] {
+export function runsOf(snapshot: Snapshot, today: Day): RunSituation[] {
 	return snapshot.runs.map((run) => {
 		const { household, streamHabits, units, participants } = snapshot;
 		const members = new Set(participants.filter((one) => one.run_id === run.id).map((one) => one.person_id));
@@ -74,9 +76,10 @@ export function runsOf(snapshot: Snapshot): RunSituation[] {
 			sessionsOf(snapshot, lessons),
 			snapshot.people.filter((person) => members.has(person.id)),
 			ofRun(snapshot.blocked, run.id),
-			ofRun(snapshot.activities, run.id)
+			ofRun(snapshot.activities, run.id),
+			today
 		];
-		return runsKnown(run, inputs, () => runSituation(snapshot, run));
+		return runsKnown(run, inputs, () => runSituation(snapshot, run, today));
 	});
 }
 
@@ -133,7 +136,7 @@ function calendarOf(input: TeachingDaysInput | null): Pick<RunSituation, 'calend
 	}
 }
 
-function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
+function runSituation(snapshot: Snapshot, run: Row<'run'>, today: Day): RunSituation {
 	const own = snapshot.lessons.filter((lesson) => lesson.run_id === run.id);
 	const weekdays = parsed(run.weekdays);
 	const input = calendarInput(snapshot, run);
@@ -160,6 +163,7 @@ function runSituation(snapshot: Snapshot, run: Row<'run'>): RunSituation {
 	});
 	return {
 		row: run,
+		agesOn: lessons.find((one) => one.dates.length > 0)?.dates[0] ?? today,
 		unit: snapshot.units.find((unit) => unit.id === run.unit_id)!,
 		weekdays,
 		participants: snapshot.people.filter((person) => members.has(person.id)),

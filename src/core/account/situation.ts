@@ -31,7 +31,7 @@ export type Situation = Moment & {
  * whose data cannot be computed is set aside with a word of why, so that every other page still opens.
  */
 export function computeSituation(snapshot: Snapshot, today: Day): Situation {
-	const runs = runsOf(snapshot);
+	const runs = runsOf(snapshot, today);
 	try {
 		return situationOf(snapshot, today, runs);
 	} catch {
@@ -102,7 +102,7 @@ export function computeRun(
 	snapshot: Snapshot,
 	id: number
 ): { readonly run: RunSituation; readonly needs: readonly SupplyNeed[] } {
-	const runs = runsOf(snapshot);
+	const runs = runsOf(snapshot, now.today);
 	const run = runs.find((one) => one.row.id === id)!;
 	const drafts = supplyDrafts(snapshot, runs.filter(isInWork), now.today, run);
 	const whole = wholeDraftsOf(snapshot, run, now.today, drafts);

@@ -1,7 +1,8 @@
 import { clockText, daysBetween, weekdayName, weekdayOf, type Day } from '../calendar/index.ts';
 import { DUE_DAYS, isReady, verdict, type Verdict } from '../readiness/index.ts';
 import { byText, counted } from '../words/index.ts';
-import type { Row } from '../facts/index.ts';
+import { sheetsLeft } from './print-plan.ts';
+import type { Moment, Row } from '../facts/index.ts';
 import { forLessons, otherWay, someOf, unitsText, type Act } from './act.ts';
 import type { Returning } from './returns.ts';
 import type { Situation } from './situation.ts';
@@ -47,9 +48,10 @@ export function wholeKey({ one, step, actBy }: OpenWhole): string {
 const COMES_LATE: ReadonlySet<Verdict> = new Set(['late', 'at risk']);
 
 /** The act of steps that are taken together. */
-export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
+export function actOfWhole(steps: readonly OpenWhole[], now: Moment): Act {
+	const { today } = now;
 	const [{ one, step, actBy }] = steps;
-	if (step.run) return actOfRun(step.run, steps, today);
+	if (step.run) return actOfRun(step.run, steps, now);
 	const lessons = forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! })));
 	const titles = [...new Set(steps.map((each) => each.one.title))];
 	const together = titles.length > 1 ? AT_THE_LIBRARY[step.kind] : undefined;
@@ -84,14 +86,14 @@ export function actOfWhole(steps: readonly OpenWhole[], today: Day): Act {
 }
 
 /** A print run is one task, done on its own page. */
-function actOfRun(row: Row<'print_run'>, steps: readonly OpenWhole[], today: Day): Act {
+function actOfRun(row: Row<'print_run'>, steps: readonly OpenWhole[], { snapshot, today }: Moment): Act {
 	const [{ one, actBy }] = steps;
 	return {
 		id: `run|${row.id}`,
 		kind: 'run',
 		run: one.run.row.id,
 		unitName: one.run.unit.name,
-		title: `Print ${weekdayName(weekdayOf(row.made_on), 'long')}’s run: ${counted(row.sheets, 'sheet')}`,
+		title: `Print ${weekdayName(weekdayOf(row.made_on), 'long')}’s run: ${counted(sheetsLeft(snapshot, one.run, row).length, 'sheet')}`,
 		detail: [
 			forLessons(steps.map((each) => ({ ...each.one, useDay: each.one.need.useDay! }))),
 			someOf([...new Set(steps.map((each) => each.step.detail))])

@@ -78,6 +78,7 @@ export {
 	findBacks,
 	gridOfFrames,
 	groupSuggestions,
+	namingLine,
 	roleOfTitle,
 	suggestRoles,
 	type ReadPage,

@@ -95,7 +95,7 @@ const AGAIN =
 	/\b(?:weather (?:chart|calendar)|daily|every day|trace|tracing|handwriting|reuse|re-?usable|dry[- ]?erase|chore chart|calendar)\b/i;
 /** Words that call a page the backs of another, and sentences that have two pages printed back to back. */
 const BACKS =
-	/\bcard backs?\b|\bbacks? (?:of|side|for) \b|^(?:the )?backs?\b|\bback side\b|[(–—-] ?backs?\)?$/im;
+	/\bcard backs?\b|\bbacks? (?:of|side|for) \b|^(?:the )?backs?\b|\bback side\b|(?:[(–—,:-] {0,2}|^)backs?\)?$/im;
 const BACK_TO_BACK =
 	/\bpages? (\d{1,4})\s{0,3}(?:and|&|to|through|[–-])\s{0,3}(\d{1,4})[^.\n]{0,40}(?:back[- ]to[- ]back|double[- ]sided|two[- ]sided|front and back|both sides)/i;
 /** A line longer than this is no heading. */
@@ -209,6 +209,23 @@ export function roleOfTitle(title: string): Role | null {
 	return sign && sign.role !== 'skip' ? sign.role : null;
 }
 
+/**
+ * The line by which a page says what it is, among its first and last ones; null where none does.
+ * @example namingLine('game', 'Lesson 4\nBoard game: to the harbor') === 'Board game: to the harbor'
+ */
+export function namingLine(role: Role, text: string): string | null {
+	const lines = text
+		.split('\n')
+		.map((line) => line.trim())
+		.filter(Boolean);
+	const signs = IN_HEADING.filter((sign) => sign.role === role);
+	return (
+		[...lines.slice(0, 4), ...lines.slice(-2)].find(
+			(line) => line.length <= HEADING && signs.some(({ says }) => says.test(line))
+		) ?? null
+	);
+}
+
 function roleOf(
 	page: ReadPage,
 	headings: readonly string[],
@@ -226,7 +243,10 @@ function roleOf(
 				? 'cards with a picture, a word, and both together'
 				: `${counted(grid.count, 'equal frame')} on the page`
 		};
-	if (page.width * page.height > usual * 1.6) return { role: 'poster', why: 'larger than the other pages' };
+	const area = page.width * page.height;
+	if (area > usual * 1.6 && area > LARGEST_SHEET)
+		return { role: 'poster', why: 'larger than the other pages' };
+	if (area < CARD) return { role: 'vocabulary', why: 'as small as a card' };
 	const text = lines.join('\n');
 	for (const { role, says } of IN_TEXT) {
 		const said = says.exec(text);
@@ -236,6 +256,11 @@ function roleOf(
 	if (text.split(/\s+/).length >= MANY_WORDS) return { role: 'teacher', why: 'mostly text to read' };
 	return null;
 }
+
+/** More than a sheet of A4 or letter, mm²: what fits on one is no poster for its size. */
+const LARGEST_SHEET = 210 * 297 * 1.05;
+/** A fifth of a sheet, mm². */
+const CARD = (215.9 * 279.4) / 5;
 
 /** Smaller or larger than the pages of a source usually are. */
 const isUnusual = ({ width, height }: ReadPage, usual: number) =>

@@ -11,7 +11,7 @@ const LESSONS = 1_000_000;
 export const isFlagged = (print: { readonly id: number }): boolean => print.id < 0;
 
 /**
- * Printables with a file that lessons of a run want, as rows of prints: all their pages, for whoever takes part. Once
+ * Printables at home that lessons of a run want, as rows of prints: all their pages, for whoever takes part. Once
  * something is settled about one it becomes a row like any other.
  */
 export function flaggedPrints(
@@ -23,8 +23,8 @@ export function flaggedPrints(
 	const sorted = sortedResources(snapshot, run);
 	return wantedOf(snapshot, run).flatMap(({ resource: id, lesson, required, previewMinutes }) => {
 		const resource = resources.get(id);
-		const document = documents.get(resource?.document_id ?? 0);
-		if (!resource || !document || !isPrintedFrom(resource) || sorted.has(id)) return [];
+		if (!resource || !isPrintedFrom(resource) || sorted.has(id)) return [];
+		const pages = documents.get(resource.document_id ?? 0)?.pages ?? resource.pages ?? 1;
 		const row: Row<'print'> = {
 			id: -(id * LESSONS + lesson),
 			run_id: run.row.id,
@@ -33,7 +33,7 @@ export function flaggedPrints(
 			activity_id: null,
 			title: resource.title,
 			role: roleOfTitle(resource.title) ?? 'student',
-			pages: json(Array.from({ length: document.pages }, (_, index) => index + 1)),
+			pages: json(Array.from({ length: pages }, (_, index) => index + 1)),
 			participants: null,
 			again: 0,
 			from_book: 0,

@@ -4,7 +4,16 @@ import type { SupplyUse } from '../../supplies/index.ts';
 import type { Unit } from '../../measure/index.ts';
 import { json, type Row, once, stateByKey, type Snapshot } from '../../facts/index.ts';
 import type { LessonSituation, RunSituation } from '../runs.ts';
-import { copyState, countOf, printKey, printsOf, withCopies, type PrintSituation } from './prints.ts';
+import {
+	copyState,
+	countOf,
+	openRunSets,
+	printKey,
+	printsOf,
+	withCopies,
+	type PrintSituation
+} from './prints.ts';
+import { sheetsLeft } from '../print-plan.ts';
 import { slipsOf } from './slips.ts';
 
 /** Something that printing and finishing takes, as it stands on a shopping list. */
@@ -30,6 +39,8 @@ function materialsOf(
 	};
 	let first: LessonSituation | null = null;
 	const waiting: PrintSituation[] = [];
+	const wanted = new Set<number>();
+	const inRuns = openRunSets(snapshot);
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
 	for (const print of printsOf(snapshot, run)) {
 		const lesson = print.lesson ?? opening;
@@ -43,10 +54,8 @@ function materialsOf(
 			if (stored?.decision === 'do without') continue;
 			const state = copyState(print, stored);
 			const sheets = (print.sheets * count) / all;
-			if (state === 'to print') {
-				toPrint.push(copy);
-				add(stockOf(stock.value).item, sheets, 'sheet', 'consumed');
-			}
+			// What is in a run takes the sheets of that.
+			if (state === 'to print' && !inRuns.has(`${print.row.id}/${child?.id ?? ''}`)) toPrint.push(copy);
 			if (state === 'to print' || state === 'printed') {
 				const share = (print.finish.pouches * count) / all;
 				if (finish.value === 'pouch') add(POUCHES_ITEM, share, 'each', 'consumed');
@@ -60,9 +69,19 @@ function materialsOf(
 			if (state !== 'filed' && state !== 'finished' && (first === null || lesson.number < first.number))
 				first = lesson;
 		}
-		waiting.push(withCopies(print, toPrint));
+		const waits = withCopies(print, toPrint);
+		add(stockOf(stock.value).item, waits.sheets, 'sheet', 'consumed');
+		waiting.push(waits);
+		wanted.add(print.row.id);
 	}
 	add(stockOf('plain20').item, slipsOf(snapshot, waiting), 'sheet', 'consumed');
+	for (const row of snapshot.printRuns) {
+		if (row.run_id !== run.row.id || row.printed_on !== null) continue;
+		const left = sheetsLeft(snapshot, run, row).filter((sheet) =>
+			sheet.sets.some(({ print }) => wanted.has(print.row.id))
+		);
+		add(stockOf(row.stock).item, left.length, 'sheet', 'consumed');
+	}
 	if (first === null || amounts.size === 0) return null;
 	if (amounts.size > 0 && [...amounts.values()].some((one) => one.unit === 'sheet'))
 		add('printer ink', 1, 'each', 'some');

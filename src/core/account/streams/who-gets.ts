@@ -2,7 +2,7 @@ import type { Day } from '../../calendar/index.ts';
 import { monthsOld } from '../../cautions/index.ts';
 import type { Row, Snapshot } from '../../facts/index.ts';
 import { WRITES_FROM_MONTHS } from '../../reference/index.ts';
-import { firstDay, takingPartOn, type RunSituation } from '../runs.ts';
+import { takingPartOn, type RunSituation } from '../runs.ts';
 
 /** Pages that whoever gets them fills in. */
 export const FILLED_IN: readonly Row<'print'>['role'][] = [
@@ -32,8 +32,8 @@ export function whoGets(
 	const ofRole = snapshot.roleChildren.find((one) => one.run_id === run.row.id && one.role === row.role);
 	const chosen = row.participants ?? ofRole?.participants ?? null;
 	const all = takingPartOn(run, chosen, day);
-	const on = day ?? firstDay(run);
-	if (chosen !== null || !FILLED_IN.includes(row.role) || on === null) return { children: all, tooYoung: [] };
+	const on = day ?? run.agesOn;
+	if (chosen !== null || !FILLED_IN.includes(row.role)) return { children: all, tooYoung: [] };
 	return {
 		children: all.filter((person) => writesOn(person, on)),
 		tooYoung: all.filter((person) => !writesOn(person, on))

@@ -3,14 +3,27 @@ import { ENOUGH, FILED_THROUGH, GUIDE, PAPER, POUCHES, PRINTED_ON, SORTED } from
 import { TODAY } from '../../../../demo/household.ts';
 import { json } from '$core/facts/index.ts';
 import type { Db } from '../database/open.ts';
-import { computeSituation, POUCHES_ITEM, printKey, printsOf } from '$core/account/index.ts';
+import {
+	computeSituation,
+	isFlagged,
+	POUCHES_ITEM,
+	printKey,
+	printsOf,
+	runPlan,
+	setsInOrder
+} from '$core/account/index.ts';
 import { askedNow } from '../services/looking/answers.ts';
-import { runPlan, setsInOrder } from '../services/print/run-plan.ts';
 import { printFrom } from '../services/print/sources.ts';
 import { readSnapshot } from '../snapshot/snapshot.ts';
 import { addResource } from '../stores/library/resources.ts';
 import { addDocument } from '../stores/print/documents.ts';
-import { addPrintRun, sortPages, updatePrint, updatePrintRun } from '../stores/print/prints.ts';
+import {
+	addPrintRun,
+	setRoleChildren,
+	sortPages,
+	updatePrint,
+	updatePrintRun
+} from '../stores/print/prints.ts';
 import { patchNeed } from '../stores/readiness/needs.ts';
 import { itemNamed } from '../stores/stash/items.ts';
 import { addLot } from '../stores/stash/lots.ts';
@@ -76,6 +89,10 @@ export async function seedPrint(db: Db, run: number): Promise<void> {
 					participants: people.filter((one) => names.includes(one.name)).map((one) => one.id)
 				});
 		}
+		// Tamsin scribbles along, so that her folder grows with those of the others.
+		const children = people.filter((one) => one.kind === 'child').map((one) => one.id);
+		for (const role of ['journal', 'student', 'map'] as const)
+			await setRoleChildren(trx, run, role, children);
 		for (const [name, amount] of Object.entries(PAPER))
 			await addLot(
 				trx,
@@ -105,7 +122,11 @@ export async function seedPrint(db: Db, run: number): Promise<void> {
 	const situation = computeSituation(await readSnapshot(db), TODAY);
 	const maps = situation.runs.find((one) => one.row.id === run)!;
 	const filed = printsOf(situation.snapshot, maps).filter(
-		(print) => print.off === null && print.lesson !== null && print.lesson.number <= FILED_THROUGH
+		(print) =>
+			print.off === null &&
+			!isFlagged(print.row) &&
+			print.lesson !== null &&
+			print.lesson.number <= FILED_THROUGH
 	);
 	const before = filed.filter(({ judged }) => judged.stock.value === 'plain20' && judged.sides.value === 1);
 	const gray = before.filter(({ judged }) => !judged.color.value);
@@ -126,7 +147,7 @@ export async function seedPrint(db: Db, run: number): Promise<void> {
 			await say(trx, id, { state: 'enough', place: null, asked: askedNow(situation, id) }, '2027-01-16');
 		}
 		for (const print of printsOf(situation.snapshot, maps)) {
-			if ((print.lesson?.number ?? 0) > FILED_THROUGH) continue;
+			if ((print.lesson?.number ?? 0) > FILED_THROUGH || isFlagged(print.row)) continue;
 			for (const { child } of print.copies)
 				await patchNeed(trx, run, printKey(print, child?.id ?? null), {
 					found: '1',

@@ -4,7 +4,8 @@ import { mkdir, open, readdir, readFile, rename, rm, stat, writeFile } from 'nod
 import { dirname, join } from 'node:path';
 import { env } from '$env/dynamic/private';
 import { Refusal } from '$core/error.ts';
-import { pictureAsPdf } from './pdf/picture-page.ts';
+import { pdfs } from './pdf/pdf-process.ts';
+import { isPicture } from './pdf/picture-page.ts';
 
 const folder = () => env.GATHER_BIN_DATA || 'data';
 
@@ -140,13 +141,11 @@ export async function keepUpload(
 /** A larger picture is no printable. */
 const MOST_PICTURE = 40 * 1024 * 1024;
 
-/** A photo or drawing as JPEG becomes a PDF of one page; all else stays as it is. */
+/** A photo or drawing as JPEG or PNG becomes a PDF of one page; all else stays as it is. */
 async function pictureToPage(path: string, size: number): Promise<void> {
 	const file = await open(path, 'r');
-	const { buffer } = await file.read(Buffer.alloc(3), 0, 3, 0).finally(() => file.close());
-	if (buffer.toString('latin1') !== '\xff\xd8\xff' || size > MOST_PICTURE) return;
-	const page = pictureAsPdf(await readFile(path));
-	if (page) await writeFile(path, page, { mode: 0o600 });
+	const { buffer } = await file.read(Buffer.alloc(8), 0, 8, 0).finally(() => file.close());
+	if (isPicture(buffer) && size <= MOST_PICTURE) await pdfs.ask('picture', { path });
 }
 
 async function whyNoPdf(path: string): Promise<string | null> {

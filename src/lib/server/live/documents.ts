@@ -6,8 +6,13 @@ import { byId, parsed, type Row, type SourceKind } from '$core/facts/index.ts';
 import { cachePath, documentPath, dropDocument, keepUpload } from '../files/documents.ts';
 import { pdfs } from '../files/pdf/pdf-process.ts';
 import { change, type Doer } from '../history/changes.ts';
-import { type RunSituation, type Situation, colorKey, printsOf } from '$core/account/index.ts';
-import type { PageSizes } from '../services/print/run-plan.ts';
+import {
+	type RunSituation,
+	type Situation,
+	colorKey,
+	printsOf,
+	type PageSizes
+} from '$core/account/index.ts';
 import { addPrintable, giveFile, sourcesOf } from '../services/print/sources.ts';
 import { noteLook, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
 import type { Store } from '../database/open.ts';

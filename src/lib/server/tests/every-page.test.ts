@@ -49,6 +49,7 @@ const PARAMS: Readonly<Record<string, readonly string[]>> = {
 	page: ['1', '0', '99999', 'x'],
 	size: ['small', 'huge'],
 	source: ['1', '99999', 'x'],
+	document: ['1', '99999', 'x'],
 	place: ['14', '1', '99999', 'x'],
 	day: ['2027-01-22', '2027-02-30', '0001-01-01', 'today']
 };
@@ -62,7 +63,8 @@ const NOTHING_OF_ITS_OWN = [
 	'/home/files/[draft]',
 	'/pictures/[name]',
 	'/calendar/[secret].ics',
-	'/for/[secret]'
+	'/for/[secret]',
+	'/units/[run]/print/edition/[source]/[document]'
 ];
 
 /** Every value for each name, the others left out, and each pair of neighbors. */

@@ -97,7 +97,7 @@
 			<input type="hidden" name="from" value="1" />
 			<input type="hidden" name="to" value={at - 1} />
 			<Button type="submit" size="small"
-				>{at === 2 ? 'Sheet 1 is fine: keep it' : `Sheets 1 to ${at - 1} are fine: keep them`}</Button
+				>{at === 2 ? 'The first one is fine: keep it' : `The first ${at - 1} are fine: keep them`}</Button
 			>
 		</form>
 	{/if}

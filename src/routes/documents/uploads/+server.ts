@@ -3,7 +3,7 @@ import Joi from 'joi';
 import { beginUpload } from '$lib/server/files/documents.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { answering, checked } from '$lib/server/requests/form-action.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 
 const begin = Joi.object<{ name: string; size: number; changed: number }>({
 	name: Joi.string().max(300).required(),

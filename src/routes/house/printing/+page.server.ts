@@ -4,7 +4,7 @@ import { STOCKS, type Stock } from '$core/reference/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox } from '$lib/server/schemas/fields.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { setPrinting } from '$lib/server/stores/house/household.ts';
 import type { Actions, PageServerLoad } from './$types';
 

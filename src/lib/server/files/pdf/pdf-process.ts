@@ -11,12 +11,13 @@ const WATCH_MS = 200;
 const IDLE_MS = 60_000;
 const BUDGET_MS: Readonly<Record<TaskName, number>> = {
 	open: 30_000,
+	picture: 30_000,
 	read: 30_000,
 	draw: 30_000,
 	assemble: 600_000
 };
 /** What a parent waits for goes first. */
-const RANK: Readonly<Record<TaskName, number>> = { open: 0, draw: 1, assemble: 2, read: 3 };
+const RANK: Readonly<Record<TaskName, number>> = { open: 0, picture: 0, draw: 1, assemble: 2, read: 3 };
 const LATER = 4;
 
 type Waiting = {

@@ -5,6 +5,7 @@ import type { PageLook, PageWords } from '$core/print/index.ts';
 import { assemble, type Assembly, type Fonts } from './assemble.ts';
 import { openPdf, startPdfium, type OpenPdf } from './pdfium.ts';
 import { drawPage, hasScripts, pageSizes, readPage, type PageSize } from './read.ts';
+import { pictureAsPdf } from './picture-page.ts';
 import { trueTypeOf } from './woff.ts';
 
 /** What the process beside the server can be asked, and what it answers. */
@@ -12,6 +13,11 @@ export type Tasks = {
 	open: {
 		asked: { readonly path: string };
 		answer: { readonly sizes: readonly PageSize[]; readonly scripts: boolean };
+	};
+	/** A picture becomes a page, in the place of its file; what is none stays as it is. */
+	picture: {
+		asked: { readonly path: string };
+		answer: null;
 	};
 	read: {
 		asked: { readonly path: string; readonly from: number; readonly to: number };
@@ -67,6 +73,12 @@ function work(task: Task): unknown {
 		case 'open': {
 			const pdf = opened(task.asked.path);
 			return { sizes: pageSizes(pdfium, pdf), scripts: hasScripts(pdfium, pdf) };
+		}
+		case 'picture': {
+			const { path } = task.asked;
+			const page = pictureAsPdf(readFileSync(path));
+			if (page) writeWhole(path, (part) => writeFileSync(part, page, { mode: 0o600 }));
+			return null;
 		}
 		case 'read': {
 			const { path, from, to } = task.asked;

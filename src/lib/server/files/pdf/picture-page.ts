@@ -1,3 +1,6 @@
+import { deflateSync } from 'node:zlib';
+import { PNG } from 'pngjs';
+
 /** Markers of JPEG that carry the size of the picture (ITU-T T.81, B.2.2): SOF0 to SOF15 without DHT, JPG and DAC. */
 const SIZES = new Set([0xc0, 0xc1, 0xc2, 0xc3, 0xc5, 0xc6, 0xc7, 0xc9, 0xca, 0xcb, 0xcd, 0xce, 0xcf]);
 
@@ -25,14 +28,56 @@ export function jpegSize(bytes: Buffer): { width: number; height: number; colors
 const SPACES: Readonly<Record<number, string>> = { 1: '/DeviceGray', 3: '/DeviceRGB' };
 const PAGE = { across: 612, down: 792 };
 
-/**
- * A picture as a PDF of one page, upright or lying as the picture is, and as large as fits on a letter sheet. The
- * picture goes in as it is (ISO 32000-1, 7.4.8: DCTDecode). Null where it is no picture that can go in so.
- */
-export function pictureAsPdf(jpeg: Buffer): Buffer | null {
-	const size = jpegSize(jpeg);
+/** Points of a picture beyond which unpacking it would take too much memory. */
+const MOST_POINTS = 40_000_000;
+const IS_PNG = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]);
+
+/** Whether bytes begin as a picture does that can become a page. */
+export const isPicture = (head: Buffer): boolean =>
+	head.subarray(0, 3).toString('latin1') === '\xff\xd8\xff' || head.subarray(0, 8).equals(IS_PNG);
+
+/** A picture as PDF takes it: its size, its colors, and its points packed by a filter. */
+type Packed = {
+	readonly width: number;
+	readonly height: number;
+	readonly space: string;
+	readonly filter: string;
+	readonly bytes: Buffer;
+};
+
+/** A JPEG goes in as it is (ISO 32000-1, 7.4.8: DCTDecode). */
+function packedJpeg(bytes: Buffer): Packed | null {
+	const size = jpegSize(bytes);
 	const space = size && SPACES[size.colors];
-	if (!size || !space || size.width === 0 || size.height === 0) return null;
+	return size && space ? { ...size, space, filter: '/DCTDecode', bytes } : null;
+}
+
+/** A PNG is unpacked, laid onto white where it is clear, and packed again without loss (7.4.4: FlateDecode). */
+function packedPng(bytes: Buffer): Packed | null {
+	if (bytes.length < 24 || bytes.readUInt32BE(16) * bytes.readUInt32BE(20) > MOST_POINTS) return null;
+	let png;
+	try {
+		png = PNG.sync.read(bytes);
+	} catch {
+		return null;
+	}
+	const { width, height, data } = png;
+	const points = Buffer.alloc(width * height * 3);
+	for (let from = 0, to = 0; from < data.length; from += 4, to += 3) {
+		const alpha = data[from + 3] / 255;
+		for (let part = 0; part < 3; part++)
+			points[to + part] = Math.round(data[from + part] * alpha + 255 * (1 - alpha));
+	}
+	return { width, height, space: '/DeviceRGB', filter: '/FlateDecode', bytes: deflateSync(points) };
+}
+
+/**
+ * A picture, JPEG or PNG, as a PDF of one page, upright or lying as the picture is, and as large as fits on a letter
+ * sheet. Null where it is no picture that can go in so.
+ */
+export function pictureAsPdf(picture: Buffer): Buffer | null {
+	const size = picture.subarray(0, 8).equals(IS_PNG) ? packedPng(picture) : packedJpeg(picture);
+	if (!size || size.width === 0 || size.height === 0) return null;
 	const lies = size.width > size.height;
 	const [across, down] = lies ? [PAGE.down, PAGE.across] : [PAGE.across, PAGE.down];
 	const scale = Math.min(across / size.width, down / size.height);
@@ -47,8 +92,8 @@ export function pictureAsPdf(jpeg: Buffer): Buffer | null {
 		],
 		[`<</Length ${content.length}>>stream\n${content}\nendstream`],
 		[
-			`<</Type/XObject/Subtype/Image/Width ${size.width}/Height ${size.height}/ColorSpace${space}/BitsPerComponent 8/Filter/DCTDecode/Length ${jpeg.length}>>stream\n`,
-			jpeg,
+			`<</Type/XObject/Subtype/Image/Width ${size.width}/Height ${size.height}/ColorSpace${size.space}/BitsPerComponent 8/Filter${size.filter}/Length ${size.bytes.length}>>stream\n`,
+			size.bytes,
 			'\nendstream'
 		]
 	];

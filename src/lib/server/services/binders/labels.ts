@@ -1,10 +1,9 @@
 import { cutOut, frame, labelSheets, setEven, type Label } from '$core/binders/index.ts';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { BLANK, type Paper, type SheetSides } from '$core/print/index.ts';
+import { BLANK, type Paper, type SheetSides, printingOf } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { parsed, linesOfLessons } from '$core/facts/index.ts';
-import { printingOf } from '$core/print/index.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
 import { inLines, spinesOf } from './spines.ts';
 import { filedOf, labelsIn } from './view.ts';

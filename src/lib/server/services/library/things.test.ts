@@ -81,13 +81,20 @@ describe('printables', () => {
 		const { store, now } = await demo();
 		const cell = boardOf(now, now.runs[0]).lessons[5].streams.copies;
 		// Seven copies of the guide are ready; the net of the globe is not.
-		expect(cell.text).toBe('7 of 8');
-		const act = actsOf(now).find((one) => one.title === 'Print Globe net to cut out')!;
-		expect(act.detail).toContain('2 pages, 3 copies');
+		expect(cell.text).toBe('7 of 9');
+		// Whoever can’t write yet gets none.
+		const act = actsOf(now).find((one) => one.detail.includes('Globe net to cut out'))!;
+		expect([act.title, act.keys.length]).toEqual(['Print lesson 6’s pages', 2]);
 		await change(store.write, doer(), 'printed', (trx) => takeStep(trx, now, act.keys));
 		const after = await situationOf(store);
-		expect(boardOf(after, after.runs[0]).lessons[5].streams.copies.verdict).toBe('done');
-		expect(actsOf(after).some((one) => one.title === 'Print Globe net to cut out')).toBe(false);
+		const finish = actsOf(after).find((one) => one.kind === 'finish' && one.detail.includes('Globe net'))!;
+		expect(finish.detail).toContain('cut out by hand');
+		await change(store.write, doer(), 'finished', (trx) => takeStep(trx, after, finish.keys));
+		const done = await situationOf(store);
+		expect(boardOf(done, done.runs[0]).lessons[5].streams.copies.verdict).toBe('done');
+		expect(
+			actsOf(after).some((one) => one.detail.includes('Globe net to cut out') && one.kind === 'print')
+		).toBe(false);
 	});
 });
 

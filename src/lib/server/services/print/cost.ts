@@ -2,7 +2,7 @@ import { breakEven, runText, type PrintRunCost } from '$core/print/index.ts';
 import { counted, money } from '$core/words/index.ts';
 import type { Row, Snapshot } from '$core/facts/index.ts';
 import { type RunSituation, costOfPrints, slipsOf, type PrintSituation } from '$core/account/index.ts';
-import { printingIn } from './run-plan.ts';
+import { printingIn } from './printing-in.ts';
 
 /** What some prints cost: at home, at the copy store, each run where it is cheaper, and ready-made. */
 export type CostView = {

@@ -74,7 +74,7 @@ export function editionView(
 		pages: is.pages
 	};
 	if (!isRead(before) || !isRead(after))
-		return { ...plain, sentence: `Reading the new file: ${read} of ${is.pages} pages.`, rows: [] };
+		return { ...plain, sentence: `Reading the new file: ${read} of ${counted(is.pages, 'page')}.`, rows: [] };
 	const { pages, gone } = editionOf(before, after);
 	const printsOfPage = (page: number | null) =>
 		now.snapshot.prints

@@ -1,10 +1,9 @@
 import { Refusal } from '$core/error.ts';
 import { parsed } from '$core/facts/index.ts';
-import { isFlagged, type RunSituation, type Situation } from '$core/account/index.ts';
+import { isFlagged, type RunSituation, type Situation, type PageSizes } from '$core/account/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { updatePrint } from '../../stores/print/prints.ts';
 import { settledPrint } from './flagged.ts';
-import type { PageSizes } from './run-plan.ts';
 import { cutOffPages, planOf } from './run-view.ts';
 
 /**
@@ -35,6 +34,6 @@ export async function fitInside(
 			if (own.length) await updatePrint(trx, run.row.id, kept, { fit });
 		}
 	}
-	if (count === 0) throw new Refusal('No ink is cut off any more. Reload the page.');
+	if (count === 0) throw new Refusal('No ink is cut off now. Reload the page.');
 	return count;
 }

@@ -15,7 +15,7 @@ export async function settledPrint(trx: Trx, now: Situation, run: RunSituation, 
 	if (!isFlagged({ id })) return id;
 	const flagged = printsOf(now.snapshot, run).filter((one) => isFlagged(one.row));
 	const wanted = flagged.find((one) => one.row.id === id);
-	if (!wanted) throw new Refusal('That printable is no longer flagged for a lesson. Reload the page.');
+	if (!wanted) throw new Refusal('That printable is no longer on a lesson. Reload the page.');
 	const source = await printFrom(trx, run.row.id, wanted.resource.id, 'other');
 	const renamed = new Map<number, number>();
 	for (const print of flagged.filter((one) => one.resource === wanted.resource)) {

@@ -1,6 +1,6 @@
 import { afterJam, SimulatedPrinter, type Pass, type PrinterWays } from '$core/print/index.ts';
 import { counted } from '$core/words/index.ts';
-import type { RunPlan, RunSheet } from './run-plan.ts';
+import { type RunPlan, type RunSheet } from '$core/account/index.ts';
 import { passesOf } from './run-view.ts';
 import { sheetsOfPass } from './print-runs.ts';
 

@@ -21,11 +21,7 @@ import {
 	printsOf,
 	withCopies,
 	type Colors,
-	type PrintSituation
-} from '$core/account/index.ts';
-import { copyIs } from '../readiness/copies-moved.ts';
-import {
-	printingIn,
+	type PrintSituation,
 	runPlan,
 	setsInOrder,
 	withDone,
@@ -33,7 +29,9 @@ import {
 	type PageSizes,
 	type RunPlan,
 	type RunSheet
-} from './run-plan.ts';
+} from '$core/account/index.ts';
+import { copyIs } from '../readiness/copies-moved.ts';
+import { printingIn } from './printing-in.ts';
 
 /** A print that waits for the printer, with only those copies that are not printed. */
 export type Waiting = ToPrint & { readonly print: PrintSituation };
@@ -132,8 +130,7 @@ export async function changeRun(
 	{ snapshot }: Situation,
 	run: RunSituation,
 	id: number,
-	patch: { readonly piles: Row<'print_run'>['piles']; readonly slips: boolean },
-	sizes: PageSizes
+	patch: { readonly piles: Row<'print_run'>['piles']; readonly slips: boolean }
 ): Promise<void> {
 	const row = runRow(snapshot, run, id);
 	const sets = parsed(row.sets);
@@ -147,13 +144,10 @@ export async function changeRun(
 		})),
 		patch.piles
 	);
-	const slips = patch.slips ? 1 : 0;
-	const plan = runPlan(snapshot, run, { ...row, piles: patch.piles, slips, sets: json(inOrder) }, sizes);
 	await updatePrintRun(trx, run.row.id, id, {
 		piles: patch.piles,
-		slips,
-		sets: inOrder,
-		sheets: plan.sheets.filter((one) => !one.isDone).length
+		slips: patch.slips ? 1 : 0,
+		sets: inOrder
 	});
 }
 
@@ -245,7 +239,6 @@ async function cameOut(
 	const isWhole = all.every(isDone);
 	await updatePrintRun(trx, run.row.id, row.id, {
 		printed_on: isWhole ? now.today : null,
-		sheets: isWhole ? plan.sheets.length : marked.filter((one) => !one.isDone).length,
 		done: isWhole ? [] : marked.filter((one) => one.isDone).map((one) => one.key)
 	});
 	return isWhole;
@@ -279,8 +272,7 @@ export async function unprinted(trx: Trx, now: Situation, run: RunSituation, id:
 		const print = prints.get(set.print);
 		if (print) await copyIs(trx, now, print, set.child, 'to print');
 	}
-	const { sheets } = runPlan(snapshot, run, row, new Map());
-	await updatePrintRun(trx, run.row.id, id, { printed_on: null, done: [], sheets: sheets.length });
+	await updatePrintRun(trx, run.row.id, id, { printed_on: null, done: [] });
 }
 
 /** Takes a run apart: what it held waits again, unless it was printed. */

@@ -18,11 +18,10 @@ import { setPrinting } from '../../stores/house/household.ts';
 import { removeLesson } from '../../stores/plan/lessons.ts';
 import { dropPrints, printOf, sortPages, unsortPages, updatePrint } from '../../stores/print/prints.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
-import { actsOf, boardOf, countOf, layoutOf, printKey, printsOf } from '$core/account/index.ts';
+import { actsOf, boardOf, countOf, layoutOf, printKey, printsOf, runPlan } from '$core/account/index.ts';
 import { takeStep } from '../readiness/steps.ts';
 import { moveCopies } from './copies.ts';
-import { leaveRuns, makeRuns, printed, proposedRuns, waitingPrints } from './print-runs.ts';
-import { runPlan } from './run-plan.ts';
+import { hasFile, leaveRuns, makeRuns, printed, proposedRuns, waitingPrints } from './print-runs.ts';
 import { addPaperOriginal, changeSource, giveFile, sourcesOf } from './sources.ts';
 import { takeSpoiled } from './spoiled.ts';
 import { printView } from './view.ts';
@@ -49,6 +48,7 @@ describe('the copies of a unit', () => {
 		expect(lesson.streams.copies.behind.map((one) => one.what)).toEqual([
 			'Journal: sun and shadow for Odile',
 			'Journal: sun and shadow for Perrin',
+			'Journal: sun and shadow for Tamsin',
 			'Vocabulary cards: bearings'
 		]);
 		const act = actsOf(situation).find((one) => one.title === 'Print lesson 9’s pages')!;
@@ -79,11 +79,11 @@ describe('the copies of a unit', () => {
 		const print = await (await maps()).print('Journal: sun and shadow');
 		const keys = print.copies.map(({ child }) => printKey(print, child?.id ?? null));
 		await does((trx, at) => moveCopies(trx, at.situation, at.run, keys, 'printed'));
-		expect((await material('copy paper'))!.amount.valueOf()).toBe(before - 2);
-		expect(await sheetsLeft()).toBe(stock - 2);
+		expect((await material('copy paper'))!.amount.valueOf()).toBe(before - 3);
+		expect(await sheetsLeft()).toBe(stock - 3);
 		// Said twice, it is used once.
 		await does((trx, at) => moveCopies(trx, at.situation, at.run, keys, 'printed'));
-		expect(await sheetsLeft()).toBe(stock - 2);
+		expect(await sheetsLeft()).toBe(stock - 3);
 		expect((await material('card stock'))!.standing.missing.valueOf()).toBe(0);
 	});
 
@@ -117,11 +117,12 @@ describe('print runs', () => {
 		const made = await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
 		expect(made).toBe(proposedRuns(waiting).length);
 		const after = await now();
-		expect(waitingPrints(after.situation, after.run, null)).toEqual([]);
+		expect(waitingPrints(after.situation, after.run, null).filter(hasFile)).toEqual([]);
 		const open = after.situation.snapshot.printRuns.filter((one) => one.printed_on === null);
 		const sets = open.flatMap((one) => parsed(one.sets).map((set) => `${set.print}/${set.child}`)).sort();
 		expect(sets).toEqual(
 			waiting
+				.filter(hasFile)
 				.flatMap(({ print }) =>
 					print.copies.flatMap(({ child, count }) =>
 						Array.from({ length: count }, () => `${print.row.id}/${child?.id ?? null}`)
@@ -132,13 +133,17 @@ describe('print runs', () => {
 		for (const row of open)
 			expect(runPlan(after.situation.snapshot, after.run, row, SIZES).sheets.length).toBe(row.sheets);
 		// Another paper for one print: it leaves its run and waits again.
-		const [{ print }] = waiting;
+		const [{ print }] = waiting.filter(hasFile);
 		await does(async (trx, at) => {
 			await updatePrint(trx, at.run.row.id, print.row.id, { choices: { stock: 'plain32' } });
 			await leaveRuns(trx, at.situation, at.run, print.row.id);
 		});
 		const again = await now();
-		expect(waitingPrints(again.situation, again.run, null).map((one) => one.id)).toEqual([print.row.id]);
+		expect(
+			waitingPrints(again.situation, again.run, null)
+				.filter(hasFile)
+				.map((one) => one.id)
+		).toEqual([print.row.id]);
 		await expect(
 			does((trx, at) =>
 				makeRuns(trx, at.situation, at.run, null, SIZES).then(() =>
@@ -247,7 +252,8 @@ describe('print runs', () => {
 							}
 					}
 					for (const print of printsOf(situation.snapshot, run)) {
-						const isToPrint = print.off === null && print.row.from_book === 0;
+						const isToPrint =
+							print.off === null && print.row.from_book === 0 && print.resource.document_id !== null;
 						const copies = isToPrint ? print.copies.reduce((sum, one) => sum + one.count, 0) : 0;
 						const isOneBack = print.judged.layout.value === 'cards, one back' && print.pages.length > 1;
 						for (const [index, page] of print.pages.entries()) {

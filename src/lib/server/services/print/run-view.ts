@@ -1,4 +1,5 @@
 import {
+	destinationText,
 	loadPaperText,
 	runText,
 	type Pass,
@@ -14,12 +15,18 @@ import {
 	type Situation,
 	costOfPrints,
 	copyState,
+	finishText,
 	printKey,
-	withCopies
+	runPlan,
+	withCopies,
+	type NamedSet,
+	type PageSizes,
+	type PrintSituation,
+	type RunPlan
 } from '$core/account/index.ts';
 import type { Assembly } from '../../files/pdf/assemble.ts';
 import { partOf, runRow, sheetsOfPass } from './print-runs.ts';
-import { becomes, printingIn, runPlan, type NamedSet, type PageSizes, type RunPlan } from './run-plan.ts';
+import { printingIn } from './printing-in.ts';
 import { rightsNote } from './sources.ts';
 
 /** What one file of a run prints, and in which order its sheets go in. */
@@ -232,6 +239,26 @@ export function cutOffPages(plan: RunPlan): Map<number, number[]> {
 		if (lost) found.set(lost.print, new Set([...(found.get(lost.print) ?? []), ...lost.pages]));
 	}
 	return new Map([...found].map(([print, pages]) => [print, [...pages]]));
+}
+
+/** What a run becomes, a line each: how many sheets, what they are, what is done with them next. */
+function becomes(plan: RunPlan): { sheets: number; what: string; next: string }[] {
+	const byPrint = new Map<PrintSituation | null, number>();
+	for (const sheet of plan.sheets) {
+		const print = sheet.isSlip ? null : sheet.sets[0].print;
+		byPrint.set(print, (byPrint.get(print) ?? 0) + 1);
+	}
+	return [...byPrint]
+		.toSorted(([a], [b]) => Number(a === null) - Number(b === null))
+		.map(([print, sheets]) =>
+			print === null
+				? { sheets, what: sheets === 1 ? 'A slip' : 'Slips', next: 'between the piles' }
+				: {
+						sheets,
+						what: `${print.row.title}${print.lesson ? ` (lesson ${print.lesson.number})` : ''}`,
+						next: [finishText(print), destinationText(print.judged.to.value)].filter(Boolean).join(', then ')
+					}
+		);
 }
 
 function costOfRun({ snapshot }: Situation, row: Row<'print_run'>, plan: RunPlan): PrintRunCost {

@@ -2,6 +2,7 @@ import {
 	CUT_ROLES,
 	findBacks,
 	groupSuggestions,
+	namingLine,
 	pageNumbersText,
 	ROLE_TEXT,
 	suggestRoles,
@@ -206,7 +207,10 @@ const uniqueTitle = (title: string, page: number, taken: ReadonlySet<string>): s
 
 /** A title from the largest words of a page, else its first lines: what is no lesson's number and no bare name of its role. */
 function titleFrom(role: Role, read: Row<'document_page'> | undefined, page: number): string {
-	const [heading = ''] = [read?.heading ?? '', ...(read?.text ?? '').split('\n')]
+	const text = read?.text ?? '';
+	// On a page of cards the largest words are those of the cards.
+	const named = CUT_ROLES.includes(role) ? namingLine(role, text) : null;
+	const [heading = ''] = [named ?? '', read?.heading ?? '', ...text.split('\n')]
 		.map((line) => line.trim())
 		.filter((line) => line.length > 2 && line.length < 60)
 		.map((line) => line.replace(/^(?:lesson|week|day|unit|chapter)\s*#?\d+\s*[:.–—-]*\s*/i, '').trim())

@@ -23,15 +23,17 @@ import {
 	finishText,
 	printKey,
 	printsOf,
+	sheetsLeft,
 	slipsOf,
 	type Colors,
 	type CopyState,
-	type PrintSituation
+	type PrintSituation,
+	namedSets
 } from '$core/account/index.ts';
 import { toPrint } from './copies.ts';
 import { costView, type CostView } from './cost.ts';
 import { hasFile, proposedRuns, swapsText, waitingPrints } from './print-runs.ts';
-import { namedSets, printingIn } from './run-plan.ts';
+import { printingIn } from './printing-in.ts';
 import { sourcesOf, type SourceView } from './sources.ts';
 import { thingText } from '$core/words/index.ts';
 import { isSome } from '$core/measure/index.ts';
@@ -298,7 +300,7 @@ function runRowOf({ snapshot }: Situation, run: RunSituation, row: Row<'print_ru
 	return {
 		id: row.id,
 		text: runText({ stock: row.stock, sides: row.sides, color: row.color === 1 }),
-		sheets: row.sheets,
+		sheets: row.printed_on ? row.sheets : sheetsLeft(snapshot, run, row).length,
 		about: listText([...titles.slice(0, 3), ...(titles.length > 3 ? [`${titles.length - 3} more`] : [])]),
 		printedOn: row.printed_on && dayText(row.printed_on),
 		left,

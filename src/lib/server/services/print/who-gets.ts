@@ -1,13 +1,6 @@
 import { ROLE_TEXT, type Role } from '$core/print/index.ts';
 import { parsed } from '$core/facts/index.ts';
-import {
-	FILLED_IN,
-	firstDay,
-	printsOf,
-	writesOn,
-	type RunSituation,
-	type Situation
-} from '$core/account/index.ts';
+import { FILLED_IN, printsOf, writesOn, type RunSituation, type Situation } from '$core/account/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setRoleChildren } from '../../stores/print/prints.ts';
 
@@ -26,13 +19,12 @@ export type RoleChildren = {
 };
 
 /** Roles of which each child gets a copy, with who does: as it was said, else by who can write. */
-export function whoGetsView({ snapshot, today }: Situation, run: RunSituation): RoleChildren[] {
+export function whoGetsView({ snapshot }: Situation, run: RunSituation): RoleChildren[] {
 	const there = new Set(
 		printsOf(snapshot, run).flatMap((print) =>
 			print.judged.copies.value === 'child' ? [print.row.role] : []
 		)
 	);
-	const day = firstDay(run) ?? today;
 	return FILLED_IN.filter((role) => there.has(role)).map((role) => {
 		const said = snapshot.roleChildren.find((one) => one.run_id === run.row.id && one.role === role);
 		const chosen = said && new Set(parsed(said.participants));
@@ -41,7 +33,7 @@ export function whoGetsView({ snapshot, today }: Situation, run: RunSituation): 
 			role,
 			text: `${many.charAt(0).toUpperCase()}${many.slice(1)}`,
 			children: run.participants.map((person) => {
-				const writes = writesOn(person, day);
+				const writes = writesOn(person, run.agesOn);
 				const gets = chosen ? chosen.has(person.id) : writes;
 				return { id: person.id, name: person.name, gets, why: writes ? '' : 'can’t write yet' };
 			})

@@ -4,7 +4,7 @@ import { PAPER_SIZES } from '$core/reference/index.ts';
 import { printFile } from '$lib/server/live/print-files.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { answering } from '$lib/server/requests/form-action.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { testSheets } from '$lib/server/services/print/test-sheets.ts';
 
 /** Two sheets that show how the printer turns and feeds; `delivers` goes before what is set, once it was seen. */

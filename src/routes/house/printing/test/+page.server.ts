@@ -3,7 +3,7 @@ import { waysAfterTest, type PrinterWays } from '$core/print/index.ts';
 import { parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { setPrinting } from '$lib/server/stores/house/household.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -94,9 +94,9 @@
 						</li>
 					{/each}
 				</ul>
-				<p class="mt-3 max-w-3xl text-base text-ink-2">
-					Front and back on the same side? Turn the pile over before you put it back, and print both again.
-				</p>
+				{#if byHand}<p class="mt-3 max-w-3xl text-base text-ink-2">
+						Front and back on the same side? Turn the pile over before you put it back, and print both again.
+					</p>{/if}
 			</li>
 		</ol>
 	</main>

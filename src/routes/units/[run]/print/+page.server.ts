@@ -39,7 +39,7 @@ import { smallSources, sortSmall } from '$lib/server/services/print/sorting.ts';
 import { settledPrint } from '$lib/server/services/print/flagged.ts';
 import { setWhoGets, whoGetsView } from '$lib/server/services/print/who-gets.ts';
 import { printView } from '$lib/server/services/print/view.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { dropPrints, removeSource, updatePrint } from '$lib/server/stores/print/prints.ts';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -90,15 +90,17 @@
 				class="no-print mt-2 flex flex-wrap items-center gap-2 text-sm"
 			>
 				Or only those
-				<Select
-					name="weeks"
-					value="2"
-					aria-label="Print runs for"
-					options={[
-						{ value: '2', label: 'due within 2 weeks' },
-						{ value: '4', label: 'due within 4 weeks' }
-					]}
-				/>
+				<span class="w-48"
+					><Select
+						name="weeks"
+						value="2"
+						aria-label="Print runs for"
+						options={[
+							{ value: '2', label: 'due within 2 weeks' },
+							{ value: '4', label: 'due within 4 weeks' }
+						]}
+					/></span
+				>
 				<Button type="submit" size="small">Make these</Button>
 			</form>
 		{/if}

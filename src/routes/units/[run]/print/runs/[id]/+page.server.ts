@@ -103,8 +103,7 @@ export const actions: Actions = {
 			'Print run changed',
 			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				const { sizes } = await filesOf(now, run);
-				await changeRun(trx, now, run, Number(event.params.id), form, sizes);
+				await changeRun(trx, now, run, Number(event.params.id), form);
 			}
 		),
 	spoiled: (event) =>

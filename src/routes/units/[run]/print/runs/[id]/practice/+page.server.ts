@@ -5,7 +5,7 @@ import { answering } from '$lib/server/requests/form-action.ts';
 import { askedPractice } from '$lib/server/requests/practice.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { practised } from '$lib/server/services/print/practice.ts';
-import { printingIn } from '$lib/server/services/print/run-plan.ts';
+import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { planOf } from '$lib/server/services/print/run-view.ts';
 import type { PageServerLoad } from './$types';
 

@@ -1,26 +1,25 @@
 import {
 	destinationText,
+	printingOf,
 	sheetsOf,
 	type Ink,
 	type Paper,
 	type PrintSet,
-	type Printing,
 	type SheetPlan
-} from '$core/print/index.ts';
-import { printingOf } from '$core/print/index.ts';
-import { PAPER_SIZES } from '$core/reference/index.ts';
-import { listText } from '$core/words/index.ts';
-import { parsed, type Row, type RunSet, byId, stateByKey, type Snapshot } from '$core/facts/index.ts';
+} from '../print/index.ts';
+import { PAPER_SIZES } from '../reference/index.ts';
+import { listText } from '../words/index.ts';
+import { parsed, type Row, type RunSet, byId, stateByKey, type Snapshot } from '../facts/index.ts';
+import type { RunSituation } from './runs.ts';
 import {
-	type RunSituation,
 	copyState,
 	finishText,
-	isShared,
 	layoutOf,
 	printKey,
 	printsOf,
 	type PrintSituation
-} from '$core/account/index.ts';
+} from './streams/prints.ts';
+import { isShared } from './streams/slips.ts';
 
 /** What is known of a page: its size in millimeters, where it has ink, how much of it is in color; null while nobody has looked. */
 export type PageFacts = {
@@ -262,25 +261,13 @@ function countedLines(lines: readonly string[]): string[] {
 	return [...times].map(([line, count]) => (count > 1 ? `${line} (${count} times)` : line));
 }
 
-/** What a run becomes, a line each: how many sheets, what they are, what is done with them next. */
-export function becomes(plan: RunPlan): { sheets: number; what: string; next: string }[] {
-	const byPrint = new Map<PrintSituation | null, number>();
-	for (const sheet of plan.sheets) {
-		const print = sheet.isSlip ? null : sheet.sets[0].print;
-		byPrint.set(print, (byPrint.get(print) ?? 0) + 1);
-	}
-	return [...byPrint]
-		.toSorted(([a], [b]) => Number(a === null) - Number(b === null))
-		.map(([print, sheets]) =>
-			print === null
-				? { sheets, what: sheets === 1 ? 'A slip' : 'Slips', next: 'between the piles' }
-				: {
-						sheets,
-						what: `${print.row.title}${print.lesson ? ` (lesson ${print.lesson.number})` : ''}`,
-						next: [finishText(print), destinationText(print.judged.to.value)].filter(Boolean).join(', then ')
-					}
-		);
-}
+const NO_SIZES: PageSizes = new Map();
 
-/** The household's printing as it is, with what is usual where it said nothing. */
-export const printingIn = ({ household }: Snapshot): Printing => printingOf(parsed(household.printing));
+/** The sheets of a run that are still to be printed. How many there are follows without knowing how large pages are. */
+export function sheetsLeft(
+	snapshot: Snapshot,
+	run: RunSituation,
+	row: Row<'print_run'>
+): readonly RunSheet[] {
+	return runPlan(snapshot, run, row, NO_SIZES).sheets.filter((one) => !one.isDone);
+}
