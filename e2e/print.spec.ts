@@ -40,11 +40,24 @@ test('the rest of the guide is sorted, runs are made, looked at, printed and fin
 	const sheets = Number(/(\d+) sheets/.exec(await page.locator('main').innerText())![1]);
 	const href = (await page.getByRole('link', { name: 'Open the print file' }).getAttribute('href'))!;
 	expect(await check(page, href)).toEqual({ said: '', pages: sheets });
-	// After a jam it begins with another sheet.
+	// After a jam it begins with another sheet; one that is not there is refused, here and by the server.
 	await page.getByText('Paper jam, or the wrong paper').click();
-	await page.getByLabel('Go on from sheet').fill('2');
-	const rest = (await page.getByRole('link', { name: 'Open the print file' }).getAttribute('href'))!;
+	await page.getByLabel('From sheet').fill('2');
+	const rest = (await page.getByRole('link', { name: `Sheets 2 to ${sheets}` }).getAttribute('href'))!;
 	expect(await check(page, rest)).toEqual({ said: '', pages: sheets - 1 });
+	await page.getByLabel('From sheet').fill('99');
+	await expect(page.getByText(/in this pass: count from 1 to/)).toBeVisible();
+	const refused = await page.request.get(`${href}&from=99`);
+	expect([refused.status(), (await refused.json()).message]).toEqual([
+		422,
+		`There are ${sheets} sheets to print: count from 1 to ${sheets}.`
+	]);
+	// What came out well is kept: the file, the count and what to load are fewer.
+	await page.getByLabel('From sheet').fill('2');
+	await page.getByRole('button', { name: 'The first one is fine: keep it' }).click();
+	await expect(page.getByText(`${sheets - 1} sheets of ${sheets} still to print`)).toBeVisible();
+	await expect(page.getByText(`Load ${sheets - 1} sheets of card stock.`)).toBeVisible();
+	expect((await check(page, href)).pages).toBe(sheets - 1);
 	await page.getByLabel('Sheets spoiled').fill('1');
 	await page.getByRole('button', { name: 'Count them' }).click();
 	await expect(page.getByText('1 sheet spoiled so far.')).toBeVisible();
@@ -97,10 +110,52 @@ test('both sides turned by hand: fronts, then backs; the printer is set where th
 	await page.locator('form[action="?/settle"]').getByRole('button', { name: 'Save' }).click();
 	await page.getByRole('button', { name: 'Make the print runs' }).click();
 	await page.getByRole('link', { name: 'Card stock, both sides, color' }).click();
-	await expect(page.getByText('Turn the pile the way your test page showed')).toBeVisible();
+	await expect(page.getByText('Turn the pile the way your test print showed')).toBeVisible();
 	const fronts = (await page.getByRole('link', { name: '1. Fronts' }).getAttribute('href'))!;
 	const backs = (await page.getByRole('link', { name: '2. Backs' }).getAttribute('href'))!;
-	expect((await check(page, fronts)).pages).toBe((await check(page, backs)).pages);
+	const { pages } = await check(page, fronts);
+	expect((await check(page, backs)).pages).toBe(pages);
+	// A jam in the backs: the front of that sheet again, then the backs from there on.
+	await page.getByText('Paper jam, or the wrong paper').click();
+	await page.getByLabel('It jammed in the').selectOption('back');
+	await page.getByLabel('From sheet').fill(String(pages));
+	const front = (await page.getByRole('link', { name: /^Front of sheet \d+$/ }).getAttribute('href'))!;
+	expect((await check(page, front)).pages).toBe(1);
+	const rest = (await page.getByRole('link', { name: `Backs ${pages} to ${pages}` }).getAttribute('href'))!;
+	expect((await check(page, rest)).pages).toBe(1);
+	// The practice printer comes out right as long as it is like the real one, also after that jam.
+	await page.getByRole('link', { name: 'Try it on the practice printer' }).click();
+	await expect(page.getByText('Every sheet is in its place')).toBeVisible();
+	await expectAccessible(page);
+	await page.getByLabel('Jams on sheet').fill('1');
+	await page.getByLabel('and goes on as the run says').check();
+	await page.getByRole('button', { name: 'Print', exact: true }).click();
+	await expect(page.getByText('Every sheet is in its place')).toBeVisible();
+	await page.getByLabel('The back is turned on the').selectOption('short-edge');
+	await page.getByRole('button', { name: 'Print', exact: true }).click();
+	await expect(page.getByText('its back stands on its head').first()).toBeVisible();
+});
+
+test('the test print: the picture that one sees is tapped, and all settings follow @both', async ({
+	page
+}) => {
+	await open(page, '/house/printing');
+	await page.getByLabel('Both sides').selectOption('by hand');
+	await page.getByRole('button', { name: 'Save' }).click();
+	await expect(page.getByText(/turned by hand for both sides/)).toBeVisible();
+	await page.getByRole('link', { name: 'Not sure? Print the test' }).click();
+	await expect(page.getByRole('heading', { name: 'Test print' })).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'A printed side' }).click();
+	await expect(page.getByRole('button', { name: 'A printed side' })).toHaveAttribute('aria-pressed', 'true');
+	await page.getByRole('button', { name: 'The 2 is behind the 1, on its head' }).click();
+	await expect(page.getByText('Set. Print the test once more to be sure')).toBeVisible();
+	await page.getByRole('button', { name: 'The 1 is behind the 1, upright' }).click();
+	await expect(page.getByText('every run comes out right from now on')).toBeVisible();
+	await page.getByRole('link', { name: 'Printing', exact: true }).first().click();
+	await expect(page.getByLabel('The back is turned on the')).toHaveValue('short-edge');
+	await expect(page.getByLabel('Sheets come out')).toHaveValue('face up');
+	await expect(page.locator('input[name=reversed]')).not.toBeChecked();
 });
 
 test.describe('an empty house', () => {
@@ -205,5 +260,60 @@ test.describe('an empty house', () => {
 		await expect(page.getByText('Long: 1 page to sort.')).toBeVisible({ timeout: 60_000 });
 		expect(lost).toBe(2);
 		expect(parts).toEqual(['0', String(4 * 1024 * 1024), String(8 * 1024 * 1024)]);
+	});
+
+	test('a second edition takes the place of the first, with what was sorted; a two-year-old gets no worksheet @both', async ({
+		page
+	}) => {
+		await open(page, '/start/who');
+		await page.getByLabel('Children: name').fill('Ada, 9\nBee, 2');
+		await page.getByRole('button', { name: 'Continue' }).click();
+		await page.waitForURL(/places/);
+		await open(page, '/start/unit');
+		await page.getByLabel('Topic').fill('Weather');
+		await page.getByLabel('Lessons, one').fill('Clouds\nWind');
+		await page.getByRole('button', { name: /Start with|Continue/ }).click();
+		await page.waitForURL(/list/);
+		await open(page, '/units/1/print');
+		const sheet = (name: string) => ({
+			word: `${name} worksheet about the weather we see`
+		});
+		const pdf = async (name: string, pages: { word: string }[]) => ({
+			name,
+			mimeType: 'application/pdf',
+			buffer: await pdfOf(pages)
+		});
+		const file = page.locator('form[action="?/add"] input[type=file]');
+		await file.setInputFiles(await pdf('weather.pdf', [sheet('Cloud'), sheet('Wind'), sheet('Rain')]));
+		await expect(page.getByText('Weather: 3 pages to sort.')).toBeVisible();
+		await page.getByRole('link', { name: 'Sort the pages' }).click();
+		await page.getByRole('button', { name: 'Sort 3 pages like this' }).click();
+		await expect(page.getByText('3 pages sorted').first()).toBeVisible();
+		await page.getByRole('link', { name: 'Print', exact: true }).first().click();
+		const line = page.locator('main').getByRole('listitem').filter({ hasText: 'worksheet' }).first();
+		await expect(line).toContainText('one each for 1 child');
+		// Unless her parent wants it.
+		await page.getByText('Who gets what').click();
+		await expect(page.getByText('can’t write yet')).toBeVisible();
+		await page.getByLabel('Student pages: Bee').check();
+		await page.getByRole('button', { name: 'Save who gets what' }).click();
+		await expect(line).toContainText('one each for 2 children');
+
+		await page.getByRole('button', { name: 'About Weather' }).click();
+		await page
+			.getByLabel('A new edition of its PDF')
+			.setInputFiles(
+				await pdf('weather 2.pdf', [
+					{ word: 'A foreword by nobody for this edition' },
+					sheet('Cloud'),
+					sheet('Wind'),
+					sheet('Rain')
+				])
+			);
+		await expect(page.getByText('3 alike, 1 new, 3 pages moved back by 1.')).toBeVisible();
+		await expectAccessible(page);
+		await page.getByRole('button', { name: 'Use the new edition' }).click();
+		await page.waitForURL(/print$/);
+		await expect(page.getByText('pages 2–4')).toBeVisible();
 	});
 });

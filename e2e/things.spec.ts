@@ -131,11 +131,15 @@ test('a printable is printed for its lesson: an act of the copies stream, done i
 }) => {
 	await open(page, '/units/1');
 	await page.getByRole('button', { name: /^Printables of lesson 6:/ }).click();
-	await expect(page.getByRole('dialog').getByText('Globe net to cut out')).toBeVisible();
+	await expect(page.getByRole('dialog').getByText('Globe net to cut out').first()).toBeVisible();
 	await open(page, '/');
-	const act = page.getByRole('listitem').filter({ hasText: 'Print Globe net to cut out' });
-	await expect(act).toContainText('2 pages, 3 copies');
+	const act = page.getByRole('listitem').filter({ hasText: 'Print lesson 6’s pages' });
+	await expect(act).toContainText('Globe net to cut out');
 	await act.getByRole('button').first().click();
-	await expect(page.getByText('Globe net to cut out: printed')).toBeVisible();
 	await expect(act).toBeHidden();
+	// It is a print like any other: its copies stand on the unit's page, to be finished.
+	await open(page, '/units/1/print');
+	const print = page.locator('main').getByRole('listitem').filter({ hasText: 'Globe net to cut out' });
+	await expect(print).toContainText('all: printed');
+	await expect(print.getByRole('button', { name: /^Finished/ })).toBeVisible();
 });

@@ -51,7 +51,7 @@ describe('putting a unit away', () => {
 			const page = boxPage(after.situation, Number(one.box))!;
 			expect(page.packed!.items).toHaveLength(one.items.length);
 			for (const { item } of page.packed!.items) expect(page.titles[item]).toBeTruthy();
-			expect(Math.abs(page.kg - one.kg)).toBeLessThanOrEqual(0.0501);
+			expect(Math.abs(page.kg! - one.kg)).toBeLessThanOrEqual(0.0501);
 		}
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
@@ -68,12 +68,12 @@ describe('putting a unit away', () => {
 		await does((trx, at) => moveThing(trx, at.situation, globe.id, null));
 		const after = boxPage((await now()).situation, globe.place!)!;
 		expect(after.packed!.items).toHaveLength(full.packed!.items.length - 1);
-		expect(Math.abs(after.kg - (full.kg! - globe.kg))).toBeLessThanOrEqual(0.0501);
+		expect(Math.abs(after.kg! - (full.kg! - globe.kg))).toBeLessThanOrEqual(0.0501);
 		expect(after.moves[0].text).toContain('Globe, from ');
 		expect(after.moves[0].text).toContain('box for Maps to use');
 		expect(after.elsewhere.map((one) => one.value)).toContain(globe.id);
 		await does((trx, at) => moveThing(trx, at.situation, globe.id, globe.place));
-		expect(Math.abs(boxPage((await now()).situation, globe.place!)!.kg - full.kg!)).toBeLessThanOrEqual(
+		expect(Math.abs(boxPage((await now()).situation, globe.place!)!.kg! - full.kg!)).toBeLessThanOrEqual(
 			0.0501
 		);
 		await expect(does((trx, at) => moveThing(trx, at.situation, 'own-99999', null))).rejects.toThrow('gone');
