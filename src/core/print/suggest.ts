@@ -127,7 +127,7 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 		);
 		if (new Set(named).size === 1) lesson = { id: named[0], page: one.page };
 		// What its lesson is called says nothing of the page: “A map of the table” may be notes for the teacher.
-		const headings = first.filter((line) => !titles.some((title) => nameKey(line).startsWith(title)));
+		const headings = first.map((line) => withoutTitle(line, titles)).filter(Boolean);
 		const before = result.at(-1);
 		const found =
 			(before && backs.has(one.page) && before.page === one.page - 1
@@ -156,6 +156,13 @@ export function suggestRoles(pages: readonly ReadPage[], lessons: readonly Lesso
 		});
 	}
 	return result;
+}
+
+/** A line without the lesson’s title with which it begins; the words after that may still say what the page is. */
+function withoutTitle(line: string, titles: readonly string[]): string {
+	const key = nameKey(line);
+	const title = titles.find((one) => key === one || key.startsWith(`${one} `));
+	return title ? line.split(/\s+/).slice(title.split(' ').length).join(' ') : line;
 }
 
 const linesOf = ({ text }: ReadPage) =>
