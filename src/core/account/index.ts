@@ -55,6 +55,7 @@ export {
 	countOf,
 	finishText,
 	layoutOf,
+	openRunSets,
 	printKey,
 	printsOf,
 	usualTitle,

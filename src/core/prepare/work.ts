@@ -41,8 +41,8 @@ export const BAR_TEXT: Readonly<Record<Bar, string>> = {
 export const ABOUT_WORK: Readonly<Record<Work, AboutWork>> = {
 	print: {
 		verb: 'print',
-		one: 'side',
-		many: 'sides',
+		one: 'gray side',
+		many: 'gray sides',
 		usual: PRINT_RATES.greySide.seconds,
 		setUp: 'printer',
 		brings: ['noise', 'printer'],

@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { beginUpload, documentPath, dropUpload, keepUpload, takePart, uploadOf } from './documents.ts';
 import { pdfOf } from './pdf/odd-pdfs.ts';
 import { pdfs } from './pdf/pdf-process.ts';
+import { PNG } from 'pngjs';
 import { jpegSize, pictureAsPdf } from './pdf/picture-page.ts';
 
 let folder: string;
@@ -86,6 +87,33 @@ describe('a picture', () => {
 		const { sizes } = await pdfs.ask('open', { path: documentPath(kept.sha256) });
 		expect(sizes.length).toBe(1);
 		expect(sizes[0].width).toBeCloseTo(across, 1);
+	});
+	it('as PNG becomes a page, what is clear in it white, without loss', async () => {
+		const png = new PNG({ width: 40, height: 20 });
+		for (let at = 0; at < png.data.length; at += 4)
+			png.data.set(at < 1600 ? [200, 10, 10, 255] : [0, 0, 0, 0], at);
+		const kept = await whole('leaf.png', PNG.sync.write(png));
+		const { sizes } = await pdfs.ask('open', { path: documentPath(kept.sha256) });
+		expect(sizes[0].width).toBeCloseTo(279.4, 1);
+		const look = await pdfs.ask('draw', {
+			path: documentPath(kept.sha256),
+			page: 0,
+			width: 280,
+			to: `${documentPath(kept.sha256)}.jpg`
+		});
+		// The upper half of the picture is red, the lower one clear; above and below it is paper.
+		expect(look.colored).toBeCloseTo(0.5 * (139.7 / 215.9), 1);
+		expect(look.inked).toBeCloseTo(look.colored, 1);
+	});
+	it('whose points would not fit into memory, or that is broken, is refused in words', async () => {
+		const png = PNG.sync.write(new PNG({ width: 4, height: 4 }));
+		const huge = Buffer.from(png);
+		huge.writeUInt32BE(90_000, 16);
+		huge.writeUInt32BE(90_000, 20);
+		for (const bytes of [huge, png.subarray(0, 30)]) {
+			expect(pictureAsPdf(bytes)).toBeNull();
+			await expect(whole('odd.png', bytes)).rejects.toThrow(/picture|PDF/);
+		}
 	});
 	it('that is cut off is no page', async () => {
 		expect(pictureAsPdf(picture(50, 50).subarray(0, 40))).toBeNull();

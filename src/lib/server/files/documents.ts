@@ -50,6 +50,7 @@ export async function beginUpload(
 		);
 	await forgetOld();
 	const id = createHash('sha256').update([device, name, size, changed].join('\n')).digest('hex').slice(0, 32);
+	stopped.delete(id);
 	await mkdir(dirname(partPath(id)), { recursive: true, mode: 0o700 });
 	await writeFile(aboutPath(id), JSON.stringify({ name, size }), { mode: 0o600 });
 	await (await open(partPath(id), 'a', 0o600)).close();
@@ -92,8 +93,13 @@ export async function takePart(id: string, at: number, bytes: Uint8Array): Promi
 	return { ...upload, received: at + bytes.length };
 }
 
+/** Uploads that somebody stopped; one that has come in whole may be just being opened. */
+const stopped = new Set<string>();
+export const wasStopped = (id: string): boolean => stopped.has(id);
+
 export async function dropUpload(id: string): Promise<void> {
 	if (!ID.test(id)) return;
+	stopped.add(id);
 	await rm(partPath(id), { force: true });
 	await rm(aboutPath(id), { force: true });
 }

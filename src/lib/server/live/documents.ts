@@ -3,7 +3,7 @@ import { mkdir, readFile } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { Refusal } from '$core/error.ts';
 import { byId, parsed, type Row, type SourceKind } from '$core/facts/index.ts';
-import { cachePath, documentPath, dropDocument, keepUpload } from '../files/documents.ts';
+import { cachePath, documentPath, dropDocument, keepUpload, wasStopped } from '../files/documents.ts';
 import { pdfs } from '../files/pdf/pdf-process.ts';
 import { change, type Doer } from '../history/changes.ts';
 import {
@@ -38,8 +38,7 @@ export async function addPdf(
 	kind: SourceKind,
 	doer: Doer,
 	/** What is already printed from without a file, and gets this one; or has one, of which this is the second edition. */
-	of: number | null = null,
-	signal: AbortSignal | null = null
+	of: number | null = null
 ): Promise<Added> {
 	const kept = await keepUpload(upload);
 	const store = await opened();
@@ -49,26 +48,33 @@ export async function addPdf(
 		.select('id')
 		.where('sha256', '=', kept.sha256)
 		.executeTakeFirst());
-	let about;
-	try {
-		about = await pdfs.ask('open', { path: documentPath(kept.sha256) }, signal ? { signal } : {});
-		// Somebody who stopped while the file was being opened wants nothing of it.
-		if (signal?.aborted) throw new Refusal('Stopped. Nothing was added.');
-	} catch (error) {
+	/** Somebody who stopped while the file was being opened wants nothing of it. */
+	const goOn = () => {
+		if (wasStopped(upload)) throw new Refusal('Stopped. Nothing was added.');
+	};
+	const added = async () => {
+		const { sizes, scripts } = await pdfs.ask('open', { path: documentPath(kept.sha256) });
+		goOn();
+		const made = await change(
+			write,
+			doer,
+			({ title }: { title: string }) => `Added: ${title}`,
+			async (trx) => {
+				const now = await situation();
+				const file = { ...kept, pages: sizes.length, scripts };
+				const result = await (of === null
+					? addPrintable(trx, now, run, file, kind)
+					: giveFile(trx, now, run, of, file));
+				goOn();
+				return result;
+			}
+		);
+		return { ...made, sizes };
+	};
+	const { result, changed, sizes } = await added().catch(async (error: unknown) => {
 		if (isNew) await dropDocument(kept.sha256);
 		throw error;
-	}
-	const { sizes, scripts } = about;
-	const { result, changed } = await change(
-		write,
-		doer,
-		({ title }: { title: string }) => `Added: ${title}`,
-		async (trx) => {
-			const now = await situation();
-			const file = { ...kept, pages: sizes.length, scripts };
-			return of === null ? addPrintable(trx, now, run, file, kind) : giveFile(trx, now, run, of, file);
-		}
-	);
+	});
 	await notePages(write, kept.sha256, sizes);
 	void readSoon(store, kept.sha256);
 	return { ...result, pages: sizes.length, changed };

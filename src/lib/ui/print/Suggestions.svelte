@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SvelteSet } from 'svelte/reactivity';
 	import { enhance } from '$app/forms';
 	import { counted } from '$core/words/index.ts';
 	import type { SuggestedGroup } from '$lib/server/services/print/sorting.ts';
@@ -6,7 +7,10 @@
 	import Button from '../button/Button.svelte';
 
 	let { groups }: { groups: readonly SuggestedGroup[] } = $props();
-	const pages = $derived(groups.reduce((sum, one) => sum + one.pages.length, 0));
+	/** First pages of groups that somebody unchecked. */
+	const unchecked = new SvelteSet<number>();
+	const checked = $derived(groups.filter((one) => !unchecked.has(one.pages[0])));
+	const pages = $derived(checked.reduce((sum, one) => sum + one.pages.length, 0));
 </script>
 
 <!-- What the pages seem to be, each with its reason, taken or dropped in one go. -->
@@ -30,7 +34,14 @@
 		{#each groups as group (group.pages[0])}
 			<li class="break-inside-avoid border-b border-rule">
 				<label class="flex min-h-9 items-start gap-2.5 py-1.5 text-sm leading-snug">
-					<input type="checkbox" name="group{group.pages[0]}" checked class="mt-0.5 size-4 shrink-0" />
+					<input
+						type="checkbox"
+						name="group{group.pages[0]}"
+						checked
+						class="mt-0.5 size-4 shrink-0"
+						onchange={({ currentTarget }) =>
+							currentTarget.checked ? unchecked.delete(group.pages[0]) : unchecked.add(group.pages[0])}
+					/>
 					<span
 						><span class="font-semibold tabular-nums">{group.pagesText}</span>
 						{group.roleText}{group.lesson ? `, lesson ${group.lesson.number}` : ''}{group.again

@@ -19,6 +19,8 @@ export class Uploads {
 	left = $state(0);
 	private stopped: AbortController | null = null;
 	private again: (() => void) | null = null;
+	/** What came in whole and is being opened. */
+	private opening: string | null = null;
 
 	/** Sends all of them; `arrived` is called with the upload of each that came in whole. */
 	async send(
@@ -40,7 +42,9 @@ export class Uploads {
 			});
 			if (upload === null) continue;
 			this.state = 'reading';
+			this.opening = upload;
 			const problem = await arrived(upload, stop.signal);
+			this.opening = null;
 			if (problem) this.problems.push(`${file.name}: ${problem}`);
 		}
 		this.state = 'idle';
@@ -50,6 +54,9 @@ export class Uploads {
 	stop(): void {
 		this.stopped?.abort();
 		this.again?.();
+		// The server opens it all the same until it hears of this.
+		if (this.opening)
+			void fetch(`/documents/uploads/${this.opening}`, { method: 'DELETE' }).catch(() => null);
 	}
 
 	/** Tries again after the network was lost. */

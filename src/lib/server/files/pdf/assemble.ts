@@ -1,6 +1,16 @@
 import type { Paper, Placed, PrintedText, SheetSides, Side } from '$core/print/index.ts';
 import { closeSync, openSync, readSync } from 'node:fs';
-import { floats, openPdf, POINTS, savePdf, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
+import {
+	floats,
+	openForm,
+	openPdf,
+	POINTS,
+	savePdf,
+	withRoom,
+	type OpenForm,
+	type OpenPdf,
+	type Pdfium
+} from './pdfium.ts';
 
 /** A print file to be made: its sheets in the order in which they go in, and the PDFs that their pages come from. */
 export type Assembly = {
@@ -85,6 +95,7 @@ const SAME = 0.6;
 class Work {
 	private readonly boxes = new Map<string, PageBox>();
 	private readonly drawn = new Map<string, number>();
+	private readonly forms = new Map<number, OpenForm | null>();
 	private readonly letters: { readonly regular: number; readonly bold: number };
 	private count = 0;
 
@@ -294,7 +305,10 @@ class Work {
 		if (this.box(file, page).notes > 0) {
 			const loaded = this.pdfium.FPDF_LoadPage(source.handle, page);
 			const FOR_PRINT = 1;
+			const form = this.formOf(file);
+			form?.shown(loaded);
 			this.pdfium.FPDFPage_Flatten(loaded, FOR_PRINT);
+			form?.hidden(loaded);
 			this.pdfium.FPDF_ClosePage(loaded);
 		}
 		const thing = this.pdfium.FPDF_NewXObjectFromPage(this.made, source.handle, page);
@@ -303,7 +317,14 @@ class Work {
 		return thing;
 	}
 
+	/** The form of a file, opened once; null where it has none. */
+	private formOf(file: number): OpenForm | null {
+		if (!this.forms.has(file)) this.forms.set(file, openForm(this.pdfium, this.sources[file].handle));
+		return this.forms.get(file)!;
+	}
+
 	close(): void {
+		for (const form of this.forms.values()) form?.close();
 		for (const thing of this.drawn.values()) this.pdfium.FPDF_CloseXObject(thing);
 		for (const font of new Set(Object.values(this.letters))) if (font) this.pdfium.FPDFFont_Close(font);
 	}

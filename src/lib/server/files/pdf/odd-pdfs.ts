@@ -24,6 +24,33 @@ export function pdfOf(pages: readonly TestPage[], password?: string): Promise<Bu
 	return new Promise((done) => document.once('end', () => done(Buffer.concat(parts))));
 }
 
+function bytesOf(document: PDFKit.PDFDocument): Promise<Buffer> {
+	const parts: Buffer[] = [];
+	document.on('data', (part: Buffer) => parts.push(part));
+	document.end();
+	return new Promise((done) => document.once('end', () => done(Buffer.concat(parts))));
+}
+
+/** Two pages with a red field and a word in color. */
+export function coloredPdf(): Promise<Buffer> {
+	const document = new PDFDocument({ autoFirstPage: false });
+	for (let page = 0; page < 2; page++) {
+		document.addPage({ size: [612, 792], margin: 0 });
+		document.rect(100, 200, 300, 300).fill('#c01818');
+		document.fillColor('#1848c0').fontSize(30).text('red', 100, 100, { lineBreak: false });
+	}
+	return bytesOf(document);
+}
+
+/** A page with a form field that is filled in, without a drawing of what it says. */
+export function filledForm(value: string): Promise<Buffer> {
+	const document = new PDFDocument({ size: [612, 792], margin: 0 });
+	document.font('Helvetica');
+	document.initForm();
+	document.formText('name', 72, 120, 200, 30, { value });
+	return bytesOf(document);
+}
+
 /** A PDF from its objects, numbered from 1; the first is the catalog. */
 function pdfFrom(objects: readonly string[]): Buffer {
 	let text = '%PDF-1.4\n';

@@ -9,10 +9,10 @@ import { BLANK, sheetsOf, type PrintSet, type SheetSides } from '$core/print/ind
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { GUIDE } from '../../../../../demo/print.ts';
 import type { Assembly } from './assemble.ts';
-import { LAUNCHING, NO_PAGES, pdfOf, SCRIPTED, type TestPage } from './odd-pdfs.ts';
+import { coloredPdf, filledForm, LAUNCHING, NO_PAGES, pdfOf, SCRIPTED, type TestPage } from './odd-pdfs.ts';
 import { pdfs } from './pdf-process.ts';
 import { openPdf, startPdfium, withRoom, type Pdfium } from './pdfium.ts';
-import { pageSizes, readPage } from './read.ts';
+import { drawPage, pageSizes, readPage } from './read.ts';
 import { trueTypeOf } from './woff.ts';
 
 const require = createRequire(import.meta.url);
@@ -121,6 +121,57 @@ const sheets = (sets: PrintSet[], flip: 'long-edge' | 'short-edge' = 'long-edge'
 	sheetsOf({ paper: PAPER, edge: 6, flip, sets });
 
 describe('a print file', () => {
+	it('of a gray run has no color, and its pages keep their letters', async () => {
+		const source = await kept('colored.pdf', await coloredPdf());
+		const paths = await Promise.all(
+			[1, 2].map((up) =>
+				printed([source], sheets([plain(sized([{ word: '' }, { word: '' }]), { up })]), { isGray: true })
+			)
+		);
+		for (const path of [source, ...paths]) {
+			expect(qpdfSays(path)).toBe('');
+			const pdf = openPdf(pdfium, path);
+			const { look } = drawPage(pdfium, pdf, 0, 280);
+			pdf.close();
+			expect(look.inked).toBeGreaterThan(0.05);
+			expect(look.colored > 0).toBe(path === source);
+		}
+		expect(wordsIn(paths[0]).map((page) => page[0].text)).toEqual(['red', 'red']);
+	});
+
+	it('has what is filled into a form that leaves it to its reader to draw that', async () => {
+		const source = await kept('form.pdf', await filledForm('Rosalind'));
+		const path = await printed([source], sheets([plain(sized([{ word: '' }]))]));
+		const pdf = openPdf(pdfium, path);
+		expect(readPage(pdfium, pdf, 0).text).toContain('Rosalind');
+		pdf.close();
+	});
+
+	it('of pages that are scaled, turned and cropped keeps every word where its preview has it', async () => {
+		const pages: TestPage[] = ([0, 90, 180, 270] as const).map((turn) => ({
+			word: `turn${turn}`,
+			turn,
+			width: 842,
+			height: 1191
+		}));
+		const source = await kept('large.pdf', await pdfOf(pages));
+		const path = await printed([source], sheets([plain(sized(pages))]));
+		expect(qpdfSays(path)).toBe('');
+		const before = wordsIn(source);
+		for (const [index, [word]] of wordsIn(path).entries()) {
+			const [placed] = sheets([plain(sized(pages))])[index].front.placed;
+			const { width, height } = sized(pages)[index];
+			const [was] = before[index];
+			const [x, y] =
+				placed.turn === 0
+					? [placed.x + was.x * placed.scale, placed.y + was.y * placed.scale]
+					: [placed.x + (height - was.y) * placed.scale, placed.y + was.x * placed.scale];
+			expect(width).toBeGreaterThan(0);
+			expect(Math.abs(word.x - x)).toBeLessThan(0.5);
+			expect(Math.abs(word.y - y)).toBeLessThan(0.5);
+		}
+	});
+
 	it('has every page as often and in the order as it should, read back page by page', async () => {
 		const pages = words(7);
 		const source = await kept('seven.pdf', await pdfOf(pages));

@@ -62,6 +62,28 @@ export function openPdf(pdfium: Pdfium, path: string): OpenPdf {
 	return { handle, pages, close };
 }
 
+/** The form of a document: what is filled in is drawn once one of its pages is shown. */
+export type OpenForm = {
+	readonly shown: (page: number) => void;
+	readonly hidden: (page: number) => void;
+	readonly close: () => void;
+};
+
+/** Opens the form of a document; null where it has none. A form may leave it to its reader to draw what is filled in. */
+export function openForm(pdfium: Pdfium, handle: number): OpenForm | null {
+	if (pdfium.FPDF_GetFormType(handle) <= 0) return null;
+	const info = pdfium.PDFiumExt_OpenFormFillInfo();
+	const form = pdfium.PDFiumExt_InitFormFillEnvironment(handle, info);
+	return {
+		shown: (page) => pdfium.FORM_OnAfterLoadPage(page, form),
+		hidden: (page) => pdfium.FORM_OnBeforeClosePage(page, form),
+		close: () => {
+			pdfium.PDFiumExt_ExitFormFillEnvironment(form);
+			pdfium.PDFiumExt_CloseFormFillInfo(info);
+		}
+	};
+}
+
 /** Blocks of this size go to the disk. */
 const BLOCK = 1 << 20;
 

@@ -1,6 +1,6 @@
 import jpeg from 'jpeg-js';
 import type { Frame, Ink, PageLook, PageWords } from '$core/print/index.ts';
-import { floats, POINTS, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
+import { floats, openForm, POINTS, withRoom, type OpenPdf, type Pdfium } from './pdfium.ts';
 
 /** What is known of a page without looking at what is on it, in millimeters as it is seen. */
 export type PageSize = { readonly width: number; readonly height: number };
@@ -149,7 +149,9 @@ export function drawPage(
 	index: number,
 	width: number
 ): { readonly jpeg: Uint8Array; readonly look: PageLook } {
+	const form = openForm(pdfium, handle);
 	const page = pdfium.FPDF_LoadPage(handle, index);
+	if (page) form?.shown(page);
 	const shape = page ? pdfium.FPDF_GetPageHeightF(page) / pdfium.FPDF_GetPageWidthF(page) : 1.3;
 	// A tall poster is drawn smaller, so that its picture stays a picture.
 	const across = Math.max(1, Math.round(width * Math.min(1, 3 / shape)));
@@ -165,7 +167,11 @@ export function drawPage(
 			return { jpeg: drawn.data, look: lookOf(data, across, down) };
 		});
 	} finally {
-		if (page) pdfium.FPDF_ClosePage(page);
+		if (page) {
+			form?.hidden(page);
+			pdfium.FPDF_ClosePage(page);
+		}
+		form?.close();
 	}
 }
 

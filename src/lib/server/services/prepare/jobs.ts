@@ -22,6 +22,7 @@ import {
 	workKey,
 	copyState,
 	countOf,
+	openRunSets,
 	printKey,
 	printsOf,
 	type PrintSituation
@@ -101,6 +102,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 	const rows = new Map(snapshot.prepJobs.map((row) => [row.key, row]));
 	const days = readyByKey(now);
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
+	const inRuns = openRunSets(snapshot);
 	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
 		const lesson = print.lesson ?? opening;
 		if (print.off !== null || lesson === null || lesson.booked) return [];
@@ -121,12 +123,17 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 		}
 		const late = readyBy === null ? null : addDays(readyBy, 1);
 		const { judged } = print;
+		// A run goes through the printer as it was made.
+		const inRun = print.copies.flatMap(
+			({ child }) => inRuns.get(`${print.row.id}/${child?.id ?? ''}`) ?? []
+		)[0];
+		const isColor = inRun ? inRun.color === 1 : judged.color.value;
 		const printing: Part[] =
 			toPrint > 0
 				? [
 						{
 							print,
-							work: judged.color.value ? 'print color' : 'print',
+							work: isColor ? 'print color' : 'print',
 							count: Math.ceil((print.sheets * judged.sides.value * toPrint) / all),
 							readyBy: late
 						}

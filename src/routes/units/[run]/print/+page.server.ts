@@ -194,14 +194,7 @@ export const actions: Actions = {
 				await takePart(upload, 0, new Uint8Array(await file.arrayBuffer()));
 			}
 			if (!upload) throw new Refusal('Choose a PDF first.', 'file');
-			const added = await addPdf(
-				run.row.id,
-				upload,
-				asked.kind,
-				doerOf(event, null),
-				asked.source,
-				event.request.signal
-			);
+			const added = await addPdf(run.row.id, upload, asked.kind, doerOf(event, null), asked.source);
 			return { changed: added.changed, added };
 		}, atItsField<Record<string, string>>({})),
 	paper: (event) =>
