@@ -293,8 +293,8 @@ test.describe('an empty house', () => {
 		const line = page.locator('main').getByRole('listitem').filter({ hasText: 'worksheet' }).first();
 		await expect(line).toContainText('one each for 1 child');
 		// Unless her parent wants it.
-		await page.getByText('Who gets what').click();
-		await expect(page.getByText('can’t write yet')).toBeVisible();
+		await page.getByText('Who gets what', { exact: true }).click();
+		await expect(page.getByText('can’t write yet', { exact: true })).toBeVisible();
 		await page.getByLabel('Student pages: Bee').check();
 		await page.getByRole('button', { name: 'Save who gets what' }).click();
 		await expect(line).toContainText('one each for 2 children');
