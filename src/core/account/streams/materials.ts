@@ -14,6 +14,7 @@ import {
 	type PrintSituation
 } from './prints.ts';
 import { sheetsLeft } from '../print-plan.ts';
+import { isFlagged } from './flagged-prints.ts';
 import { slipsOf } from './slips.ts';
 
 /** Something that printing and finishing takes, as it stands on a shopping list. */
@@ -45,6 +46,8 @@ function materialsOf(
 	for (const print of printsOf(snapshot, run)) {
 		const lesson = print.lesson ?? opening;
 		if (print.off !== null || lesson === null || lesson.booked) continue;
+		// What is copied from paper and was never sorted is copied elsewhere as well as here.
+		if (isFlagged(print.row) && print.resource.document_id === null) continue;
 		const { stock, finish } = print.judged;
 		const all = countOf(print);
 		const toPrint: PrintSituation['copies'][number][] = [];
