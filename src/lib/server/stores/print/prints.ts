@@ -262,9 +262,10 @@ export async function updatePrintRun(
 		sets,
 		done,
 		...patch
-	}: Partial<
-		Pick<Row<'print_run'>, 'printed_on' | 'spoiled' | 'spoiled_stock' | 'piles' | 'slips' | 'sheets'>
-	> & { readonly sets?: readonly RunSet[]; readonly done?: readonly string[] }
+	}: Partial<Pick<Row<'print_run'>, 'printed_on' | 'spoiled' | 'spoiled_stock' | 'piles' | 'slips'>> & {
+		readonly sets?: readonly RunSet[];
+		readonly done?: readonly string[];
+	}
 ): Promise<void> {
 	await printRunOf(trx, run, id);
 	await trx

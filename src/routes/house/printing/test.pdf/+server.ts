@@ -7,7 +7,7 @@ import { answering } from '$lib/server/requests/form-action.ts';
 import { printingIn } from '$lib/server/services/print/printing-in.ts';
 import { testSheets } from '$lib/server/services/print/test-sheets.ts';
 
-/** Two sheets that show how the printer turns and feeds; `delivers` goes before what is set, once it was seen. */
+/** Two sheets that show how the printer turns and feeds, made as every run is with what is set now. */
 export const GET: RequestHandler = ({ url }) =>
 	answering(
 		async () => {
