@@ -130,6 +130,7 @@ test('both sides turned by hand: fronts, then backs; the printer is set where th
 	await page.getByLabel('Jams on sheet').fill('1');
 	await page.getByLabel('and goes on as the run says').check();
 	await page.getByRole('button', { name: 'Print', exact: true }).click();
+	await page.waitForURL(/jam=1&on=yes/);
 	await expect(page.getByText('Every sheet is in its place')).toBeVisible();
 	await page.getByLabel('The back is turned on the').selectOption('short-edge');
 	await page.getByRole('button', { name: 'Print', exact: true }).click();

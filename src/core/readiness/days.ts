@@ -101,8 +101,9 @@ function placeAtSittings(
 	for (const { need, readyBy } of dated) {
 		if (!need.prepare) continue;
 		const { sitting, minutes, waitDays } = need.prepare;
-		// One that has passed and left its work undone is none any more.
-		if (sitting === null || !sittings.some((one) => one.date === sitting)) {
+		// One that has passed and left its work undone is none any more, nor is one behind the day of use.
+		const isTooLate = sitting !== null && sitting >= addDays(need.useDay!, -waitDays);
+		if (sitting === null || isTooLate || !sittings.some((one) => one.date === sitting)) {
 			toPlace.push({ need, lastDay: addDays(readyBy, -waitDays), minutes });
 			continue;
 		}

@@ -47,6 +47,8 @@ export type Job = {
 	readonly after: readonly string[];
 	/** The first day on which it would be late; null where nothing presses. */
 	readonly readyBy: Day | null;
+	/** The first day on which doing it is of no use any more: its lesson’s own, or what it has to wait before that. */
+	readonly tooLateFrom: Day | null;
 	/** Under these keys its place and its end are noted. */
 	readonly keys: readonly string[];
 	readonly prints: readonly PrintSituation[];
@@ -84,9 +86,7 @@ export function jobsOf(now: Situation, only: RunSituation | null = null): Job[] 
 		});
 }
 
-const readyByKey = once(
-	({ whole }: Situation) => new Map(whole.map((one) => [one.need.key, one.days?.readyBy ?? null]))
-);
+const wholeByKey = once(({ whole }: Situation) => new Map(whole.map((one) => [one.need.key, one])));
 
 /** One kind of work on one print, as far as it is still to be done. */
 type Part = {
@@ -94,13 +94,14 @@ type Part = {
 	readonly work: Work;
 	readonly count: number;
 	readonly readyBy: Day | null;
+	readonly tooLateFrom: Day | null;
 };
 
 function printJobs(now: Situation, run: RunSituation): Job[] {
 	const { snapshot } = now;
 	const states = stateByKey(snapshot);
 	const rows = new Map(snapshot.prepJobs.map((row) => [row.key, row]));
-	const days = readyByKey(now);
+	const needs = wholeByKey(now);
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
 	const inRuns = openRunSets(snapshot);
 	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
@@ -110,6 +111,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 		let toPrint = 0;
 		let toFinish = 0;
 		let readyBy: Day | null = null;
+		let tooLateFrom: Day | null = null;
 		for (const { child, count } of print.copies) {
 			const key = printKey(print, child?.id ?? null);
 			const stored = states.get(key) ?? null;
@@ -118,10 +120,11 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 			if (state === 'to print') toPrint += count;
 			if (state === 'to print' || state === 'printed') toFinish += count;
 			else continue;
-			const by = days.get(key) ?? null;
-			if (by !== null && (readyBy === null || by < readyBy)) readyBy = by;
+			const found = needs.get(key);
+			readyBy = earliest([readyBy, found?.days?.readyBy ?? null]);
+			tooLateFrom = earliest([tooLateFrom, found?.need.useDay ?? null]);
 		}
-		const late = readyBy === null ? null : addDays(readyBy, 1);
+		const days = { readyBy: readyBy === null ? null : addDays(readyBy, 1), tooLateFrom };
 		const { judged } = print;
 		// A run goes through the printer as it was made.
 		const inRun = print.copies.flatMap(
@@ -135,7 +138,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 							print,
 							work: isColor ? 'print color' : 'print',
 							count: Math.ceil((print.sheets * judged.sides.value * toPrint) / all),
-							readyBy: late
+							...days
 						}
 					]
 				: [];
@@ -143,7 +146,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 			const work = WORK.find((one) => one === kind);
 			const isDone = (rows.get(workKey(print.row.id, kind))?.done_on ?? null) !== null;
 			return work && toFinish > 0 && !isDone
-				? [{ print, work, count: Math.ceil((count * toFinish) / all), readyBy: late }]
+				? [{ print, work, count: Math.ceil((count * toFinish) / all), ...days }]
 				: [];
 		});
 		return [...printing, ...finishing];
@@ -190,6 +193,7 @@ function jobsOfLesson(
 				brings: about.brings,
 				after,
 				readyBy: earliest(own.map((part) => part.readyBy)),
+				tooLateFrom: earliest(own.map((part) => part.tooLateFrom)),
 				keys,
 				prints: own.map((part) => part.print),
 				need: null,
@@ -246,6 +250,7 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 				brings: [],
 				after: [],
 				readyBy: days ? addDays(days.readyBy, 1 - prepare.waitDays) : null,
+				tooLateFrom: need.useDay === null ? null : addDays(need.useDay, -prepare.waitDays),
 				keys: [need.key],
 				prints: [],
 				need: need.key,
@@ -274,6 +279,7 @@ function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
 				brings: [],
 				after: [],
 				readyBy: one.ready_by,
+				tooLateFrom: null,
 				keys: [key],
 				prints: [],
 				need: null,

@@ -10,7 +10,7 @@ import {
 	type PrepSitting
 } from '$core/prepare/index.ts';
 import { counted, durationText, monthName } from '$core/words/index.ts';
-import { parsed, type Row } from '$core/facts/index.ts';
+import { byId, parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeJob } from '../../stores/prepare/jobs.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
@@ -60,23 +60,29 @@ export function planQuestion(now: Situation): PlanQuestion {
 	};
 }
 
-/** Takes a plan over: each job at its sitting, or at none. @throws Refusal where jobs or sittings have changed since. */
+/**
+ * Takes a plan over: each job at its sitting, or at none. What its sitting would do only after its lesson stays out of
+ * it, so that Next asks for it by its own day. @throws Refusal where jobs or sittings have changed since.
+ */
 export async function acceptPlan(
 	trx: Trx,
 	now: Situation,
 	placed: Readonly<Record<string, number>>
-): Promise<number> {
+): Promise<{ readonly placed: number; readonly tooLate: number }> {
 	const jobs = jobsOf(now);
-	const open = new Set(openSittings(now).map((one) => one.id));
+	const open = byId(openSittings(now));
 	const known = jobs.filter((job) => job.id in placed);
 	if (known.length < Object.keys(placed).length || known.some((job) => !open.has(placed[job.id])))
 		throw new Refusal('Your jobs or sittings changed meanwhile. Plan again.');
+	const isOfUse = (job: Job) =>
+		job.tooLateFrom === null || open.get(placed[job.id])!.held_on < job.tooLateFrom;
 	for (const job of jobs)
 		for (const key of job.keys) {
-			const sitting = placed[job.id] ?? null;
+			const sitting = job.id in placed && isOfUse(job) ? placed[job.id] : null;
 			if (sitting !== (job.sitting?.id ?? null)) await placeJob(trx, job.run.row.id, key, sitting);
 		}
-	return known.length;
+	const tooLate = known.filter((job) => !isOfUse(job)).length;
+	return { placed: known.length - tooLate, tooLate };
 }
 
 export type JobView = {
@@ -270,8 +276,8 @@ export function inOrder(jobs: readonly Job[]): Job[] {
 		sittings: [{ id: 'this', date: '2000-01-01', minutes }],
 		setUpMinutes: SET_UP_MINUTES
 	});
-	const byId = new Map(jobs.map((job) => [job.id, job]));
-	return (plan.sittings[0]?.jobs ?? []).map((id) => byId.get(id)!);
+	const known = new Map(jobs.map((job) => [job.id, job]));
+	return (plan.sittings[0]?.jobs ?? []).map((id) => known.get(id)!);
 }
 
 function sentenceOf(

@@ -138,7 +138,15 @@ export const actions: Actions = {
 				plan: Joi.string().required(),
 				habit: Joi.string().valid('batch', 'by lesson').required()
 			}),
-			(count: number) => `${counted(count, 'job')} placed`,
+			({ placed, tooLate }: { placed: number; tooLate: number }) =>
+				[
+					`${counted(placed, 'job')} placed`,
+					tooLate
+						? `${counted(tooLate, 'job')} can’t wait for a sitting and ${tooLate === 1 ? 'is' : 'are'} on Next`
+						: ''
+				]
+					.filter(Boolean)
+					.join('; '),
 			async ({ trx, now }, form) => {
 				await setPreparing(trx, { habit: form.habit });
 				return acceptPlan(trx, now, placedIn(form.plan));
