@@ -47,10 +47,8 @@ export { type Situation, computeRun, computeSituation } from './situation.ts';
 export { NOT_HELD } from './streams/book-standing.ts';
 export { MATERIAL_NAMES, POUCHES_ITEM, isMaterialLine } from './streams/materials.ts';
 export {
-	type Colors,
 	type CopyState,
 	type PrintSituation,
-	colorKey,
 	copyState,
 	countOf,
 	finishText,

@@ -10,4 +10,4 @@ export { once, remember } from './remember.ts';
 export { type SetOut } from './setout.ts';
 export { type Filled, type Columns } from './columns.ts';
 export { KEPT, TRACKED, type Lists, type Row, type Tables, type TrackedTable } from './tables.ts';
-export { byId, linesOfLessons, type Snapshot } from './snapshot.ts';
+export { byId, colorKey, linesOfLessons, type Colors, type Snapshot } from './snapshot.ts';

@@ -1,8 +1,16 @@
 import { once } from './remember.ts';
 import type { Lists, Row } from './tables.ts';
 
+/** Share of each page that is in color, by hash of its file and page; only of files whose pages were all looked at. */
+export type Colors = ReadonlyMap<string, number>;
+export const colorKey = (sha256: string, page: number) => `${sha256}/${page}`;
+
 /** All that the computations read, from one moment. */
-export type Snapshot = Lists & { readonly revision: number; readonly household: Row<'household'> };
+export type Snapshot = Lists & {
+	readonly revision: number;
+	readonly household: Row<'household'>;
+	readonly colors: Colors;
+};
 
 const indexOf = once(
 	(rows: readonly { readonly id: number }[]): ReadonlyMap<number, unknown> =>

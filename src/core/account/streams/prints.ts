@@ -19,7 +19,7 @@ import {
 import { needKey, type State } from '../../readiness/index.ts';
 import { PAPER_SIZES } from '../../reference/index.ts';
 import { counted, listText } from '../../words/index.ts';
-import { json, parsed, type Row, once, remember, byId, type Snapshot } from '../../facts/index.ts';
+import { json, parsed, type Row, once, remember, byId, colorKey, type Snapshot } from '../../facts/index.ts';
 import { firstDay, type LessonSituation, type RunSituation } from '../runs.ts';
 import { youngest } from '../house/ages.ts';
 import { sittingOf, workKey } from '../sitting-of.ts';
@@ -54,20 +54,12 @@ export type PrintSituation = {
 	readonly off: string | null;
 };
 
-/** How much of each page is in color, by hash of its file and page; those not looked at are missing. */
-export type Colors = ReadonlyMap<string, number>;
-export const colorKey = (sha256: string, page: number) => `${sha256}/${page}`;
-
 const known = remember<readonly PrintSituation[]>();
 const printsByRun = once((prints: readonly Row<'print'>[]) => groupBy(prints, (print) => print.run_id));
 
 /** The prints of a run, judged. */
-export function printsOf(
-	snapshot: Snapshot,
-	run: RunSituation,
-	colors: Colors | null = null
-): readonly PrintSituation[] {
-	const { prints, printSources, resources, household, people, documents, roleChildren } = snapshot;
+export function printsOf(snapshot: Snapshot, run: RunSituation): readonly PrintSituation[] {
+	const { prints, printSources, resources, household, people, documents, roleChildren, colors } = snapshot;
 	const { uses, ranges, activityResources } = snapshot;
 	const facts = [prints, printSources, resources, household, people, documents, roleChildren];
 	return known(run, [...facts, uses, ranges, activityResources, colors], () => {
@@ -81,7 +73,7 @@ export function printsOf(
 				resource: ofResource.get(sources.get(rows[0].source_id)!.resource_id)!
 			})),
 			...flaggedPrints(snapshot, run).map(({ row, resource }) => ({ rows: [row], resource }))
-		].map(({ rows, resource }) => situationOf(snapshot, run, rows, resource, colors, bound));
+		].map(({ rows, resource }) => situationOf(snapshot, run, rows, resource, bound));
 	});
 }
 
@@ -154,7 +146,6 @@ function situationOf(
 	run: RunSituation,
 	rows: readonly Row<'print'>[],
 	resource: Row<'resource'>,
-	colors: Colors | null,
 	/** Sources whose guide has its coil from an earlier print. */
 	bound: Set<number>
 ): PrintSituation {
@@ -167,7 +158,7 @@ function situationOf(
 	const { children, tooYoung } = whoGets(snapshot, run, row, dayOf(lesson));
 	const paper = PAPER_SIZES[snapshot.household.paper];
 	const size = { width: row.page_width_mm ?? paper.width, height: row.page_height_mm ?? paper.height };
-	const looked = pages.map((page) => colors?.get(colorKey(document?.sha256 ?? '', page)));
+	const looked = pages.map((page) => snapshot.colors.get(colorKey(document?.sha256 ?? '', page)));
 	const judged = judge(
 		{
 			role: row.role,

@@ -6,18 +6,12 @@ import { byId, parsed, type Row, type SourceKind } from '$core/facts/index.ts';
 import { cachePath, documentPath, dropDocument, keepUpload, wasStopped } from '../files/documents.ts';
 import { pdfs } from '../files/pdf/pdf-process.ts';
 import { change, type Doer } from '../history/changes.ts';
-import {
-	type RunSituation,
-	type Situation,
-	colorKey,
-	printsOf,
-	type PageSizes
-} from '$core/account/index.ts';
+import { type RunSituation, type Situation, printsOf, type PageSizes } from '$core/account/index.ts';
 import { addPrintable, giveFile, sourcesOf } from '../services/print/sources.ts';
 import { noteLook, notePages, noteRead, pagesOf } from '../stores/print/documents.ts';
 import type { Store } from '../database/open.ts';
 import { isOpen, opened } from './data.ts';
-import { situation } from './now.ts';
+import { forgetSituation, situation } from './now.ts';
 
 export type Added = {
 	readonly source: number;
@@ -114,10 +108,12 @@ async function readAll(store: Store, sha256: string): Promise<void> {
 		if (!(await isOpen(store))) return;
 		await noteRead(write, sha256, from + 1, texts);
 	}
-	for (const { page, likeness } of pages) {
+	const toDraw = pages.filter(({ likeness }) => likeness === null);
+	for (const { page } of toDraw) {
 		if (!(await isOpen(store))) return;
-		if (likeness === null) await draw(store, sha256, page, 'small', true).catch(() => null);
+		await draw(store, sha256, page, 'small', true).catch(() => null);
 	}
+	if (toDraw.length > 0) forgetSituation(read);
 }
 
 const WIDTHS = { small: 280, large: 1100 } as const;
@@ -171,10 +167,9 @@ export async function pagesRead(sha256: string): Promise<readonly Row<'document_
 	return pagesOf(store.read, sha256);
 }
 
-/** What was read of the files that a run is printed from: its pages, their colors and sizes. */
+/** What was read of the files that a run is printed from: its pages and their sizes. */
 export type RunFiles = {
 	readonly pages: ReadonlyMap<string, readonly Row<'document_page'>[]>;
-	readonly colors: ReadonlyMap<string, number>;
 	readonly sizes: PageSizes;
 };
 
@@ -194,13 +189,6 @@ export async function filesOf({ snapshot }: Situation, run: RunSituation): Promi
 	}
 	return {
 		pages,
-		colors: new Map(
-			[...pages].flatMap(([file, own]) =>
-				own.flatMap(({ page, colored }) =>
-					colored === null ? [] : [[colorKey(file, page), colored] as const]
-				)
-			)
-		),
 		sizes: new Map(
 			[...pages].map(([file, own]) => [
 				file,

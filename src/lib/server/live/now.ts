@@ -14,6 +14,11 @@ export function todayIn(household: { zone: string; fixed_today: Day | null }): D
 	return new Intl.DateTimeFormat('sv-SE', { timeZone: household.zone }).format(new Date());
 }
 
+/** What the account is computed from has changed outside its tables: it is computed anew. */
+export function forgetSituation(read: Db): void {
+	known.delete(read);
+}
+
 /** The computed situation, the same as long as revision and day are. */
 export async function situation(): Promise<Situation> {
 	const { read } = await opened();

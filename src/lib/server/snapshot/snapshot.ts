@@ -1,5 +1,13 @@
 import { sql } from 'kysely';
-import { KEPT, TRACKED, type Lists, type Snapshot, type TrackedTable } from '$core/facts/index.ts';
+import {
+	colorKey,
+	KEPT,
+	TRACKED,
+	type Colors,
+	type Lists,
+	type Snapshot,
+	type TrackedTable
+} from '$core/facts/index.ts';
 import type { Db } from '../database/open.ts';
 
 type AnyRow = { readonly id: number; readonly [column: string]: unknown };
@@ -34,8 +42,21 @@ export function readSnapshot(db: Db, before: Snapshot | null = null): Promise<Sn
 				lists[name] = patched(known, ids, await rowsOf(trx, table, order, ids), order);
 			else lists[name] = await rowsOf(trx, table, order);
 		}
-		return { revision, household, ...(lists as unknown as Lists) };
+		const colors = old?.colors ?? (await colorsOf(trx));
+		return { revision, household, colors, ...(lists as unknown as Lists) };
 	});
+}
+
+/** Of files that are read only in part nothing is told: what is said of their prints changes once, not page by page. */
+async function colorsOf(trx: Db): Promise<Colors> {
+	const pages = await trx
+		.selectFrom('document_page')
+		.select(['sha256', 'page', 'colored'])
+		.where('sha256', 'not in', (eb) =>
+			eb.selectFrom('document_page').select('sha256').where('colored', 'is', null)
+		)
+		.execute();
+	return new Map(pages.map(({ sha256, page, colored }) => [colorKey(sha256, page), colored!]));
 }
 
 async function changedRows(trx: Db, since: number): Promise<Map<string, number[]>> {

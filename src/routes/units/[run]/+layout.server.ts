@@ -10,6 +10,7 @@ import { bindersView, binderThings } from '$lib/server/services/binders/view.ts'
 import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
 import { toPrint } from '$lib/server/services/print/copies.ts';
 import { jobsOf } from '$lib/server/services/prepare/jobs.ts';
+import { unplacedOf } from '$lib/server/services/prepare/plan.ts';
 import { counted } from '$core/words/index.ts';
 
 /** How far the book list is, as its tab says it. */
@@ -35,8 +36,11 @@ function printText(now: Situation, run: RunSituation): string {
 function prepareText(now: Situation, run: RunSituation): string {
 	const jobs = jobsOf(now, run);
 	if (jobs.length === 0) return 'nothing to do';
-	const waiting = jobs.filter((job) => job.sitting === null).length;
-	return waiting ? `${counted(waiting, 'job')} to place` : `${counted(jobs.length, 'job')} planned`;
+	const { toPlace, cannotWait } = unplacedOf(now, jobs);
+	if (toPlace.length > 0) return `${counted(toPlace.length, 'job')} to place`;
+	return cannotWait.length > 0
+		? `${counted(cannotWait.length, 'job')} to do soon`
+		: `${counted(jobs.length, 'job')} planned`;
 }
 
 /** Whether the unit's binders close, as their tab says it. */

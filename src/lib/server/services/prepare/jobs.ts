@@ -289,7 +289,8 @@ function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
 		});
 }
 
-function earliest(days: readonly (Day | null)[]): Day | null {
+/** The first of some days; null where none is known. */
+export function earliest(days: readonly (Day | null)[]): Day | null {
 	return days.filter((day) => day !== null).toSorted()[0] ?? null;
 }
 

@@ -14,7 +14,7 @@ import { byId, parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeJob } from '../../stores/prepare/jobs.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
-import { jobsOf, type Job } from './jobs.ts';
+import { earliest, jobsOf, type Job } from './jobs.ts';
 
 /** Sittings that are still ahead, today's included, in their order. */
 export function openSittings({ snapshot, today }: Situation): Row<'sitting'>[] {
@@ -181,14 +181,15 @@ export function minutesTogether(jobs: readonly Job[]): number {
 export function prepareView(now: Situation, run: RunSituation): PrepareView {
 	const jobs = jobsOf(now);
 	const own = jobs.filter((job) => job.run === run);
-	const waiting = own
-		.filter((job) => job.sitting === null || job.sitting.held_on < now.today)
-		.toSorted((a, b) => ((a.readyBy ?? '9') < (b.readyBy ?? '9') ? -1 : 1));
+	const { toPlace, cannotWait } = unplacedOf(now, own);
+	const waiting = [...cannotWait, ...toPlace].toSorted((a, b) =>
+		(a.readyBy ?? '9') < (b.readyBy ?? '9') ? -1 : 1
+	);
 	const sittings = openSittings(now).map((sitting) => sittingView(now, sitting, jobs));
 	const late = own.filter((job) => jobView(now, job).isLate).length;
 	const minutes = minutesTogether(own);
 	return {
-		...sentenceOf(now, own, waiting, sittings, late),
+		...sentenceOf(now, own, sittings, late),
 		sittings,
 		waiting: waiting.map((job) => jobView(now, job)),
 		late,
@@ -280,10 +281,20 @@ export function inOrder(jobs: readonly Job[]): Job[] {
 	return (plan.sittings[0]?.jobs ?? []).map((id) => known.get(id)!);
 }
 
+/** Jobs without a sitting: those that one of the coming ones could do of use, and those that none could. */
+export function unplacedOf(
+	now: Situation,
+	jobs: readonly Job[]
+): { readonly toPlace: Job[]; readonly cannotWait: Job[] } {
+	const waiting = jobs.filter((job) => job.sitting === null || job.sitting.held_on < now.today);
+	const next = openSittings(now)[0]?.held_on;
+	const cannot = (job: Job) => next !== undefined && job.tooLateFrom !== null && job.tooLateFrom <= next;
+	return { toPlace: waiting.filter((job) => !cannot(job)), cannotWait: waiting.filter(cannot) };
+}
+
 function sentenceOf(
 	now: Situation,
 	own: readonly Job[],
-	waiting: readonly Job[],
 	sittings: readonly SittingView[],
 	late: number
 ): { sentence: string; detail: string } {
@@ -292,26 +303,32 @@ function sentenceOf(
 			sentence: 'Nothing to prepare.',
 			detail: 'Sort pages under Print, or note a job below, and the work shows up here.'
 		};
-	const all = `${counted(own.length, 'job')}, ${durationText(Math.round(minutesTogether(own)))}`;
+	const said = (jobs: readonly Job[]) =>
+		`${counted(jobs.length, 'job')}, ${durationText(Math.round(minutesTogether(jobs)))}`;
 	if (sittings.length === 0)
 		return {
-			sentence: `${all} of preparing. When do you have time?`,
+			sentence: `${said(own)} of preparing. When do you have time?`,
 			detail: 'Say it below, such as Tue and Thu 8 pm, 60 min.'
 		};
+	const { toPlace, cannotWait } = unplacedOf(now, own);
 	const next = sittings.find((one) => one.jobs.length);
-	const lateText = late ? `${counted(late, 'job')} can’t be ready in time.` : '';
-	if (waiting.length === own.length)
-		return { sentence: `${all} to place into your sittings.`, detail: lateText };
+	const by = earliest(cannotWait.map((job) => job.readyBy));
+	const details = [
+		late ? `${counted(late, 'job')} can’t be ready in time.` : '',
+		cannotWait.length
+			? `${counted(cannotWait.length, 'job')} can’t wait for your next sitting${by ? `: do ${cannotWait.length === 1 ? 'it' : 'them'} by ${dayText(addDays(by, -1))}` : ''}.`
+			: ''
+	];
+	if (toPlace.length > 0)
+		return {
+			sentence: `${said(toPlace)}, to place into your sittings.`,
+			detail: details.filter(Boolean).join(' ')
+		};
 	return {
 		sentence: next
 			? `${next.isToday ? 'Today' : next.day}: ${counted(next.jobs.length, 'job')}, ${durationText(Math.round(next.taken))}.`
-			: `${all} to place into your sittings.`,
-		detail: [
-			lateText,
-			waiting.length ? `${counted(waiting.length, 'job')} without a sitting.` : 'Every job has its sitting.'
-		]
-			.filter(Boolean)
-			.join(' ')
+			: `${said(cannotWait)}, before your next sitting.`,
+		detail: [...details, cannotWait.length ? '' : 'Every job has its sitting.'].filter(Boolean).join(' ')
 	};
 }
 

@@ -2,13 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { prep } from '$core/prepare/index.ts';
 import { undo } from '../../history/changes.ts';
 import { setPrinting } from '../../stores/house/household.ts';
+import { noteLook, notePages } from '../../stores/print/documents.ts';
 import { addOwnJob } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { moveCopies } from '../print/copies.ts';
+import { printView } from '../print/view.ts';
 import { icalOf } from '../plan/calendar-file.ts';
 import { actsOf, copyState, printKey } from '$core/account/index.ts';
-import { parsed, stateByKey } from '$core/facts/index.ts';
+import { byId, parsed, stateByKey } from '$core/facts/index.ts';
 import { rollOn } from '../plan/roll-on.ts';
 import { jobsOf, ratesOf, type Job } from './jobs.ts';
 import { leaveOut, leaveOutText, sittingsWithin } from './leave-out.ts';
@@ -63,6 +65,43 @@ describe('preparing', () => {
 			expect(one.taken).toBeLessThanOrEqual(one.minutes);
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+	it('what the pages’ pictures tell of color is the same on Print and Prepare, once the whole file was looked at', async () => {
+		const { store, now } = await house();
+		const said = async () => {
+			const { situation, run } = await now();
+			return {
+				prepare: jobsOf(situation, run).some((job) => job.work === 'print color' && job.lesson?.number !== 6),
+				print: printView(situation, run).proposed.runs.some((one) => /(^|, )color/.test(one.text))
+			};
+		};
+		const before = await said();
+		expect(before).toEqual({ prepare: true, print: true });
+		const { situation } = await now();
+		const ids = new Set(situation.snapshot.printSources.map((one) => one.resource_id));
+		const documents = situation.snapshot.resources.flatMap((one) =>
+			ids.has(one.id) && one.document_id ? [byId(situation.snapshot.documents).get(one.document_id)!] : []
+		);
+		expect(documents.length).toBeGreaterThan(0);
+		for (const { sha256, pages } of documents) {
+			const size = { width: 215.9, height: 279.4 };
+			await notePages(
+				store.write,
+				sha256,
+				Array.from({ length: pages }, () => size)
+			);
+			for (let page = 1; page <= pages; page++) {
+				// As long as one page was not looked at, nothing changes.
+				if (page === pages) expect(await said()).toEqual(before);
+				await noteLook(store.write, sha256, page, {
+					colored: 0,
+					inked: 0.1,
+					ink: { left: 0, top: 0, right: 1, bottom: 1 },
+					likeness: ''
+				});
+			}
+		}
+		expect(await said()).toEqual({ prepare: false, print: false });
 	});
 	it('jobs done one after another print and finish their copies, and nothing is left over', async () => {
 		const { does, now, planned } = await house();

@@ -21,7 +21,7 @@ const SIZES = new Map();
 /** The demo’s unit with its runs made. */
 async function withRuns() {
 	const house = await mapsHouse();
-	await house.does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
+	await house.does((trx, at) => makeRuns(trx, at.situation, at.run, SIZES));
 	const state = async () => {
 		const { situation, run } = await house.now();
 		const rows = situation.snapshot.printRuns.filter(
@@ -45,7 +45,7 @@ describe('what came out of the printer', () => {
 			Array.from({ length: all - 2 }, (_, index) => index + 3)
 		);
 		// Every page says the same number.
-		const shown = printView(half.situation, half.run, null).runs.find((one) => one.id === row.id)!;
+		const shown = printView(half.situation, half.run).runs.find((one) => one.id === row.id)!;
 		expect(shown.sheets).toBe(all - 2);
 		const act = actsOf(half.situation).find((one) => one.id === `run|${row.id}`);
 		if (act) expect(act.title).toContain(`${all - 2} sheet`);
@@ -181,7 +181,7 @@ describe('a printable that a lesson takes', () => {
 		const before = await net();
 		expect([isFlagged(before.row), before.row.role, before.off]).toEqual([true, 'cut-outs', null]);
 		const { situation, run } = await now();
-		const view = printView(situation, run, null);
+		const view = printView(situation, run);
 		expect(view.groups.flatMap((group) => group.prints.map((one) => one.title))).toContain(
 			'Globe net to cut out'
 		);

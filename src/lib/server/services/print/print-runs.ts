@@ -20,7 +20,6 @@ import {
 	printKey,
 	printsOf,
 	withCopies,
-	type Colors,
 	type PrintSituation,
 	runPlan,
 	setsInOrder,
@@ -48,13 +47,12 @@ const inRuns = (snapshot: Snapshot, run: RunSituation) =>
 export function waitingPrints(
 	{ snapshot, whole }: Situation,
 	run: RunSituation,
-	colors: Colors | null,
 	until: string | null = null
 ): Waiting[] {
 	const states = stateByKey(snapshot);
 	const taken = inRuns(snapshot, run);
 	const days = new Map(whole.map((one) => [one.need.key, one.days?.actBy ?? null]));
-	return printsOf(snapshot, run, colors).flatMap((print): Waiting[] => {
+	return printsOf(snapshot, run).flatMap((print): Waiting[] => {
 		if (print.off !== null) return [];
 		const copies = print.copies.filter(({ child }) => {
 			const stored = states.get(printKey(print, child?.id ?? null)) ?? null;
@@ -94,11 +92,10 @@ export async function makeRuns(
 	trx: Trx,
 	now: Situation,
 	run: RunSituation,
-	colors: Colors | null,
 	sizes: PageSizes,
 	until: string | null = null
 ): Promise<number> {
-	const groups = proposedRuns(waitingPrints(now, run, colors, until));
+	const groups = proposedRuns(waitingPrints(now, run, until));
 	if (groups.length === 0)
 		throw new Refusal('Nothing waits for the printer. Sort some pages first, or look at the runs below.');
 	const { slips } = printingIn(now.snapshot);

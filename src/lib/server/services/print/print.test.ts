@@ -112,12 +112,12 @@ describe('print runs', () => {
 		const { now, does } = await maps();
 		const waiting = await (async () => {
 			const { situation, run } = await now();
-			return waitingPrints(situation, run, null);
+			return waitingPrints(situation, run);
 		})();
-		const made = await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
+		const made = await does((trx, at) => makeRuns(trx, at.situation, at.run, SIZES));
 		expect(made).toBe(proposedRuns(waiting).length);
 		const after = await now();
-		expect(waitingPrints(after.situation, after.run, null).filter(hasFile)).toEqual([]);
+		expect(waitingPrints(after.situation, after.run).filter(hasFile)).toEqual([]);
 		const open = after.situation.snapshot.printRuns.filter((one) => one.printed_on === null);
 		const sets = open.flatMap((one) => parsed(one.sets).map((set) => `${set.print}/${set.child}`)).sort();
 		expect(sets).toEqual(
@@ -140,22 +140,20 @@ describe('print runs', () => {
 		});
 		const again = await now();
 		expect(
-			waitingPrints(again.situation, again.run, null)
+			waitingPrints(again.situation, again.run)
 				.filter(hasFile)
 				.map((one) => one.id)
 		).toEqual([print.row.id]);
 		await expect(
 			does((trx, at) =>
-				makeRuns(trx, at.situation, at.run, null, SIZES).then(() =>
-					makeRuns(trx, at.situation, at.run, null, SIZES)
-				)
+				makeRuns(trx, at.situation, at.run, SIZES).then(() => makeRuns(trx, at.situation, at.run, SIZES))
 			)
 		).resolves.toBeDefined();
 	});
 
 	it('are printed for one child, for one lesson, or as a whole; spoiled sheets are counted', async () => {
 		const { now, does } = await maps();
-		await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
+		await does((trx, at) => makeRuns(trx, at.situation, at.run, SIZES));
 		const { situation } = await now();
 		const row = situation.snapshot.printRuns.find(
 			(one) => one.printed_on === null && parsed(one.sets).some((set) => set.child !== null)
@@ -164,7 +162,7 @@ describe('print runs', () => {
 		await does((trx, at) => printed(trx, at.situation, at.run, row.id, { child }));
 		const left = async () => {
 			const at = await now();
-			return printView(at.situation, at.run, null).runs.find((one) => one.id === row.id)!;
+			return printView(at.situation, at.run).runs.find((one) => one.id === row.id)!;
 		};
 		const sets = parsed(row.sets);
 		expect((await left()).left).toBe(sets.filter((set) => set.child !== child).length);
@@ -239,8 +237,8 @@ describe('print runs', () => {
 					});
 					expect(ids.length).toBe(plan.length);
 					const waits = await now();
-					const waiting = waitingPrints(waits.situation, waits.run, null);
-					if (waiting.length) await does((trx, at) => makeRuns(trx, at.situation, at.run, null, SIZES));
+					const waiting = waitingPrints(waits.situation, waits.run);
+					if (waiting.length) await does((trx, at) => makeRuns(trx, at.situation, at.run, SIZES));
 					const { situation, run } = await now();
 					const counts = new Map<string, number>();
 					for (const row of situation.snapshot.printRuns.filter((one) => one.printed_on === null)) {
@@ -284,7 +282,7 @@ describe('what a household settles', () => {
 		const { now, does } = await maps();
 		await does((trx) => setPrinting(trx, { home: { greySide: null }, guide: 'bound' }));
 		const { situation, run } = await now();
-		const view = printView(situation, run, null);
+		const view = printView(situation, run);
 		expect(view.cost?.home).toBe('a price is missing');
 		expect(view.cost?.shop).toMatch(/^\$/);
 		// The guide is bound now, so the notes for the teacher are printed.
@@ -304,7 +302,7 @@ describe('what a household settles', () => {
 		const [source] = first.situation.snapshot.printSources;
 		const kinds = { kind: 'guide', ready_cents: null } as const;
 		const board = await print('Board game: to the treasure');
-		const waitingBefore = waitingPrints(first.situation, first.run, null).map((one) => one.id);
+		const waitingBefore = waitingPrints(first.situation, first.run).map((one) => one.id);
 		await does((trx, at) =>
 			changeSource(trx, at.situation, at.run.row.id, source.id, { ...kinds, isCut: true })
 		);
@@ -320,7 +318,7 @@ describe('what a household settles', () => {
 			expect(keepers[0].off).toBe(original.off);
 			expect([keepers[0].judged.color.value, keepers[0].judged.finish.value]).toEqual([false, 'bare']);
 		}
-		const waiting = waitingPrints(situation, run, null).map((one) => one.id);
+		const waiting = waitingPrints(situation, run).map((one) => one.id);
 		expect(waiting).not.toContain(board.row.id);
 		expect(waitingBefore).toContain(board.row.id);
 		expect(waiting).toContain(all.find((one) => one.row.place_of === board.row.id)!.row.id);

@@ -25,7 +25,6 @@ import {
 	printsOf,
 	sheetsLeft,
 	slipsOf,
-	type Colors,
 	type CopyState,
 	type PrintSituation,
 	namedSets
@@ -117,17 +116,17 @@ export type PrintView = {
 };
 
 /** The Print page of a unit. */
-export function printView(now: Situation, run: RunSituation, colors: Colors | null): PrintView {
+export function printView(now: Situation, run: RunSituation): PrintView {
 	const { snapshot } = now;
 	const states = stateByKey(snapshot);
-	const prints = printsOf(snapshot, run, colors);
+	const prints = printsOf(snapshot, run);
 	const rows = new Map(
 		prints.map((print) => [print, rowOf(now, print, (key) => copyState(print, states.get(key) ?? null))])
 	);
 	const counts: Record<CopyState, number> = { 'to print': 0, printed: 0, finished: 0, filed: 0 };
 	for (const [print, row] of rows)
 		if (print.off === null) for (const copy of row.copies) counts[copy.state]++;
-	const waiting = waitingPrints(now, run, colors);
+	const waiting = waitingPrints(now, run);
 	const groups = proposedRuns(waiting);
 	const sources = sourcesOf(snapshot, run);
 	const runs = snapshot.printRuns

@@ -45,12 +45,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params }) => {
 	const { now, run } = await runOf(params);
-	const { colors, pages } = await filesOf(now, run);
+	const { pages } = await filesOf(now, run);
 	const sources = new Set(
 		now.snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
 	);
 	return {
-		view: printView(now, run, colors),
+		view: printView(now, run),
 		small: smallSources(now, run, pages),
 		most: printingIn(now.snapshot).most,
 		printables: now.snapshot.resources
@@ -373,9 +373,9 @@ export const actions: Actions = {
 			(count: number) => `${counted(count, 'print run')} ready`,
 			async ({ trx, now }, { weeks }) => {
 				const { run } = await runOf({ run: event.params.run! });
-				const { colors, sizes } = await filesOf(now, run);
+				const { sizes } = await filesOf(now, run);
 				const until = weeks === null ? null : addDays(now.today, weeks * 7);
-				return makeRuns(trx, now, run, colors, sizes, until);
+				return makeRuns(trx, now, run, sizes, until);
 			}
 		)
 };
