@@ -297,11 +297,11 @@ class Life {
 		const { house } = this;
 		for (let round = 0; round < 60; round++) {
 			const { page } = await house.page(path);
-			const [job] = page.jobs;
-			if (!job) return null;
-			const wrong = await house.post(`${path}?/done`, { job: job.id });
-			this.log(`sitting  ${job.title}${wrong ? ` REFUSED ${wrong}` : ''}`);
-			if (wrong) return `${job.title}: ${wrong}`;
+			const [row] = page.rows;
+			if (!row) return null;
+			const wrong = await house.post(`${path}?/done`, { job: row.key });
+			this.log(`sitting  ${row.title}${wrong ? ` REFUSED ${wrong}` : ''}`);
+			if (wrong) return `${row.title}: ${wrong}`;
 		}
 		return 'the sitting has no end';
 	}

@@ -32,3 +32,4 @@ export {
 	type TeachingDaysInput
 } from './teaching-days.ts';
 export { waysToFit, type FitOption } from './fit.ts';
+export { occurrences, readRule, ruleOf, type Recurrence } from './recurrence.ts';

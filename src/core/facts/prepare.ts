@@ -18,6 +18,17 @@ export interface SittingTable {
 	over: Filled<Bit>;
 }
 
+/** How sittings that were entered together come again, as RFC 5545 has it; its number is their `series`. */
+export interface SittingSeriesTable {
+	id: Filled<number>;
+	/** DTSTART: the day it is counted from. */
+	starts_on: Day;
+	/** The value of its RRULE. */
+	rule: string;
+	/** EXDATE: its days on which there is no sitting. */
+	left_out: Json<readonly Day[]>;
+}
+
 /** Where a job of preparing was put, and that it was done. */
 export interface PrepJobTable {
 	id: Filled<number>;

@@ -48,7 +48,7 @@ import type {
 	GoalTable,
 	SessionTable
 } from './plan.ts';
-import type { SittingTable, PrepJobTable, OwnJobTable } from './prepare.ts';
+import type { SittingSeriesTable, SittingTable, PrepJobTable, OwnJobTable } from './prepare.ts';
 import type {
 	DocumentTable,
 	DocumentPageTable,
@@ -126,6 +126,7 @@ export interface Tables {
 	supply_line: SupplyLineTable;
 	need_state: NeedStateTable;
 	sitting: SittingTable;
+	sitting_series: SittingSeriesTable;
 	prep_job: PrepJobTable;
 	own_job: OwnJobTable;
 	binder: BinderTable;
@@ -171,6 +172,7 @@ export const KEPT = {
 	supply_line: { list: 'lines', order: ['position', 'id'] },
 	need_state: { list: 'needStates', order: ['id'] },
 	sitting: { list: 'sittings', order: ['held_on', 'id'] },
+	sitting_series: { list: 'sittingSeries', order: ['id'] },
 	prep_job: { list: 'prepJobs', order: ['id'] },
 	own_job: { list: 'ownJobs', order: ['id'] },
 	binder: { list: 'binders', order: ['id'] },

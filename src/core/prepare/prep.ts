@@ -1,6 +1,7 @@
 import { requireDay, type Day } from '../calendar/index.ts';
 import { CoreError } from '../error.ts';
-import { bestPlan, type Piece, type Slot } from './subsets.ts';
+import { below, seeded } from '../random.ts';
+import { bestPlan, isBetter, priceOf, type Piece, type Slot } from './subsets.ts';
 
 /** A piece of preparing. */
 export type PrepJob = {
@@ -14,6 +15,8 @@ export type PrepJob = {
 	readonly setUp: string | null;
 	/** What it brings with it that not every sitting allows: “noise”, “heat”, “blades”. */
 	readonly brings?: readonly string[];
+	/** It doesn’t keep: done as late as is safe. */
+	readonly isFresh?: boolean;
 };
 
 /** A time for preparing. */
@@ -50,12 +53,15 @@ const EXACT_SITTINGS = 8;
 const FREE_JOBS = 9;
 const ROUNDS = 1200;
 const MOST_AT_FULL = 60 * 12;
+/** What is late at every sitting goes before all others. */
+const LATE_FIRST = 1000;
 /** Each has a bit of its own. */
 const MOST_SET_UPS = 30;
 
 /**
  * Places jobs into sittings: fewest late or left over, then fewest left over, then fewest sittings, then least
- * minutes. Best possible for up to 15 jobs and 8 sittings; more are improved a few at a time, so that a plan is good
+ * minutes. Of plans that are equal in that: what is late first, then what has least time left, each as early as there
+ * is room, and what is wanted fresh as late as is safe. Best possible for up to 15 jobs and 8 sittings; more are improved a few at a time, so that a plan is good
  * but not proved to be the best.
  *
  * @throws CoreError on a circle among jobs, on unknown ones, and on a set-up without minutes
@@ -81,22 +87,26 @@ export function prep({ jobs, sittings, setUpMinutes }: PrepInput): PrepPlan {
 		throw new CoreError('Two sittings have the same id.', 'sittings');
 	const held = sittings.toSorted((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
 	const index = new Map(inOrder.map((job, at) => [job.id, at]));
-	const pieces = inOrder.map((job): Piece => ({
-		minutes: job.minutes,
-		setUp: job.setUp === null ? -1 : names.indexOf(job.setUp),
-		after: job.after.map((id) => index.get(id)!),
+	const pieces = inOrder.map((job): Piece => {
 		// The first sitting at which it would be late.
-		lateFrom: held.filter((one) => one.date < job.readyBy).length,
-		barred: new Set(
-			held.flatMap((one, slot) => (job.brings?.some((what) => one.bars?.includes(what)) ? [slot] : []))
-		)
-	}));
+		const lateFrom = held.filter((one) => one.date < job.readyBy).length;
+		return {
+			minutes: job.minutes,
+			setUp: job.setUp === null ? -1 : names.indexOf(job.setUp),
+			after: job.after.map((id) => index.get(id)!),
+			lateFrom,
+			barred: new Set(
+				held.flatMap((one, slot) => (job.brings?.some((what) => one.bars?.includes(what)) ? [slot] : []))
+			),
+			early: job.isFresh ? -1 : lateFrom === 0 ? LATE_FIRST : 1 + held.length - lateFrom
+		};
+	});
 	const slots = held.map((one): Slot => ({ minutes: one.minutes }));
 	const setUps = names.map((name) => setUpMinutes[name]);
 	const isSmall = pieces.length <= EXACT_JOBS && slots.length <= EXACT_SITTINGS;
 	const placed = isSmall
 		? bestPlan(pieces, slots, setUps)
-		: improved(pieces, slots, setUps, firstPlan(pieces, slots, setUps));
+		: earliest(improved(pieces, slots, setUps, firstPlan(pieces, slots, setUps)), pieces, slots, setUps);
 	const used = held.map((sitting, slot) => {
 		const own = inOrder.filter((_, at) => placed[at] === slot);
 		const setUpNames = new Set(own.flatMap((job) => job.setUp ?? []));
@@ -202,12 +212,7 @@ function improved(
 	start: readonly number[]
 ): number[] {
 	let placed = [...start];
-	// The same numbers each time: a plan that is asked for twice is the same plan.
-	let seed = 12_345;
-	const below = (n: number) => {
-		seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648;
-		return Math.floor((seed / 2_147_483_648) * n);
-	};
+	const draw = seeded(12_345);
 	// A house with many sittings waits no longer for its plan.
 	const rounds = Math.ceil(ROUNDS * Math.min(1, MOST_AT_FULL / (pieces.length * slots.length)));
 	for (let round = 0; round < rounds; round++) {
@@ -217,13 +222,13 @@ function improved(
 		// Either what is late with what stands in its way, or all of a sitting that could be spared, or any.
 		let pool = pieces.map((_, at) => at);
 		if (left.length && round % 2 === 0) {
-			const pressed = left[below(left.length)];
+			const pressed = left[below(draw, left.length)];
 			free.add(pressed);
 			// What stands where it would be in time.
 			if (round % 4 === 0)
 				pool = pool.filter((at) => placed[at] >= 0 && placed[at] < pieces[pressed].lateFrom);
 		} else if (used.length) {
-			const slot = used[below(used.length)];
+			const slot = used[below(draw, used.length)];
 			for (const [at, one] of placed.entries()) if (one === slot && free.size < FREE_JOBS - 2) free.add(at);
 		}
 		const near = [...free].flatMap((at) => [
@@ -232,8 +237,40 @@ function improved(
 		]);
 		if (round % 3 === 0) for (const at of near) if (free.size < FREE_JOBS) free.add(at);
 		for (let tries = 0; pool.length && free.size < FREE_JOBS && tries < 60; tries++)
-			free.add(pool[below(pool.length)]);
+			free.add(pool[below(draw, pool.length)]);
 		placed = bestPlan(pieces, slots, setUps, { placed, free, isOther: round % 4 > 1 });
+	}
+	return placed;
+}
+
+/** Moves single jobs, then whole sittings, to earlier ones wherever that costs nothing. */
+function earliest(
+	start: readonly number[],
+	pieces: readonly Piece[],
+	slots: readonly Slot[],
+	setUps: readonly number[]
+): number[] {
+	let placed = [...start];
+	let best = priceOf(placed, pieces, slots, setUps);
+	const take = (other: number[]): boolean => {
+		const price = priceOf(other, pieces, slots, setUps);
+		if (price === null || (best !== null && !isBetter(price, best))) return false;
+		[placed, best] = [other, price];
+		return true;
+	};
+	const order = pieces.map((_, at) => at).sort((a, b) => pieces[b].early - pieces[a].early || a - b);
+	for (let isMoving = true; isMoving;) {
+		isMoving = false;
+		for (const at of order)
+			for (let slot = 0; slot < slots.length; slot++)
+				if (placed[at] >= 0 && slot !== placed[at] && take(placed.map((one, i) => (i === at ? slot : one))))
+					isMoving = true;
+		for (const from of new Set(placed))
+			for (let slot = 0; slot < from; slot++)
+				if (take(placed.map((one) => (one === from ? slot : one)))) {
+					isMoving = true;
+					break;
+				}
 	}
 	return placed;
 }

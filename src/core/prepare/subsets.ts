@@ -8,13 +8,63 @@ export type Piece = {
 	readonly lateFrom: number;
 	/** Sittings at which it can’t be done. */
 	readonly barred: ReadonlySet<number>;
+	/** How much an earlier sitting is worth, of plans that are equally good; below 0 for what is wanted fresh. */
+	readonly early: number;
 };
 export type Slot = { readonly minutes: number };
 
-/** Compared in this order, from the weightiest: late or left over; left over; sittings; minutes. */
-const BAD = 1e12;
-const LEFT = 1e10;
-const USED = 1e8;
+/**
+ * What counts more than all that comes after it, in minutes: late or left over; left over; sittings. As small as can
+ * be, so that a sum of them keeps its parts of a minute.
+ */
+function weights(pieces: readonly Piece[], slots: readonly Slot[]) {
+	const used = slots.reduce((sum, one) => sum + one.minutes, 1);
+	const left = used * (slots.length + 1);
+	return { used, left, bad: left * (pieces.length + 1) };
+}
+/** Minutes that are the same but for the noise of fractions. */
+const NOISE = 1e-6;
+
+/** A plan in numbers: what it costs, and, of plans with the same cost, how late its jobs are done. */
+export function priceOf(
+	placed: readonly number[],
+	pieces: readonly Piece[],
+	slots: readonly Slot[],
+	setUps: readonly number[]
+): { readonly cost: number; readonly second: number } | null {
+	const { used, left, bad } = weights(pieces, slots);
+	const load = slots.map(() => ({ minutes: 0, setUps: 0, isUsed: false }));
+	let cost = 0;
+	let second = 0;
+	for (const [at, slot] of placed.entries()) {
+		const { after, barred, early, lateFrom, minutes, setUp } = pieces[at];
+		if (slot < 0) {
+			cost += bad + left;
+			continue;
+		}
+		if (barred.has(slot) || after.some((before) => placed[before] < 0 || placed[before] > slot)) return null;
+		if (slot >= lateFrom) cost += bad;
+		second += early * slot;
+		const own = load[slot];
+		own.isUsed = true;
+		own.minutes += minutes;
+		if (setUp >= 0 && !(own.setUps & (1 << setUp))) {
+			own.setUps |= 1 << setUp;
+			own.minutes += setUps[setUp];
+		}
+	}
+	for (const [slot, { minutes, isUsed }] of load.entries()) {
+		if (minutes > slots[slot].minutes + 1e-9) return null;
+		cost += minutes + (isUsed ? used : 0);
+	}
+	return { cost, second };
+}
+
+/** Whether one plan is better than another: cheaper, or as cheap and earlier. */
+export const isBetter = (
+	a: { readonly cost: number; readonly second: number },
+	b: { readonly cost: number; readonly second: number }
+): boolean => a.cost < b.cost - NOISE || (a.cost <= b.cost + NOISE && a.second < b.second - NOISE);
 
 /**
  * The best place for each free job, all others staying where they are: sittings one after another, and for each set
@@ -32,6 +82,7 @@ export function bestPlan(
 		readonly isOther: boolean;
 	} | null = null
 ): number[] {
+	const { used: USED, left: LEFT, bad: BAD } = weights(pieces, slots);
 	const free = pieces.flatMap((_, at) => (fixed === null || fixed.free.has(at) ? [at] : []));
 	const bit = new Map(free.map((at, index) => [at, 1 << index]));
 	const all = (1 << free.length) - 1;
@@ -67,11 +118,13 @@ export function bestPlan(
 	const minutes = new Float64Array(count);
 	const setUpOf = new Int32Array(count);
 	const needs = new Int32Array(count);
+	const early = new Float64Array(count);
 	for (let set = 1; set < count; set++) {
 		const low = set & -set;
 		const index = 31 - Math.clz32(low);
 		const piece = pieces[free[index]];
 		minutes[set] = minutes[set ^ low] + piece.minutes;
+		early[set] = early[set ^ low] + piece.early;
 		setUpOf[set] = setUpOf[set ^ low] | (piece.setUp >= 0 ? 1 << piece.setUp : 0);
 		let own = 0;
 		for (const before of piece.after) own |= bit.get(before) ?? 0;
@@ -86,6 +139,8 @@ export function bestPlan(
 	const isOther = fixed?.isOther ?? false;
 	let cost = new Float64Array(count).fill(Infinity);
 	cost[0] = 0;
+	let second = new Float64Array(count).fill(Infinity);
+	second[0] = 0;
 	const chosen: Int32Array[] = [];
 	for (const [slot, { minutes: room }] of slots.entries()) {
 		const { minutes: taken, setUps: standing, isUsed } = base[slot];
@@ -108,6 +163,7 @@ export function bestPlan(
 			price[set] = all + bad * BAD + (isUsed ? 0 : USED);
 		}
 		const next = cost.slice();
+		const nextSecond = second.slice();
 		const own = new Int32Array(count);
 		for (let done = 0; done < count; done++) {
 			const before = cost[done];
@@ -118,25 +174,28 @@ export function bestPlan(
 				if (here === Infinity) continue;
 				const after = done | set;
 				if (needs[set] & ~after) continue;
-				const total = before + here;
-				if (total < next[after] || (isOther && total === next[after])) {
-					next[after] = before + here;
+				const total = { cost: before + here, second: second[done] + early[set] * slot };
+				const known = { cost: next[after], second: nextSecond[after] };
+				if (isBetter(total, known) || (isOther && !isBetter(known, total))) {
+					next[after] = total.cost;
+					nextSecond[after] = total.second;
 					own[after] = set;
 				}
 			}
 		}
 		chosen.push(own);
 		cost = next;
+		second = nextSecond;
 	}
 
 	let best = -1;
-	let least = Infinity;
+	let least = { cost: Infinity, second: Infinity };
 	for (let done = 0; done < count; done++) {
 		if (cost[done] === Infinity || mustBePlaced & ~done) continue;
 		let over = 0;
 		for (let rest = all & ~done; rest; rest &= rest - 1) over++;
-		const total = cost[done] + over * (BAD + LEFT);
-		if (total < least) [least, best] = [total, done];
+		const total = { cost: cost[done] + over * (BAD + LEFT), second: second[done] };
+		if (isBetter(total, least)) [least, best] = [total, done];
 	}
 	for (const at of free) placed[at] = -1;
 	for (let slot = slots.length - 1; slot >= 0; slot--) {

@@ -1,16 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../calendar/index.ts';
-import {
-	byLesson,
-	minutesFor,
-	prep,
-	rateOf,
-	readSitting,
-	WORK,
-	type DoneWork,
-	type PrepJob
-} from './index.ts';
+import { byLesson, minutesFor, prep, rateOf, readTook, WORK, type DoneWork, type PrepJob } from './index.ts';
 
 describe('rates', () => {
 	const done = (...minutes: number[]) =>
@@ -25,31 +16,21 @@ describe('rates', () => {
 		});
 		// An evening with a jam among many does not move it.
 		expect(rateOf('laminate', {}, done(6, 6, 6, 6, 90)).seconds).toBe(60);
+		// A clock that was stopped at once is no work: under a fifth of the usual teaches nothing.
+		expect(rateOf('laminate', {}, done(6, 6, 6, 0.1, 0.2, 0.8)).seconds).toBe(60);
 		// Only the last seven count.
 		expect(rateOf('laminate', {}, done(90, 90, 90, 6, 6, 6, 6, 6, 6, 6)).seconds).toBe(60);
+	});
+	it('are taken from a clock with its seconds', () => {
+		expect([readTook('12'), readTook('1.5'), readTook('0:45'), readTook('10:30')]).toEqual([
+			12, 1.5, 0.75, 10.5
+		]);
+		expect([readTook('0:75'), readTook('soon'), readTook('-3')]).toEqual([null, null, null]);
 	});
 	it('make minutes that grow with the count, up to the next half', () => {
 		expect(minutesFor(6, 45)).toBe(4.5);
 		expect(minutesFor(1, 8)).toBe(0.5);
 		expect(minutesFor(0, 8)).toBe(0);
-	});
-});
-
-describe('a sitting as one would say it', () => {
-	it.each([
-		['Tue and Thu 8 pm, 60 min', [2, 4], '20:00', 60, []],
-		['tuesdays 20:30 for an hour', [2], '20:30', 60, []],
-		['nap time mon-fri 45 min', [1, 2, 3, 4, 5], '13:00', 45, ['noise']],
-		['Saturday 9am 3 hours no laminator', [6], '09:00', 180, ['heat']],
-		['every day 1.5 h, small hands about', [1, 2, 3, 4, 5, 6, 7], null, 90, ['blades']],
-		['weekdays at 2 pm, 20 min', [1, 2, 3, 4, 5], '14:00', 20, []],
-		['Friday through Sunday 1 h', [5, 6, 7], null, 60, []],
-		['Sun 1 h 30 min, no printer', [7], null, 90, ['printer']],
-		['half an hour', [], null, 30, []],
-		['Tue 0 min', [2], null, 0, []],
-		['whenever', [], null, null, []]
-	] as const)('%s', (text, weekdays, starts, minutes, bars) => {
-		expect(readSitting(text)).toEqual({ weekdays, starts, minutes, bars });
 	});
 });
 

@@ -133,9 +133,35 @@ export type Rate = {
 	readonly learned: number | null;
 };
 
+/** Less than this part of what is usual was a clock stopped at once, and no work. */
+const TOO_QUICK = 1 / 5;
+
+/** Whether so many of a kind in so many minutes teach nothing. */
+export const isTooQuick = (work: Work | null, count: number, minutes: number): boolean =>
+	work !== null && minutes * 60 < count * ABOUT_WORK[work].usual * TOO_QUICK;
+
+/**
+ * Minutes as a clock or a hand writes them: “12”, “1.5”, “0:45”; null where it is neither.
+ *
+ * @example readTook('0:45') // 0.75
+ */
+export function readTook(text: string): number | null {
+	const found = /^(\d{1,3})(?::([0-5]\d)|[.,](\d+))?$/.exec(text.trim());
+	if (!found) return null;
+	const [, whole, seconds, part] = found;
+	return Number(`${whole}.${part ?? 0}`) + Number(seconds ?? 0) / 60;
+}
+
 /** A rate is learned from so many jobs at least, and from so many of the last ones. */
 const FEWEST = 3;
 const LAST = 7;
+
+/** The last jobs of a kind that teach something, in the order of `done`. */
+export const learnedFrom = <D extends DoneWork>(work: Work, done: readonly D[]): D[] =>
+	done
+		.filter((one) => one.work === work && one.count > 0 && one.minutes > 0)
+		.filter((one) => !isTooQuick(work, one.count, one.minutes))
+		.slice(-LAST);
 
 /**
  * Seconds for one of a kind of work: the household's own, else the median of its last jobs, else what is usual.
@@ -144,9 +170,7 @@ const LAST = 7;
  * @example rateOf('laminate', {}, []) // { seconds: 45, from: 'usual', learned: null }
  */
 export function rateOf(work: Work, own: OwnRates, done: readonly DoneWork[]): Rate {
-	const each = done
-		.filter((one) => one.work === work && one.count > 0 && one.minutes > 0)
-		.slice(-LAST)
+	const each = learnedFrom(work, done)
 		.map((one) => (one.minutes * 60) / one.count)
 		.sort((a, b) => a - b);
 	const middle = (each.length - 1) / 2;

@@ -19,5 +19,6 @@ export {
 	pronoun,
 	standingText,
 	thingText,
-	timely
+	timely,
+	timeText
 } from './words.ts';

@@ -105,6 +105,18 @@ export function durationText(minutes: number): string {
 	return [hours ? `${hours} h` : '', rest || !hours ? `${rest} min` : ''].filter(Boolean).join(' ');
 }
 
+/**
+ * How long something takes, as one would guess it: nobody counts half minutes.
+ * @example timeText(0.5) === 'a minute'
+ * @example timeText(787.5) === '13 h'
+ */
+export function timeText(minutes: number): string {
+	if (minutes < 1.5) return 'a minute';
+	// Over some hours a guess is no better than five minutes; over ten, than half an hour.
+	const step = minutes > 600 ? 30 : minutes > 180 ? 5 : 1;
+	return durationText(Math.round(minutes / step) * step);
+}
+
 /** "Order it", from "order it". */
 export function capital(text: string): string {
 	return text.charAt(0).toUpperCase() + text.slice(1);

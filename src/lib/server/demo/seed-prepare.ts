@@ -10,7 +10,10 @@ import { addSittings } from '../stores/prepare/sittings.ts';
 /** The evenings of the house, what earlier ones took, the binder that it has, and what goes into the unit's box. */
 export async function seedPrepare(db: Db, run: number): Promise<void> {
 	await db.transaction().execute(async (trx) => {
-		await addSittings(trx, SITTINGS);
+		await addSittings(trx, {
+			...SITTINGS,
+			rule: { startsOn: SITTINGS.days[0], rule: 'FREQ=WEEKLY;BYDAY=TU,TH', except: [] }
+		});
 		for (const [at, { on, ...took }] of LEARNED.entries())
 			await jobDone(trx, run, `done-${at + 1}`, on, took);
 		await addOwnJob(trx, run, OWN_JOB);

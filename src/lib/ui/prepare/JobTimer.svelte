@@ -2,8 +2,8 @@
 	import { onMount } from 'svelte';
 	import Button from '../button/Button.svelte';
 
-	type Props = { job: string; minutes: number; took: string };
-	let { job, minutes, took = $bindable('') }: Props = $props();
+	type Props = { job: string; time: string; took: string };
+	let { job, time, took = $bindable('') }: Props = $props();
 	/** Milliseconds that go on while the page is closed. */
 	const clockNow = () => performance.timeOrigin + performance.now();
 	const key = $derived(`timer ${job}`);
@@ -24,16 +24,16 @@
 		localStorage.setItem(key, String(begun));
 	}
 	function stop() {
-		took = String(Math.max(1, Math.round(seconds / 60)));
+		took = clock;
 		begun = null;
 		localStorage.removeItem(key);
 	}
 </script>
 
-<!-- How long a job takes: a clock that goes on while the page is closed, and fills in the minutes. -->
+<!-- How long a job takes: a clock that goes on while the page is closed, and fills in minutes and seconds. -->
 <div class="flex items-center gap-3">
 	<span class="font-display text-2xl tabular-nums" role="timer" aria-label="Time taken">{clock}</span>
-	<span class="text-sm text-ink-2">of {minutes} min</span>
+	<span class="text-sm text-ink-2">of {time}</span>
 	{#if begun === null}<Button onclick={start}>Start the clock</Button>{:else}<Button onclick={stop}
 			>Stop the clock</Button
 		>{/if}

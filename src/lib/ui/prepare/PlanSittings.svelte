@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { counted, durationText } from '$core/words/index.ts';
-	import type { PrepPlan } from '$core/prepare/index.ts';
+	import { dayText } from '$core/calendar/index.ts';
+	import { counted, durationText, listText, timeText } from '$core/words/index.ts';
+	import { BAR_TEXT, type Bar, type PlanWay, type PrepPlan, type WhyNot } from '$core/prepare/index.ts';
 	import type { Planned, PrepQuestion } from '$lib/workers/prep.worker.ts';
 	import { Aside } from '../device/aside.svelte.ts';
 	import Button from '../button/Button.svelte';
@@ -34,6 +35,32 @@
 		]
 			.filter(Boolean)
 			.join(', ');
+	const REASON: Readonly<Record<Bar, string>> = {
+		noise: 'noisy, and your sittings are quiet',
+		heat: 'hot, and your sittings have no laminator',
+		blades: 'sharp or hot, and small hands are about at your sittings',
+		printer: 'printed, and your sittings have no printer'
+	};
+	/** “Print 12 gray sides and 3 more” */
+	const named = ({ jobs }: Pick<WhyNot, 'jobs'>) =>
+		jobs.length > 2
+			? `${question.titles[jobs[0]]} and ${jobs.length - 1} more`
+			: listText(jobs.map((id) => question.titles[id]));
+	function reason(one: WhyNot): string {
+		const is = one.jobs.length > 1 ? 'are' : 'is';
+		if (one.why === 'barred')
+			return `${named(one)}: ${is} ${listText(one.bars.map((bar) => REASON[bar as Bar]))}.`;
+		if (one.why === 'too long')
+			return `${named(one)}: ${one.jobs.length > 1 ? 'up to ' : ''}${timeText(one.minutes)}, longer than any of your sittings.`;
+		return `${named(one)}: your sittings are full.`;
+	}
+	const result = (one: WhyNot, { places }: PlanWay) =>
+		places === one.jobs.length
+			? 'then all of it has room'
+			: `then ${counted(places, 'job')} of ${one.jobs.length} has room`.replace(
+					/(\d+ jobs) of (\d+) has/,
+					'$1 of $2 have'
+				);
 	const HABITS = [
 		{ value: 'batch', name: 'All of a kind at once', way: 'batch' },
 		{ value: 'by lesson', name: 'Lesson by lesson', way: 'byLesson' }
@@ -58,6 +85,38 @@
 	</div>
 	{#if shown && 'problem' in shown}<p class="mt-2 font-semibold text-late">{shown.problem}</p>{/if}
 	{#if shown && 'ways' in shown}
+		{#each shown.whyNot as one (one.jobs[0])}
+			<div class="mt-3 border-l-4 border-due pl-3">
+				<p class="font-semibold">{reason(one)}</p>
+				<ul class="mt-1 space-y-1.5 text-sm">
+					{#each one.ways as way (way.kind)}
+						<li class="flex flex-wrap items-center gap-x-3 gap-y-1">
+							{#if way.kind === 'allow'}
+								<PostButton action="?/allow" fields={{ bars: one.bars.join(' ') }} size="small"
+									>Allow it: take “{listText(one.bars.map((bar) => BAR_TEXT[bar as Bar]))}” back</PostButton
+								>
+							{:else if way.kind === 'add'}
+								<PostButton
+									action="?/sitting"
+									fields={{ text: `${way.day}, ${way.minutes} min` }}
+									size="small"
+									>Add {durationText(way.minutes)} on {dayText(way.day)}{one.why === 'barred'
+										? ', with everything allowed'
+										: ''}</PostButton
+								>
+							{:else}
+								<span
+									>Have the copy store print {way.jobs.length === 1
+										? 'it'
+										: counted(way.jobs.length, 'job')}</span
+								>
+							{/if}
+							<span class="text-ink-2">{result(one, way)}</span>
+						</li>
+					{/each}
+				</ul>
+			</div>
+		{/each}
 		<ul class="mt-3 divide-y divide-rule border-y border-rule">
 			{#each HABITS as one (one.value)}
 				{@const plan = shown.ways[one.way]}

@@ -3,8 +3,9 @@ import Joi from 'joi';
 import { situation } from '$lib/server/live/now.ts';
 import { answering, handleForm } from '$lib/server/requests/form-action.ts';
 import { finishJob, moveJob, sittingPage, stopSitting } from '$lib/server/services/prepare/sitting.ts';
-import { openSittings } from '$lib/server/services/prepare/plan.ts';
+import { openSittings } from '$lib/server/services/prepare/sittings.ts';
 import { dayText } from '$core/calendar/index.ts';
+import { MOST_MINUTES, readTook } from '$core/prepare/index.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -27,11 +28,21 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ job: string; took: number | null }>({
 				job: Joi.string().required(),
-				took: Joi.number().greater(0).max(720).empty('').allow(null).default(null).messages({
-					'number.base': 'Enter minutes, such as 35',
-					'number.greater': 'Enter minutes, more than 0',
-					'number.max': 'At most 12 hours'
-				})
+				took: Joi.string()
+					.custom((text: string, helpers) => {
+						const minutes = readTook(text);
+						if (minutes === null) return helpers.error('took.what');
+						if (minutes <= 0) return helpers.error('took.nothing');
+						return minutes > MOST_MINUTES ? helpers.error('took.long') : minutes;
+					})
+					.empty('')
+					.allow(null)
+					.default(null)
+					.messages({
+						'took.what': 'Enter minutes, such as 35 or 0:45',
+						'took.nothing': 'Enter minutes, more than 0',
+						'took.long': 'At most 12 hours'
+					})
 			}),
 			(text: string) => text,
 			({ trx, now }, form) => finishJob(trx, now, form.job, form.took)

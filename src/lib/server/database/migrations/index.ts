@@ -25,6 +25,7 @@ import { posters } from './0023-posters.ts';
 import { checks } from './0024-checks.ts';
 import { spots } from './0025-spots.ts';
 import { printSheets } from './0026-print-sheets.ts';
+import { series } from './0027-series.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -53,5 +54,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0023-posters': posters,
 	'0024-checks': checks,
 	'0025-spots': spots,
-	'0026-print-sheets': printSheets
+	'0026-print-sheets': printSheets,
+	'0027-series': series
 };

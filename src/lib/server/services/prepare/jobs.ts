@@ -1,9 +1,11 @@
-import { addDays, type Day } from '$core/calendar/index.ts';
+import { addDays, dayText, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
 import {
 	ABOUT_WORK,
+	learnedFrom,
 	minutesFor,
 	rateOf,
+	SET_UP_MINUTES,
 	WORK,
 	type Bar,
 	type DoneWork,
@@ -12,7 +14,7 @@ import {
 	type Work
 } from '$core/prepare/index.ts';
 import { printingOf } from '$core/print/index.ts';
-import { capital, counted, listText } from '$core/words/index.ts';
+import { capital, counted, lessonsText, listText } from '$core/words/index.ts';
 import { parsed, type Row, stateByKey, once, byId, type Snapshot } from '$core/facts/index.ts';
 import {
 	type LessonSituation,
@@ -27,6 +29,7 @@ import {
 	printsOf,
 	type PrintSituation
 } from '$core/account/index.ts';
+import { openSittings } from './sittings.ts';
 
 /** A piece of preparing that is done in one go: one kind of work for one lesson, or something of its own. */
 export type Job = {
@@ -56,21 +59,46 @@ export type Job = {
 	readonly need: string | null;
 	/** Whether what it needs is in the house, so that it could be done now. */
 	readonly isHere: boolean;
+	/** It doesn’t keep, and is made as late as is safe. */
+	readonly isFresh: boolean;
 	/** Where an accepted plan has put it. */
 	readonly sitting: Row<'sitting'> | null;
 };
 
 export type Rates = Readonly<Record<Work, Rate>>;
 
-/** What each kind of work takes in this household. */
-export const ratesOf = once(({ household, prepJobs }: Snapshot): Rates => {
-	const own: OwnRates = parsed(household.prep_rates);
-	const done = prepJobs
-		.filter((one) => one.done_on !== null && one.work !== null)
+/** What was done with its time, the oldest first: what rates are learned from. */
+const timed = once(({ prepJobs }: Snapshot) =>
+	prepJobs
+		.filter((one) => one.done_on !== null && one.work !== null && one.minutes !== null)
 		.toSorted((a, b) => (a.done_on! < b.done_on! ? -1 : a.done_on! > b.done_on! ? 1 : a.id - b.id))
-		.map((one): DoneWork => ({ work: one.work!, count: one.count ?? 0, minutes: one.minutes ?? 0 }));
-	return Object.fromEntries(WORK.map((work) => [work, rateOf(work, own, done)])) as Rates;
+		.map((one): DoneWork & { readonly id: number; readonly day: Day } => ({
+			id: one.id,
+			day: one.done_on!,
+			work: one.work!,
+			count: one.count ?? 0,
+			minutes: one.minutes ?? 0
+		}))
+);
+
+/** What each kind of work takes in this household. */
+export const ratesOf = once((snapshot: Snapshot): Rates => {
+	const own: OwnRates = parsed(snapshot.household.prep_rates);
+	return Object.fromEntries(WORK.map((work) => [work, rateOf(work, own, timed(snapshot))])) as Rates;
 });
+
+/** What a rate is learned from, the latest first: each with its day, how many, and seconds for one. */
+export function sourcesOfRate(
+	snapshot: Snapshot,
+	work: Work
+): { readonly id: number; readonly text: string }[] {
+	return learnedFrom(work, timed(snapshot))
+		.toReversed()
+		.map(({ id, day, count, minutes }) => ({
+			id,
+			text: `${dayText(day)}: ${counted(count, ABOUT_WORK[work].one, ABOUT_WORK[work].many)}, ${Math.round((minutes * 60) / count)} s each`
+		}));
+}
 
 const jobsByRun = once((_: Situation) => new Map<RunSituation, readonly Job[]>());
 
@@ -97,6 +125,9 @@ type Part = {
 	readonly tooLateFrom: Day | null;
 };
 
+/** Printing, and what it goes through the printer with. */
+type PrintPart = Part & { readonly pile: string };
+
 function printJobs(now: Situation, run: RunSituation): Job[] {
 	const { snapshot } = now;
 	const states = stateByKey(snapshot);
@@ -104,6 +135,7 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 	const needs = wholeByKey(now);
 	const opening = run.lessons.find((one) => !one.booked) ?? null;
 	const inRuns = openRunSets(snapshot);
+	const toPrinter: PrintPart[] = [];
 	const parts = printsOf(snapshot, run).flatMap((print): Part[] => {
 		const lesson = print.lesson ?? opening;
 		if (print.off !== null || lesson === null || lesson.booked) return [];
@@ -131,14 +163,17 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 			({ child }) => inRuns.get(`${print.row.id}/${child?.id ?? ''}`) ?? []
 		)[0];
 		const isColor = inRun ? inRun.color === 1 : judged.color.value;
-		const printing: Part[] =
+		const printing: PrintPart[] =
 			toPrint > 0
 				? [
 						{
 							print,
 							work: isColor ? 'print color' : 'print',
 							count: Math.ceil((print.sheets * judged.sides.value * toPrint) / all),
-							...days
+							...days,
+							pile: inRun
+								? `run-${inRun.id}`
+								: `${run.row.id}/print/${judged.stock.value}-${judged.sides.value}-${isColor ? 'color' : 'gray'}`
 						}
 					]
 				: [];
@@ -149,59 +184,136 @@ function printJobs(now: Situation, run: RunSituation): Job[] {
 				? [{ print, work, count: Math.ceil((count * toFinish) / all), ...days }]
 				: [];
 		});
-		return [...printing, ...finishing];
+		toPrinter.push(...printing);
+		return finishing;
 	});
+	const printing = [...groupBy(toPrinter, (part) => part.pile)].flatMap(([pile, own]) =>
+		printingJobs(now, run, pile, own)
+	);
 	const byLesson = groupBy(parts, (part) => part.print.lesson);
-	return [...byLesson].flatMap(([lesson, own]) => jobsOfLesson(snapshot, run, lesson, own));
+	return [
+		...printing,
+		...[...byLesson].flatMap(([lesson, own]) => finishingJobs(now, run, lesson, own, printing))
+	];
+}
+
+/** Minutes of the longest sitting ahead, which no job should be longer than; without any there is no such end. */
+const longestOf = (now: Situation) => Math.max(0, ...openSittings(now).map((one) => one.minutes)) || Infinity;
+
+/**
+ * Parts in piles that fit into one sitting each, in their order. What can’t wait for the next sitting is a pile of
+ * its own, so that it doesn’t press all the others.
+ */
+function inPiles<P extends Part>(now: Situation, parts: readonly P[], setUp: string | null): P[][] {
+	const rates = ratesOf(now.snapshot);
+	const room = longestOf(now) - (setUp === null ? 0 : SET_UP_MINUTES[setUp]);
+	const next = openSittings(now)[0]?.held_on ?? null;
+	const presses = (one: Part) => next !== null && one.tooLateFrom !== null && one.tooLateFrom <= next;
+	const piles: P[][] = [];
+	let minutes = 0;
+	for (const part of parts.toSorted((a, b) =>
+		(a.readyBy ?? '9') < (b.readyBy ?? '9') ? -1 : a.readyBy === b.readyBy ? 0 : 1
+	)) {
+		const more = minutesFor(part.count, rates[part.work].seconds);
+		const last = piles.at(-1);
+		if (!last || minutes + more > room || presses(last[0]) !== presses(part)) {
+			piles.push([part]);
+			minutes = more;
+		} else {
+			last.push(part);
+			minutes += more;
+		}
+	}
+	return piles;
+}
+
+/** What goes through the printer in one go: a run, or what would become one; a long one by its lessons. */
+function printingJobs(now: Situation, run: RunSituation, id: string, parts: readonly PrintPart[]): Job[] {
+	const piles = inPiles(now, parts, ABOUT_WORK[parts[0].work].setUp);
+	return piles.map((own, at) => {
+		const lessons = [...new Set(own.map((one) => one.print.lesson))];
+		const numbers = lessons.flatMap((one) => one?.number ?? []);
+		const { work } = own[0];
+		return {
+			...jobOf(now, run, work, own, piles.length > 1 ? `${id}/${at + 1}` : id),
+			lesson: lessons.length === 1 ? lessons[0] : null,
+			detail: lessons.length > 1 && numbers.length > 1 ? capital(lessonsText(numbers)) : titlesOf(own),
+			after: []
+		};
+	});
 }
 
 /** Work in its order where pieces are cut before they are laminated. */
-const CUT_FIRST: readonly Work[] = WORK.flatMap((work) =>
+export const CUT_FIRST: readonly Work[] = WORK.flatMap((work) =>
 	work === 'laminate' ? (['cut', 'laminate'] as const) : work === 'cut' ? [] : [work]
 );
 
-function jobsOfLesson(
-	snapshot: Snapshot,
+function finishingJobs(
+	now: Situation,
 	run: RunSituation,
 	lesson: LessonSituation | null,
-	parts: readonly Part[]
+	parts: readonly Part[],
+	printing: readonly Job[]
 ): Job[] {
-	const rates = ratesOf(snapshot);
-	const done: string[] = [];
-	const { film } = printingOf(parsed(snapshot.household.printing));
+	const done: string[] = printing
+		.filter((job) => job.prints.some((print) => parts.some((part) => part.print === print)))
+		.map((job) => job.id);
+	const { film } = printingOf(parsed(now.snapshot.household.printing));
 	const order = film === 'cut first' ? CUT_FIRST : WORK;
 	return order.flatMap((work): Job[] => {
 		const own = parts.filter((part) => part.work === work);
 		if (own.length === 0) return [];
 		const id = `${run.row.id}/${lesson?.lesson.id ?? 'unit'}/${work}`;
 		const after = [...done];
-		done.push(id);
-		const count = own.reduce((sum, part) => sum + part.count, 0);
-		const about = ABOUT_WORK[work];
-		const keys = own.map((part) => workKey(part.print.row.id, work));
-		return [
-			{
-				id,
-				run,
+		const piles = inPiles(now, own, ABOUT_WORK[work].setUp);
+		return piles.map((pile, at) => {
+			const job = {
+				...jobOf(now, run, work, pile, piles.length > 1 ? `${id}/${at + 1}` : id),
 				lesson,
-				work,
-				count,
-				title: capital(`${about.verb} ${counted(count, about.one, about.many)}`),
-				detail: titlesOf(own),
-				minutes: minutesFor(count, rates[work].seconds),
-				setUp: about.setUp,
-				brings: about.brings,
-				after,
-				readyBy: earliest(own.map((part) => part.readyBy)),
-				tooLateFrom: earliest(own.map((part) => part.tooLateFrom)),
-				keys,
-				prints: own.map((part) => part.print),
-				need: null,
-				isHere: true,
-				sitting: sittingFor(snapshot, keys)
-			}
-		];
+				detail: titlesOf(pile),
+				after
+			};
+			done.push(job.id);
+			return job;
+		});
 	});
+}
+
+/** One kind of work on some prints. */
+function jobOf(
+	now: Situation,
+	run: RunSituation,
+	work: Work,
+	own: readonly Part[],
+	id: string
+): Omit<Job, 'lesson' | 'detail' | 'after'> {
+	const count = own.reduce((sum, part) => sum + part.count, 0);
+	const about = ABOUT_WORK[work];
+	const keys = own.map((part) => workKey(part.print.row.id, work));
+	return {
+		id,
+		run,
+		work,
+		count,
+		title: workTitle(work, count),
+		minutes: minutesFor(count, ratesOf(now.snapshot)[work].seconds),
+		setUp: about.setUp,
+		brings: about.brings,
+		readyBy: earliest(own.map((part) => part.readyBy)),
+		tooLateFrom: earliest(own.map((part) => part.tooLateFrom)),
+		keys,
+		prints: own.map((part) => part.print),
+		need: null,
+		isHere: true,
+		isFresh: false,
+		sitting: sittingFor(now.snapshot, keys)
+	};
+}
+
+/** “Laminate 6 pouches” */
+export function workTitle(work: Work, count: number): string {
+	const about = ABOUT_WORK[work];
+	return capital(`${about.verb} ${counted(count, about.one, about.many)}`);
 }
 
 /** More titles than these are counted. */
@@ -255,6 +367,7 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 				prints: [],
 				need: need.key,
 				isHere: state === 'in hand',
+				isFresh: need.keepsDays !== null || prepare.waitDays > 0,
 				sitting: sittingFor(snapshot, [need.key])
 			}
 		];
@@ -284,6 +397,7 @@ function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
 				prints: [],
 				need: null,
 				isHere: true,
+				isFresh: false,
 				sitting: sittingFor(snapshot, [key])
 			};
 		});

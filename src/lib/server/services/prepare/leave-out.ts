@@ -6,16 +6,17 @@ import type { Trx } from '../../history/changes.ts';
 import { placeJob } from '../../stores/prepare/jobs.ts';
 import { removeSittings } from '../../stores/prepare/sittings.ts';
 import { jobsOf, type Job } from './jobs.ts';
-import { minutesTogether, openSittings } from './plan.ts';
+import { minutesTogether } from './rows.ts';
+import { openSittings } from './sittings.ts';
 
 /** A job of a sitting that is left out, and the one it goes to; null where no later one has room for it. */
-type Moves = { readonly job: Job; readonly to: Row<'sitting'> | null };
+export type Moves = { readonly job: Job; readonly to: Row<'sitting'> | null };
 
 /**
  * Where the jobs of sittings go that are left out: each to the first later sitting that has the minutes, allows the
  * work, and is not before what it builds on; those that press first.
  */
-function movesOf(now: Situation, ids: ReadonlySet<number>): Moves[] {
+export function movesOf(now: Situation, ids: ReadonlySet<number>): Moves[] {
 	const jobs = jobsOf(now);
 	const rest = openSittings(now).filter((one) => !ids.has(one.id));
 	const held = new Map(

@@ -1,27 +1,20 @@
 import { addDays, clockText, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
-import { yearsOld } from '$core/cautions/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	BAR_TEXT,
-	prep,
 	SET_UP_MINUTES,
 	type PrepInput,
 	type PrepJob,
 	type PrepSitting
 } from '$core/prepare/index.ts';
-import { counted, durationText, monthName } from '$core/words/index.ts';
+import { counted, durationText, monthName, timeText } from '$core/words/index.ts';
 import { byId, parsed, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { placeJob } from '../../stores/prepare/jobs.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
 import { earliest, jobsOf, type Job } from './jobs.ts';
-
-/** Sittings that are still ahead, today's included, in their order. */
-export function openSittings({ snapshot, today }: Situation): Row<'sitting'>[] {
-	return snapshot.sittings
-		.filter((one) => one.over === 0 && one.held_on >= today)
-		.toSorted((a, b) => (a.held_on + a.starts < b.held_on + b.starts ? -1 : 1));
-}
+import { brokenAt, jobView, minutesTogether, rowsOf, type RowView } from './rows.ts';
+import { offOn, openSittings } from './sittings.ts';
 
 /** At most so many of the next sittings are planned at once. */
 const MOST_SITTINGS = 24;
@@ -30,6 +23,8 @@ const MOST_SITTINGS = 24;
 export type PlanQuestion = {
 	readonly input: PrepInput;
 	readonly lessons: Readonly<Record<string, string | null>>;
+	readonly titles: Readonly<Record<string, string>>;
+	readonly today: Day;
 };
 
 export function planQuestion(now: Situation): PlanQuestion {
@@ -46,7 +41,8 @@ export function planQuestion(now: Situation): PlanQuestion {
 				// What nothing presses is never late.
 				readyBy: job.readyBy ?? addDays(last, 1),
 				setUp: job.setUp,
-				brings: job.brings
+				brings: job.brings,
+				isFresh: job.isFresh
 			})),
 			sittings: sittings.map((one): PrepSitting => ({
 				id: String(one.id),
@@ -56,7 +52,11 @@ export function planQuestion(now: Situation): PlanQuestion {
 			})),
 			setUpMinutes: SET_UP_MINUTES
 		},
-		lessons: Object.fromEntries(jobs.map((job) => [job.id, job.lesson ? String(job.lesson.lesson.id) : null]))
+		lessons: Object.fromEntries(
+			jobs.map((job) => [job.id, job.lesson ? String(job.lesson.lesson.id) : null])
+		),
+		titles: Object.fromEntries(jobs.map((job) => [job.id, job.title])),
+		today: now.today
 	};
 }
 
@@ -85,23 +85,6 @@ export async function acceptPlan(
 	return { placed: known.length - tooLate, tooLate };
 }
 
-export type JobView = {
-	readonly id: string;
-	readonly title: string;
-	readonly of: string;
-	readonly detail: string;
-	readonly minutes: number;
-	readonly by: string;
-	readonly isLate: boolean;
-	/** What else could be done where it is late. */
-	readonly instead: readonly string[];
-	readonly own: number | null;
-	/** Late, and could be left without its film. */
-	readonly canBare: boolean;
-	/** Late: the lesson that could begin a lesson day later, and its day now. */
-	readonly later: { readonly lesson: number; readonly run: number; readonly day: Day } | null;
-};
-
 export type SittingView = {
 	readonly id: number;
 	readonly day: string;
@@ -113,7 +96,14 @@ export type SittingView = {
 	readonly isToday: boolean;
 	/** “sick week”: it lies in days on which nothing is taught; empty on any other. */
 	readonly off: string;
-	readonly jobs: readonly JobView[];
+	readonly rows: readonly RowView[];
+	/** Its jobs, and what is set up for them, are longer than it. */
+	readonly isOverfull: boolean;
+};
+
+/** What waits for a sitting, with the first one that it could go to without breaking a rule. */
+export type WaitingRow = RowView & {
+	readonly fits: { readonly id: number; readonly day: string } | null;
 };
 
 export type PrepareView = {
@@ -121,7 +111,7 @@ export type PrepareView = {
 	readonly detail: string;
 	readonly sittings: readonly SittingView[];
 	/** Jobs of this unit that no sitting has. */
-	readonly waiting: readonly JobView[];
+	readonly waiting: readonly WaitingRow[];
 	/** Ids of those that cannot be done in time any more. */
 	readonly late: number;
 	readonly minutes: number;
@@ -129,53 +119,6 @@ export type PrepareView = {
 	readonly hasJobs: boolean;
 	readonly longDay: LongDay | null;
 };
-
-export function jobView(now: Situation, job: Job): JobView {
-	const { readyBy, sitting } = job;
-	const isLate = readyBy !== null && (sitting ? sitting.held_on >= readyBy : readyBy <= now.today);
-	return {
-		id: job.id,
-		title: job.title,
-		of: job.lesson ? `${job.run.unit.name}, lesson ${job.lesson.number}` : job.run.unit.name,
-		detail: job.detail,
-		minutes: job.minutes,
-		by: readyBy === null ? '' : dayText(addDays(readyBy, -1)),
-		isLate,
-		instead: isLate ? insteadOf(now, job) : [],
-		own: job.id.startsWith('own-') ? Number(job.id.slice(4)) : null,
-		canBare: isLate && job.work === 'laminate',
-		later: isLate ? laterOf(now, job) : null
-	};
-}
-
-function laterOf({ today }: Situation, { lesson, run }: Job): JobView['later'] {
-	const day = lesson?.dates[0];
-	return lesson && day && day >= today ? { lesson: lesson.number, run: run.row.id, day } : null;
-}
-
-/** What a parent can do about a job that would be late. */
-function insteadOf(now: Situation, job: Job): string[] {
-	const helper = job.run.participants.find((one) => (yearsOld(one.born, now.today) ?? 0) >= 9);
-	const ready = now.snapshot.printSources.some(
-		(one) => one.run_id === job.run.row.id && one.ready_cents !== null
-	);
-	return [
-		(job.work === 'cut by hand' || job.work === 'bag') && helper ? `${helper.name} can do it` : '',
-		job.work === 'cut' && helper ? `${helper.name} can cut with scissors` : '',
-		job.work === 'print' || job.work === 'print color' ? 'have it printed at the copy store' : '',
-		ready && job.prints.length ? 'buy the set ready-made' : '',
-		'a free evening today'
-	].filter(Boolean);
-}
-
-/** Whole minutes of jobs with what is set up for them, as they are done at one sitting. */
-export function minutesTogether(jobs: readonly Job[]): number {
-	const setUps = new Set(jobs.flatMap((job) => job.setUp ?? []));
-	return (
-		jobs.reduce((sum, job) => sum + job.minutes, 0) +
-		[...setUps].reduce((sum, name) => sum + SET_UP_MINUTES[name], 0)
-	);
-}
 
 /** The Prepare page of a unit: the household's sittings with what is planned, and what waits. */
 export function prepareView(now: Situation, run: RunSituation): PrepareView {
@@ -191,13 +134,25 @@ export function prepareView(now: Situation, run: RunSituation): PrepareView {
 	return {
 		...sentenceOf(now, own, sittings, late),
 		sittings,
-		waiting: waiting.map((job) => jobView(now, job)),
+		waiting: rowsOf(now, waiting).map((row): WaitingRow => ({ ...row, fits: firstFit(now, row) })),
 		late,
 		minutes,
 		habit: now.snapshot.household.prep_habit,
 		hasJobs: jobs.length > 0,
 		longDay: longDayFor(now, jobs)
 	};
+}
+
+/** The first sitting that has room for a row and breaks no rule by it. */
+function firstFit(now: Situation, row: RowView): WaitingRow['fits'] {
+	const jobs = jobsOf(now);
+	const own = jobs.filter((job) => row.parts.some((part) => part.id === job.id));
+	const found = openSittings(now).find(
+		(one) =>
+			own.every((job) => brokenAt(now, job, one).length === 0) &&
+			minutesTogether([...jobs.filter((job) => job.sitting?.id === one.id), ...own]) <= one.minutes
+	);
+	return found ? { id: found.id, day: dayText(found.held_on) } : null;
 }
 
 function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job[]): SittingView {
@@ -217,18 +172,9 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 		series: sitting.series,
 		isToday: sitting.held_on === now.today,
 		off: offOn(now, sitting.held_on),
-		jobs: inOrder(own).map((job) => jobView(now, job))
+		rows: rowsOf(now, own),
+		isOverfull: minutesTogether(own) > sitting.minutes + 0.01
 	};
-}
-
-/** Why a day is one on which no running unit is taught, where the family said so; empty on any other. */
-export function offOn({ snapshot, inWork }: Situation, day: Day): string {
-	const off = inWork
-		.filter(({ row }) => row.state === 'running')
-		.map(({ row }) =>
-			snapshot.blocked.find((one) => one.run_id === row.id && one.from_on <= day && day <= one.to_on)
-		);
-	return off.length > 0 && off.every((one) => one !== undefined) ? off[0]!.reason || 'a day off' : '';
 }
 
 /** One long day of preparing before a busy month. */
@@ -258,27 +204,8 @@ export function longDayFor(now: Situation, jobs: readonly Job[]): LongDay | null
 		: {
 				day,
 				minutes,
-				why: `${durationText(Math.round(busiest[1]))} of it for ${monthName(busiest[0])}`
+				why: `${timeText(busiest[1])} of it for ${monthName(busiest[0])}`
 			};
-}
-
-/** Jobs of one sitting in the order in which they are done: what is needed first, and what is set up once, together. */
-export function inOrder(jobs: readonly Job[]): Job[] {
-	const ids = new Set(jobs.map((job) => job.id));
-	const minutes = minutesTogether(jobs);
-	const plan = prep({
-		jobs: jobs.map((job) => ({
-			id: job.id,
-			minutes: job.minutes,
-			after: job.after.filter((id) => ids.has(id)),
-			readyBy: job.readyBy ?? '9000-01-01',
-			setUp: job.setUp
-		})),
-		sittings: [{ id: 'this', date: '2000-01-01', minutes }],
-		setUpMinutes: SET_UP_MINUTES
-	});
-	const known = new Map(jobs.map((job) => [job.id, job]));
-	return (plan.sittings[0]?.jobs ?? []).map((id) => known.get(id)!);
 }
 
 /** Jobs without a sitting: those that one of the coming ones could do of use, and those that none could. */
@@ -303,15 +230,14 @@ function sentenceOf(
 			sentence: 'Nothing to prepare.',
 			detail: 'Sort pages under Print, or note a job below, and the work shows up here.'
 		};
-	const said = (jobs: readonly Job[]) =>
-		`${counted(jobs.length, 'job')}, ${durationText(Math.round(minutesTogether(jobs)))}`;
+	const said = (jobs: readonly Job[]) => `${counted(jobs.length, 'job')}, ${timeText(minutesTogether(jobs))}`;
 	if (sittings.length === 0)
 		return {
 			sentence: `${said(own)} of preparing. When do you have time?`,
 			detail: 'Say it below, such as Tue and Thu 8 pm, 60 min.'
 		};
 	const { toPlace, cannotWait } = unplacedOf(now, own);
-	const next = sittings.find((one) => one.jobs.length);
+	const next = sittings.find((one) => one.rows.length);
 	const by = earliest(cannotWait.map((job) => job.readyBy));
 	const details = [
 		late ? `${counted(late, 'job')} can’t be ready in time.` : '',
@@ -326,14 +252,14 @@ function sentenceOf(
 		};
 	return {
 		sentence: next
-			? `${next.isToday ? 'Today' : next.day}: ${counted(next.jobs.length, 'job')}, ${durationText(Math.round(next.taken))}.`
+			? `${next.isToday ? 'Today' : next.day}: ${counted(next.rows.length, 'job')}, ${timeText(next.taken)}.`
 			: `${said(cannotWait)}, before your next sitting.`,
 		detail: [...details, cannotWait.length ? '' : 'Every job has its sitting.'].filter(Boolean).join(' ')
 	};
 }
 
 /** What is best done in so many minutes today: what presses most and fits, in its order. */
-export function freeEvening(now: Situation, minutes: number): JobView[] {
+export function freeEvening(now: Situation, minutes: number): RowView[] {
 	const jobs = jobsOf(now).filter((job) => job.isHere);
 	const far = addDays(now.today, 3650);
 	// What presses comes first: of what is due, as much as fits by then, then the rest.
@@ -344,5 +270,8 @@ export function freeEvening(now: Situation, minutes: number): JobView[] {
 		if (minutesTogether(jobs.filter((one) => ids.has(one.id))) <= minutes)
 			for (const id of ids) chosen.add(id);
 	}
-	return inOrder(jobs.filter((job) => chosen.has(job.id))).map((job) => jobView(now, job));
+	return rowsOf(
+		now,
+		jobs.filter((job) => chosen.has(job.id))
+	);
 }

@@ -3,28 +3,21 @@ import { prep } from '$core/prepare/index.ts';
 import { undo } from '../../history/changes.ts';
 import { setPrinting } from '../../stores/house/household.ts';
 import { noteLook, notePages } from '../../stores/print/documents.ts';
-import { addOwnJob } from '../../stores/prepare/jobs.ts';
+import { addOwnJob, dropTook } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import { moveCopies } from '../print/copies.ts';
+import { makeRuns } from '../print/print-runs.ts';
 import { printView } from '../print/view.ts';
 import { icalOf } from '../plan/calendar-file.ts';
 import { actsOf, copyState, printKey } from '$core/account/index.ts';
 import { byId, parsed, stateByKey } from '$core/facts/index.ts';
 import { rollOn } from '../plan/roll-on.ts';
-import { jobsOf, ratesOf, type Job } from './jobs.ts';
+import { jobsOf, ratesOf, sourcesOfRate, type Job } from './jobs.ts';
 import { leaveOut, leaveOutText, sittingsWithin } from './leave-out.ts';
-import {
-	acceptPlan,
-	freeEvening,
-	jobView,
-	longDayFor,
-	minutesTogether,
-	offOn,
-	openSittings,
-	planQuestion,
-	prepareView
-} from './plan.ts';
+import { acceptPlan, freeEvening, longDayFor, planQuestion, prepareView } from './plan.ts';
+import { jobView, minutesTogether, rowsOf } from './rows.ts';
+import { offOn, openSittings } from './sittings.ts';
 import { finishJob, leaveBare, moveJob, sittingPage, stopSitting } from './sitting.ts';
 
 /** The demo's running unit, with what a test does to it. */
@@ -147,10 +140,13 @@ describe('preparing', () => {
 		const { situation } = await now();
 		const [first, second] = openSittings(situation);
 		const page = sittingPage(situation, first.id);
-		expect(page.jobs.length).toBeGreaterThan(1);
-		const [done, ...rest] = page.jobs.map((job) => job.id);
+		expect(page.rows.length).toBeGreaterThan(1);
+		const [done, ...others] = page.rows.map((row) => row.key);
+		const rest = others.flatMap((key) => key.split('|'));
 		await does((trx, at) => finishJob(trx, at.situation, done, 12));
-		expect(await does((trx, at) => stopSitting(trx, at.situation, first.id))).toMatch(/moved to/);
+		expect(await does((trx, at) => stopSitting(trx, at.situation, first.id))).toMatch(
+			/^Sitting over; \d+ jobs move to /
+		);
 		const after = await now();
 		const moved = jobsOf(after.situation).filter((job) => rest.includes(job.id));
 		expect(moved.length).toBe(rest.length);
@@ -228,12 +224,14 @@ describe('preparing', () => {
 		const jobs = jobsOf(situation).filter((job) => job.isHere);
 		expect(jobsOf(situation).length).toBeGreaterThan(jobs.length);
 		for (const minutes of [1, 15, 40, 600]) {
-			const chosen = freeEvening(situation, minutes).map((one) => jobs.find((job) => job.id === one.id)!);
+			const chosen = freeEvening(situation, minutes)
+				.flatMap((row) => row.parts)
+				.map((one) => jobs.find((job) => job.id === one.id)!);
 			expect(minutesTogether(chosen)).toBeLessThanOrEqual(minutes);
 			for (const [at, job] of chosen.entries())
 				for (const before of job.after) expect(chosen.slice(0, at).map((one) => one.id)).toContain(before);
 		}
-		expect(freeEvening(situation, 600)).toHaveLength(jobs.length);
+		expect(freeEvening(situation, 600).flatMap((row) => row.parts)).toHaveLength(jobs.length);
 	});
 	it('a book that is not here can’t be previewed, and nothing else happens to it instead', async () => {
 		const { store, does, now } = await house();
@@ -257,10 +255,88 @@ describe('preparing', () => {
 			'changed'
 		);
 		expect(await does((trx, at) => moveJob(trx, at.situation, 'own-1', sitting.id))).toMatch(/salt dough/);
-		expect(sittingPage((await now()).situation, sitting.id).jobs.map((one) => one.id)).toEqual(['own-1']);
+		expect(sittingPage((await now()).situation, sitting.id).rows.map((one) => one.key)).toEqual(['own-1']);
 		const feed = icalOf((await now()).situation, null, new Date('2027-01-22T00:00:00Z'));
 		expect(feed).toContain('DTSTART:20270126T200000\r\n');
 		expect(feed).toContain('SUMMARY:Prepare\\, 1 h');
+	});
+	it('a second tap does nothing; what was too quick teaches nothing; a source is dropped', async () => {
+		const { store, does, now } = await house();
+		const bag = async () => jobsOf((await now()).situation).find((one) => one.work === 'bag');
+		const sources = async () => sourcesOfRate((await now()).situation.snapshot, 'bag');
+		const before = await sources();
+		const first = (await bag())!;
+		// Two seconds for all of it: seconds count, and nobody is that quick.
+		expect(await does((trx, at) => finishJob(trx, at.situation, first.id, 2 / 60))).toContain(
+			'done in 2 s, too quick to learn from'
+		);
+		expect(await sources()).toEqual(before);
+		const rows = await allRows(store);
+		expect(await does((trx, at) => finishJob(trx, at.situation, first.id, 9))).toBe('');
+		expect(await allRows(store)).toEqual(rows);
+		const second = (await bag())!;
+		await does((trx, at) => finishJob(trx, at.situation, second.id, second.count * 1.5));
+		const learned = await sources();
+		expect(learned).toHaveLength(before.length + 1);
+		expect(learned[0].text).toContain('90 s each');
+		await does((trx) => dropTook(trx, learned[0].id));
+		expect(await sources()).toEqual(before);
+	});
+	it('is stopped with noisy work left: none of it goes into a quiet evening, and by hand that is named', async () => {
+		const { does, now } = await house();
+		await does(async (trx, at) => {
+			await removeSittings(
+				trx,
+				at.situation.snapshot.sittings.map((one) => one.id)
+			);
+			const one = { minutes: 90, starts: '20:00', rule: null };
+			await addSittings(trx, { ...one, days: ['2027-01-22'], bars: [] });
+			await addSittings(trx, { ...one, days: ['2027-01-23'], bars: ['noise'] });
+			await addSittings(trx, { ...one, days: ['2027-01-24'], bars: [] });
+		});
+		const [loud, quiet, last] = openSittings((await now()).situation);
+		const printing = jobsOf((await now()).situation).find((job) => job.brings.includes('noise'))!;
+		await does((trx, at) => moveJob(trx, at.situation, printing.id, loud.id));
+		await does((trx, at) => stopSitting(trx, at.situation, loud.id));
+		const after = jobsOf((await now()).situation).find((job) => job.id === printing.id)!;
+		expect(after.sitting?.id).toBe(last.id);
+		expect(await does((trx, at) => moveJob(trx, at.situation, printing.id, quiet.id))).toContain(
+			'it’s noisy, and that time is quiet'
+		);
+		const { situation, run } = await now();
+		const drawn = prepareView(situation, run).sittings.find((one) => one.id === quiet.id)!;
+		expect(drawn.rows[0].broken).toContain('it’s noisy, and that time is quiet');
+	});
+	it('a run is one job, cards of several lessons are one row; longer ones are split, and no half minute is said', async () => {
+		const { does, now } = await house();
+		await does((trx, at) => makeRuns(trx, at.situation, at.run, new Map()));
+		const { situation, run } = await now();
+		const jobs = jobsOf(situation, run);
+		const runs = situation.snapshot.printRuns.filter(
+			(one) => one.run_id === run.row.id && one.printed_on === null
+		);
+		// What can’t wait for the first sitting goes by itself.
+		for (const { id } of runs) {
+			const own = jobs.filter((job) => job.id === `run-${id}` || job.id.startsWith(`run-${id}/`));
+			expect(own.length).toBeGreaterThan(0);
+			expect(own.length).toBeLessThan(3);
+		}
+		const rows = rowsOf(situation, jobs);
+		const cuts = rows.filter((row) => row.parts.some((part) => / trimmer cut/.test(part.title)));
+		expect(cuts).toHaveLength(1);
+		expect(cuts[0].parts.length).toBeGreaterThan(1);
+		for (const row of rows) expect(row.time).toMatch(/^(a minute|\d+ min|\d+ h( \d+ min)?)$/);
+		await does(async (trx, at) => {
+			await removeSittings(
+				trx,
+				at.situation.snapshot.sittings.map((one) => one.id)
+			);
+			await addSittings(trx, { days: ['2027-01-22'], minutes: 2, starts: '', bars: [], rule: null });
+		});
+		const later = await now();
+		const short = jobsOf(later.situation, later.run).filter((job) => job.work === 'print');
+		expect(short.length).toBeGreaterThan(jobs.filter((job) => job.work === 'print').length);
+		for (const job of short) if (job.prints.length > 1) expect(job.minutes).toBeLessThanOrEqual(2);
 	});
 	it('quiet sittings, and an empty house, are said as they are', async () => {
 		const { does, now } = await house();
@@ -269,7 +345,13 @@ describe('preparing', () => {
 				trx,
 				at.situation.snapshot.sittings.map((one) => one.id)
 			);
-			await addSittings(trx, { days: ['2027-01-24'], minutes: 45, starts: '13:00', bars: ['noise', 'heat'] });
+			await addSittings(trx, {
+				days: ['2027-01-24'],
+				minutes: 45,
+				starts: '13:00',
+				bars: ['noise', 'heat'],
+				rule: null
+			});
 			await addOwnJob(trx, at.run.row.id, { title: 'Melt the wax', minutes: 10, ready_by: null });
 		});
 		const { situation, run } = await now();
@@ -359,7 +441,7 @@ describe('preparing', () => {
 			.reduce((sum, one) => sum + one.minutes, 0);
 		expect(long.minutes).toBe(Math.min(300, Math.ceil(february / 30) * 30));
 		await does((trx) =>
-			addSittings(trx, { days: [long.day], minutes: long.minutes, starts: '09:00', bars: [] })
+			addSittings(trx, { days: [long.day], minutes: long.minutes, starts: '09:00', bars: [], rule: null })
 		);
 		expect(longDayFor((await now()).situation, jobs)).toBeNull();
 	});

@@ -1,7 +1,7 @@
 import { clockText, dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { ABOUT_WORK, SET_UP_MINUTES } from '$core/prepare/index.ts';
-import { counted, durationText, listText } from '$core/words/index.ts';
+import { ABOUT_WORK, isTooQuick } from '$core/prepare/index.ts';
+import { counted, durationText, listText, timeText } from '$core/words/index.ts';
 import { parsed, type Row, stateByKey } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { jobDone, ownJobDone, placeJob } from '../../stores/prepare/jobs.ts';
@@ -11,7 +11,8 @@ import { copyIs } from '../readiness/copies-moved.ts';
 import { type Situation, workKey, copyState, printKey } from '$core/account/index.ts';
 import { prepared, takeStep } from '../readiness/steps.ts';
 import { jobsOf, type Job } from './jobs.ts';
-import { inOrder, jobView, minutesTogether, openSittings, type JobView } from './plan.ts';
+import { leaveOutText, movesOf } from './leave-out.ts';
+import { BETWEEN_IDS, brokenAt, minutesTogether, rowsOf, type RowView } from './rows.ts';
 
 /** A sitting as its page shows it. */
 export type SittingPage = {
@@ -21,7 +22,7 @@ export type SittingPage = {
 	/** What to have on the table before one begins. */
 	readonly table: readonly string[];
 	readonly cautions: readonly string[];
-	readonly jobs: readonly (JobView & { readonly setUp: string; readonly unit: number })[];
+	readonly rows: readonly RowView[];
 	readonly isOver: boolean;
 };
 
@@ -52,9 +53,8 @@ export function sittingRow({ snapshot }: Situation, id: number): Row<'sitting'> 
 
 export function sittingPage(now: Situation, id: number): SittingPage {
 	const row = sittingRow(now, id);
-	const jobs = inOrder(jobsOf(now).filter((job) => job.sitting?.id === id));
-	const setUps = new Set<string>();
-	const minutes = Math.round(minutesTogether(jobs));
+	const jobs = jobsOf(now).filter((job) => job.sitting?.id === id);
+	const rows = rowsOf(now, jobs);
 	return {
 		id,
 		title: [dayText(row.held_on), row.starts && clockText(row.starts, now.snapshot.household.measures)]
@@ -65,40 +65,59 @@ export function sittingPage(now: Situation, id: number): SittingPage {
 				? 'This sitting is over.'
 				: jobs.length === 0
 					? 'Nothing left to do here.'
-					: `${counted(jobs.length, 'job')}, ${durationText(minutes)} of ${durationText(row.minutes)}.`,
+					: `${counted(rows.length, 'job')}, ${timeText(minutesTogether(jobs))} of ${durationText(row.minutes)}.`,
 		table: [...new Set(jobs.flatMap((job) => (job.work ? ABOUT_WORK[job.work].table.split(', ') : [])))],
 		cautions: CAUTIONS.filter((one) => jobs.some(one.for)).map((one) => one.text),
-		jobs: jobs.map((job) => {
-			const isNew = job.setUp !== null && !setUps.has(job.setUp);
-			if (job.setUp) setUps.add(job.setUp);
-			const warm = isNew ? SET_UP_MINUTES[job.setUp!] : 0;
-			return {
-				...jobView(now, job),
-				setUp: warm ? `first let the ${job.setUp} warm up, ${warm} min` : '',
-				unit: job.run.row.id
-			};
-		}),
+		rows,
 		isOver: row.over === 1
 	};
 }
 
-/** A job is done; its copies move on, and the rates learn from what it took. Answers it in words. */
-export async function finishJob(trx: Trx, now: Situation, id: string, took: number | null): Promise<string> {
-	const job = jobsOf(now).find((one) => one.id === id);
-	if (!job) throw new Refusal('That job is done already, or no longer needed. Reload the page.');
-	const { today } = now;
-	for (const [at, key] of job.keys.entries())
-		await jobDone(trx, job.run.row.id, key, today, {
-			// Minutes and count stand on one row: they are those of the whole job.
-			work: at === 0 ? job.work : null,
-			count: at === 0 && job.work ? job.count : null,
-			minutes: at === 0 ? took : null
-		});
-	if (job.id.startsWith('own-')) await ownJobDone(trx, Number(job.id.slice(4)), today);
-	else if (job.need !== null) await needDone(trx, now, job.need);
-	else await printsDone(trx, now, job);
-	return `${job.title}: done, ${durationText(Math.round(took ?? job.minutes))}`;
+/** The jobs of a row that are still to be done; others were done meanwhile. */
+function jobsIn(now: Situation, row: string): Job[] {
+	const ids = row.split(BETWEEN_IDS);
+	return jobsOf(now).filter((job) => ids.includes(job.id));
 }
+
+/**
+ * The jobs of a row are done; their copies move on, and the rates learn from what they took. Answers it in words;
+ * nothing where it was done already, as by a second tap.
+ */
+export async function finishJob(trx: Trx, now: Situation, row: string, took: number | null): Promise<string> {
+	const jobs = jobsIn(now, row);
+	if (jobs.length === 0) return '';
+	const { today } = now;
+	const [{ work }] = jobs;
+	const count = jobs.reduce((sum, job) => sum + job.count, 0);
+	for (const [of, job] of jobs.entries())
+		for (const [at, key] of job.keys.entries()) {
+			// Minutes and count stand on one row: they are those of all together.
+			const isFirst = of === 0 && at === 0;
+			await jobDone(trx, job.run.row.id, key, today, {
+				work: isFirst ? work : null,
+				count: isFirst && work ? count : null,
+				minutes: isFirst ? took : null
+			});
+		}
+	for (const job of jobs)
+		if (job.id.startsWith('own-')) await ownJobDone(trx, Number(job.id.slice(4)), today);
+		else if (job.need !== null) await needDone(trx, now, job.need);
+	await printsDone(
+		trx,
+		now,
+		jobs.filter((job) => job.prints.length > 0)
+	);
+	const title = rowsOf(now, jobs)[0].title;
+	const minutes = jobs.reduce((sum, job) => sum + job.minutes, 0);
+	if (took === null) return `${title}: done`;
+	return isTooQuick(work, count, took)
+		? `${title}: done in ${tookText(took)}, too quick to learn from`
+		: `${title}: done in ${tookText(took)}, ${timeText(minutes)} planned`;
+}
+
+/** “40 s”, “12 min” */
+const tookText = (minutes: number) =>
+	minutes < 1.5 ? `${Math.max(1, Math.round(minutes * 60))} s` : durationText(Math.round(minutes));
 
 /** What would be laminated too late stays without its film. Answers it in words. @throws Refusal where the job is gone */
 export async function leaveBare(trx: Trx, now: Situation, id: string): Promise<string> {
@@ -121,12 +140,12 @@ async function needDone(trx: Trx, now: Situation, key: string): Promise<void> {
 	}
 }
 
-async function printsDone(trx: Trx, now: Situation, job: Job): Promise<void> {
+async function printsDone(trx: Trx, now: Situation, jobs: readonly Job[]): Promise<void> {
 	const states = stateByKey(now.snapshot);
-	const isPrinting = job.work === 'print' || job.work === 'print color';
+	const isPrinting = jobs.some((job) => job.work === 'print' || job.work === 'print color');
 	const done = new Set(now.snapshot.prepJobs.filter((one) => one.done_on !== null).map((one) => one.key));
-	for (const key of job.keys) done.add(key);
-	for (const print of job.prints) {
+	for (const key of jobs.flatMap((job) => job.keys)) done.add(key);
+	for (const print of new Set(jobs.flatMap((job) => job.prints))) {
 		const isFinished = print.finish.jobs.every((one) => done.has(workKey(print.row.id, one.kind)));
 		for (const { child } of print.copies) {
 			const state = copyState(print, states.get(printKey(print, child?.id ?? null)) ?? null);
@@ -137,25 +156,39 @@ async function printsDone(trx: Trx, now: Situation, job: Job): Promise<void> {
 	}
 }
 
-/** Enough for today: what is left goes on to the next sitting, if there is one. Answers it in words. */
+/**
+ * Enough for today: what is left goes to later sittings that have room and allow it; what none has room for waits.
+ * Answers it in words.
+ */
 export async function stopSitting(trx: Trx, now: Situation, id: number): Promise<string> {
-	const row = sittingRow(now, id);
-	const left = jobsOf(now).filter((job) => job.sitting?.id === id);
-	const next = openSittings(now).find((one) => one.id !== id && one.held_on >= row.held_on);
-	for (const job of left)
-		for (const key of job.keys) await placeJob(trx, job.run.row.id, key, next?.id ?? null);
+	const moves = movesOf(now, new Set([id]));
+	for (const { job, to } of moves)
+		for (const key of job.keys) await placeJob(trx, job.run.row.id, key, to?.id ?? null);
 	await updateSitting(trx, id, { over: 1 });
-	if (left.length === 0) return 'Sitting over';
-	return next
-		? `${counted(left.length, 'job')} moved to ${dayText(next.held_on)}`
-		: `${counted(left.length, 'job')} waiting for a sitting`;
+	return ['Sitting over', leaveOutText(now, [id])].filter(Boolean).join('; ');
 }
 
-/** Moves one job to another sitting, or to none. */
-export async function moveJob(trx: Trx, now: Situation, id: string, sitting: number | null): Promise<string> {
-	const job = jobsOf(now).find((one) => one.id === id);
-	if (!job) throw new Refusal('That job is done already, or no longer needed. Reload the page.');
+/** Moves the jobs of a row to another sitting, or to none, and says what is wrong with it there. */
+export async function moveJob(
+	trx: Trx,
+	now: Situation,
+	row: string,
+	sitting: number | null
+): Promise<string> {
+	const jobs = jobsIn(now, row);
+	if (jobs.length === 0) throw new Refusal('That job is done already, or no longer needed. Reload the page.');
 	const to = sitting === null ? null : sittingRow(now, sitting);
-	for (const key of job.keys) await placeJob(trx, job.run.row.id, key, sitting);
-	return `${job.title}: ${to ? dayText(to.held_on) : 'no sitting'}`;
+	for (const job of jobs) for (const key of job.keys) await placeJob(trx, job.run.row.id, key, sitting);
+	const [{ title }] = rowsOf(now, jobs);
+	const moved = new Set(jobs.map((job) => job.id));
+	const broken = to
+		? [
+				...jobs.flatMap((job) => brokenAt(now, job, to).filter((one) => !/comes first$/.test(one))),
+				minutesTogether(jobsOf(now).filter((job) => moved.has(job.id) || job.sitting?.id === to.id)) >
+				to.minutes
+					? 'the sitting is too full then'
+					: ''
+			].filter((one, at, all) => one !== '' && all.indexOf(one) === at)
+		: [];
+	return `${title}: ${to ? dayText(to.held_on) : 'no sitting'}${broken.length ? `, but ${listText(broken)}` : ''}`;
 }

@@ -66,3 +66,14 @@ export async function forgetJobs(trx: Trx, beginning: string): Promise<void> {
 			.where('id', '=', row.id)
 			.execute();
 }
+
+/** A rate no longer learns from a job that was done. @throws Refusal where it is gone */
+export async function dropTook(trx: Trx, id: number): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('prep_job')
+		.set({ work: null, count: null, minutes: null })
+		.where('id', '=', id)
+		.where('work', 'is not', null)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new Refusal('That one is dropped already. Reload the page.');
+}

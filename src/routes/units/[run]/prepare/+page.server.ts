@@ -1,20 +1,31 @@
 import Joi from 'joi';
-import { addDays, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { addDays, ruleOf, type Day } from '$core/calendar/index.ts';
+import type { Situation } from '$core/account/index.ts';
 import { Refusal } from '$core/error.ts';
-import { ABOUT_WORK, readSitting, WORK, type OwnRates } from '$core/prepare/index.ts';
+import {
+	ABOUT_WORK,
+	BARS,
+	daysOf,
+	MOST_MINUTES,
+	readTimes,
+	timesProblem,
+	WORK,
+	type OwnRates
+} from '$core/prepare/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed } from '$core/facts/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
-import { day, id, optionalDay, title, words } from '$lib/server/schemas/fields.ts';
+import { day, id, optionalDay, title } from '$lib/server/schemas/fields.ts';
 import { rollOn } from '$lib/server/services/plan/roll-on.ts';
-import { ratesOf } from '$lib/server/services/prepare/jobs.ts';
+import { ratesOf, sourcesOfRate } from '$lib/server/services/prepare/jobs.ts';
 import { acceptPlan, freeEvening, planQuestion, prepareView } from '$lib/server/services/prepare/plan.ts';
 import { leaveOut, leaveOutText } from '$lib/server/services/prepare/leave-out.ts';
 import { finishJob, leaveBare, moveJob } from '$lib/server/services/prepare/sitting.ts';
 import { setPreparing } from '$lib/server/stores/house/household.ts';
-import { addOwnJob, removeOwnJob } from '$lib/server/stores/prepare/jobs.ts';
-import { addSittings } from '$lib/server/stores/prepare/sittings.ts';
+import { openSittings } from '$lib/server/services/prepare/sittings.ts';
+import { addOwnJob, dropTook, removeOwnJob } from '$lib/server/stores/prepare/jobs.ts';
+import { addSittings, allowAt, type SittingInput } from '$lib/server/stores/prepare/sittings.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => {
@@ -28,29 +39,28 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		/** What leaving a sitting out would do, by its id. */
 		without: Object.fromEntries(view.sittings.map(({ id }) => [id, leaveOutText(now, [id])])),
 		question: planQuestion(now),
-		free: free > 0 && free <= MOST_MINUTES ? { minutes: free, jobs: freeEvening(now, free) } : null,
-		last: lastDayOfWork(
-			now.runs.flatMap((one) => one.lessons.flatMap((lesson) => lesson.dates)),
-			now.today
-		),
+		free: free > 0 && free <= MOST_MINUTES ? { minutes: free, rows: freeEvening(now, free) } : null,
+		last: lastOf(now),
+		today: now.today,
+		measures: now.snapshot.household.measures,
 		rates: WORK.map((work) => ({
 			work,
 			name: ABOUT_WORK[work].one,
 			usual: ABOUT_WORK[work].usual,
 			own: own[work] === undefined ? '' : String(own[work]),
+			sources: sourcesOfRate(now.snapshot, work),
 			...rates[work]
 		}))
 	};
 };
 
-/** A whole day of preparing. */
-const MOST_MINUTES = 12 * 60;
 /** Sittings are entered this far ahead where no lesson has a date. */
 const USUAL_DAYS = 84;
 const MOST_AHEAD = 370;
 
-function lastDayOfWork(days: readonly Day[], today: Day): Day {
-	const last = days
+function lastOf({ runs, today }: Situation): Day {
+	const last = runs
+		.flatMap((one) => one.lessons.flatMap((lesson) => lesson.dates))
 		.filter((day) => day >= today)
 		.toSorted()
 		.at(-1);
@@ -59,51 +69,68 @@ function lastDayOfWork(days: readonly Day[], today: Day): Day {
 	return wanted < most ? wanted : most;
 }
 
-/** The days of a sitting as it was typed. @throws Refusal where no day, or no length, was said */
-function sittingsFrom(
-	{ text, day, until }: { text: string; day: Day | null; until: Day | null },
-	today: Day,
-	last: Day
-) {
-	const said = readSitting(text);
-	if (said.minutes === null) throw new Refusal('Say how long it is, such as 60 min.', 'text');
-	if (said.minutes < 1)
-		throw new Refusal('A sitting of 0 minutes holds nothing. Say how long it is.', 'text');
-	if (said.minutes > MOST_MINUTES) throw new Refusal('At most 12 hours at a sitting.', 'text');
-	if (day === null && said.weekdays.length === 0)
-		throw new Refusal('Say on which days of the week, such as Tue and Thu, or choose one day.', 'text');
-	if (day !== null && day < today) throw new Refusal('That day is over. Choose today or later.', 'day');
-	const end = until ?? last;
-	if (day === null && end < today) throw new Refusal('That day is over. Choose today or later.', 'until');
-	const days: Day[] = [];
-	if (day !== null) days.push(day);
-	else
-		for (let at = today; at <= end && at <= addDays(today, MOST_AHEAD); at = addDays(at, 1))
-			if (said.weekdays.includes(weekdayOf(at))) days.push(at);
-	if (days.length === 0)
-		throw new Refusal('None of these days comes before the end. Choose a later one.', 'until');
-	return { days, minutes: said.minutes, starts: said.starts ?? '', bars: said.bars };
+/** Sittings as they were typed, a time on each line. @throws Refusal naming the line that can’t be kept */
+function sittingsFrom(text: string, today: Day, last: Day, dayFirst: boolean): SittingInput[] {
+	const lines = text.split(/[\n;]/).filter((line) => line.trim() !== '');
+	if (lines.length === 0)
+		throw new Refusal('Say when you have time, such as Tue and Thu 8 pm, 60 min.', 'text');
+	return lines.map((line) => {
+		const said = readTimes(line, today, dayFirst);
+		const problem = timesProblem(said, today, last);
+		if (problem !== null) throw new Refusal(problem, 'text');
+		const { start, days } = daysOf(said, today, last);
+		const { rule, except, starts, minutes, bars } = said;
+		return {
+			days,
+			minutes: minutes!,
+			starts: starts ?? '',
+			bars,
+			rule: rule && { startsOn: start, rule: ruleOf(rule), except }
+		};
+	});
 }
 
 export const actions: Actions = {
 	sitting: (event) =>
 		handleForm(
 			event,
-			Joi.object<{ text: string; day: Day | null; until: Day | null }>({
-				text: words(200),
-				day: optionalDay,
+			Joi.object<{ text: string; until: Day | null }>({
+				text: Joi.string().trim().max(1000).required().messages({
+					'any.required': 'Say when you have time, such as Tue and Thu 8 pm, 60 min.',
+					'string.empty': 'Say when you have time, such as Tue and Thu 8 pm, 60 min.'
+				}),
 				until: optionalDay
 			}),
 			(count: number) => `${counted(count, 'sitting')} added`,
-			async ({ trx, now }, form) => {
-				const last = lastDayOfWork(
-					now.runs.flatMap((one) => one.lessons.flatMap((lesson) => lesson.dates)),
-					now.today
+			async ({ trx, now }, { text, until }) => {
+				if (until !== null && until < now.today)
+					throw new Refusal('That day is over. Choose today or later.', 'until');
+				const inputs = sittingsFrom(
+					text,
+					now.today,
+					until ?? lastOf(now),
+					now.snapshot.household.measures === 'metric'
 				);
-				const input = sittingsFrom(form, now.today, last);
-				await addSittings(trx, input);
-				return input.days.length;
+				for (const input of inputs) await addSittings(trx, input);
+				return inputs.reduce((sum, one) => sum + one.days.length, 0);
 			}
+		),
+	allow: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ bars: string }>({ bars: Joi.string().required() }),
+			'Your sittings allow it now',
+			async ({ trx, now }, form) => {
+				const bars = BARS.filter((bar) => form.bars.split(' ').includes(bar));
+				await allowAt(trx, openSittings(now), bars);
+			}
+		),
+	dropTook: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ id: number }>({ id: id.required() }),
+			'Dropped: the time is learned without it',
+			({ trx }, form) => dropTook(trx, form.id)
 		),
 	removeSitting: (event) =>
 		handleForm(

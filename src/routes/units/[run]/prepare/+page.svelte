@@ -1,26 +1,26 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { dayText } from '$core/calendar/index.ts';
-	import { durationText } from '$core/words/index.ts';
+	import { durationText, timeText } from '$core/words/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import DateField from '$lib/ui/field/DateField.svelte';
 	import TextField from '$lib/ui/field/TextField.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
-	import JobLine from '$lib/ui/prepare/JobLine.svelte';
 	import PlanSittings from '$lib/ui/prepare/PlanSittings.svelte';
-	import SittingBar from '$lib/ui/prepare/SittingBar.svelte';
-	import Select from '$lib/ui/select/Select.svelte';
+	import RowLine from '$lib/ui/prepare/RowLine.svelte';
+	import SittingsDrawing from '$lib/ui/prepare/SittingsDrawing.svelte';
+	import TimesField from '$lib/ui/prepare/TimesField.svelte';
 
 	let { data, form } = $props();
 	const { view } = $derived(data);
 	const failure = $derived(form && 'message' in form ? form : null);
-	const planned = $derived(view.sittings.filter((one) => one.jobs.length));
-	const empty = $derived(view.sittings.filter((one) => !one.jobs.length));
-	const choices = $derived([
-		{ value: '', label: 'no sitting' },
-		...view.sittings.map((one) => ({ value: String(one.id), label: `${one.day} ${one.about}` }))
-	]);
+	const planned = $derived(view.sittings.filter((one) => one.rows.length));
+	const empty = $derived(view.sittings.filter((one) => !one.rows.length));
+	/** What is drawn: the sittings that are used, and the next ones that are free. */
+	const FREE_DRAWN = 3;
+	const drawn = $derived(view.sittings.filter((one) => one.rows.length || empty.indexOf(one) < FREE_DRAWN));
+	let times = $state('');
 </script>
 
 <svelte:head><title>Prepare · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -45,38 +45,10 @@
 		<h2 id="plan" class="sr-only">Plan</h2>
 		<PlanSittings question={data.question} habit={view.habit} isNext={view.waiting.length > 0} />
 	</section>
-{/if}
-
-{#if view.hasJobs}
-	<form
-		method="get"
-		class="mt-4 flex flex-wrap items-end gap-3"
-		data-sveltekit-noscroll
-		data-sveltekit-keepfocus
-	>
-		<TextField
-			label="A free evening: minutes you have"
-			name="free"
-			inputmode="numeric"
-			value={data.free?.minutes ?? 60}
-			look="!w-24"
-		/>
-		<Button type="submit">What is best done?</Button>
-	</form>
-	{#if data.free}
-		<ol class="mt-2 divide-y divide-rule border-y border-rule" aria-label="Best done now">
-			{#each data.free.jobs as job (job.id)}
-				<JobLine {job}>
-					<PostButton
-						action="?/done"
-						fields={{ job: job.id }}
-						size="small"
-						label="Done: {job.title}, {job.of}">Done</PostButton
-					>
-				</JobLine>
-			{:else}<li class="py-2">Nothing that fits into {durationText(data.free.minutes)}.</li>{/each}
-		</ol>
-	{/if}
+	<section class="mt-5" aria-label="Drawing of the sittings">
+		<SittingsDrawing sittings={drawn} waiting={view.waiting} />
+		<p class="mt-1 text-sm text-ink-2">Drag a job to another sitting, or choose it and use the arrow keys.</p>
+	</section>
 {/if}
 
 {#each planned as sitting (sitting.id)}
@@ -86,9 +58,10 @@
 				<a href="/sittings/{sitting.id}" class="no-underline hover:underline">{sitting.day}</a>
 			</h2>
 			<span class="text-sm text-ink-2">{[sitting.about, ...sitting.bars].join(' · ')}</span>
-			<span class="ml-auto text-sm tabular-nums">{Math.round(sitting.taken)} of {sitting.minutes} min</span>
+			<span class="ml-auto text-sm tabular-nums {sitting.isOverfull ? 'font-semibold text-late' : ''}"
+				>{timeText(sitting.taken)} of {durationText(sitting.minutes)}</span
+			>
 		</div>
-		<SittingBar minutes={sitting.minutes} taken={sitting.taken} />
 		{#if sitting.off}<p class="mt-1 font-semibold text-due">
 				It is in your days off ({sitting.off}) and hasn’t moved.
 			</p>{/if}
@@ -103,8 +76,8 @@
 			<span class="text-sm text-ink-2">{data.without[sitting.id]}</span>
 		</div>
 		<ol class="divide-y divide-rule">
-			{#each sitting.jobs as job (job.id)}
-				<JobLine {job} />
+			{#each sitting.rows as row (row.key)}
+				<RowLine {row} />
 			{/each}
 		</ol>
 	</section>
@@ -114,47 +87,43 @@
 	<section class="mt-6" aria-labelledby="waiting">
 		<h2 id="waiting" class="border-b-2 border-ink text-lg">Without a sitting</h2>
 		<ul class="divide-y divide-rule">
-			{#each view.waiting as job (job.id)}
-				<JobLine {job}>
-					{#if view.sittings.length}
-						<form method="post" action="?/move" use:enhance={saves()}>
-							<input type="hidden" name="job" value={job.id} />
-							<Select
-								name="sitting"
-								value=""
-								aria-label="Sitting for {job.title}, {job.of}"
-								options={choices}
-								onchange={(event) => event.currentTarget.form?.requestSubmit()}
-							/>
-						</form>
+			{#each view.waiting as row (row.key)}
+				<RowLine {row}>
+					{#if row.fits}
+						<PostButton
+							action="?/move"
+							fields={{ job: row.key, sitting: row.fits.id }}
+							size="small"
+							label="{row.title} on {row.fits.day}">{row.fits.day}</PostButton
+						>
 					{/if}
-					{#if job.canBare}
+					{#each row.parts.filter((part) => part.canBare) as part (part.id)}
 						<PostButton
 							action="?/bare"
-							fields={{ job: job.id }}
+							fields={{ job: part.id }}
 							size="small"
-							label="Leave bare: {job.title}, {job.of}">Leave it bare</PostButton
+							label="Leave bare: {part.title}, {part.of}">Leave it bare</PostButton
 						>
-					{/if}
-					{#if job.later}
+					{/each}
+					{#each row.parts.flatMap( (part) => (part.later ? [{ ...part.later, of: part.title }] : []) ) as later (later.of + later.lesson)}
 						<PostButton
 							action="?/later"
-							fields={{ run: job.later.run, day: job.later.day }}
+							fields={{ run: later.run, day: later.day }}
 							size="small"
-							label="Lesson {job.later.lesson} a day later, for {job.title}"
-							>Lesson {job.later.lesson} a day later</PostButton
+							label="Lesson {later.lesson} a day later, for {later.of}"
+							>Lesson {later.lesson} a day later</PostButton
 						>
-					{/if}
-					{#if job.own !== null}
+					{/each}
+					{#if row.parts[0].own !== null}
 						<PostButton
 							action="?/removeOwn"
-							fields={{ id: job.own }}
+							fields={{ id: row.parts[0].own }}
 							look="quiet"
 							size="small"
-							label="Remove {job.title}">Remove</PostButton
+							label="Remove {row.title}">Remove</PostButton
 						>
 					{/if}
-				</JobLine>
+				</RowLine>
 			{/each}
 		</ul>
 	</section>
@@ -163,18 +132,14 @@
 <div class="mt-8 grid gap-x-10 gap-y-6 lg:grid-cols-2">
 	<section aria-labelledby="sittings">
 		<h2 id="sittings" class="text-lg">When you have time</h2>
-		<form method="post" action="?/sitting" use:enhance={saves({ reset: true })} class="mt-2 space-y-3">
-			<TextField
-				label="Times for preparing"
-				name="text"
-				placeholder="Tue and Thu 8 pm, 60 min"
-				hint="add quiet, no laminator, or small hands about where it’s so"
-				{failure}
-			/>
-			<div class="flex flex-wrap gap-3">
-				<DateField label="On one day only" name="day" value="" {failure} />
-				<DateField label="Until" name="until" value={data.last} {failure} />
-			</div>
+		<form
+			method="post"
+			action="?/sitting"
+			use:enhance={saves({ done: () => (times = '') })}
+			class="mt-2 space-y-3"
+		>
+			<TimesField today={data.today} last={data.last} measures={data.measures} {failure} bind:value={times} />
+			<DateField label="Until" name="until" value={data.last} {failure} />
 			<Button type="submit" look={view.sittings.length ? 'plain' : 'main'}>Add</Button>
 		</form>
 		{#if view.longDay}
@@ -184,8 +149,7 @@
 				use:enhance={saves()}
 				class="mt-3 flex flex-wrap items-center gap-3"
 			>
-				<input type="hidden" name="text" value="9 am, {view.longDay.minutes} min" />
-				<input type="hidden" name="day" value={view.longDay.day} />
+				<input type="hidden" name="text" value="{view.longDay.day} 9 am, {view.longDay.minutes} min" />
 				<Button type="submit"
 					>One long day: {dayText(view.longDay.day)}, {durationText(view.longDay.minutes)}</Button
 				>
@@ -235,8 +199,43 @@
 	</section>
 </div>
 
-<details class="mt-6">
-	<summary class="min-h-9 cursor-pointer py-1.5 font-semibold">How long things take</summary>
+{#if view.hasJobs}
+	<details class="mt-6" open={data.free !== null}>
+		<summary class="min-h-11 cursor-pointer py-2 font-semibold">A free evening</summary>
+		<form
+			method="get"
+			class="mt-1 flex flex-wrap items-end gap-3"
+			data-sveltekit-noscroll
+			data-sveltekit-keepfocus
+		>
+			<TextField
+				label="Minutes you have"
+				name="free"
+				inputmode="numeric"
+				value={data.free?.minutes ?? 60}
+				look="!w-24"
+			/>
+			<Button type="submit">What is best done?</Button>
+		</form>
+		{#if data.free}
+			<ol class="mt-2 divide-y divide-rule border-y border-rule" aria-label="Best done now">
+				{#each data.free.rows as row (row.key)}
+					<RowLine {row}>
+						<PostButton
+							action="?/done"
+							fields={{ job: row.key }}
+							size="small"
+							label="Done: {row.title}, {row.of}">Done</PostButton
+						>
+					</RowLine>
+				{:else}<li class="py-2">Nothing that fits into {durationText(data.free.minutes)}.</li>{/each}
+			</ol>
+		{/if}
+	</details>
+{/if}
+
+<details class="mt-2">
+	<summary class="min-h-11 cursor-pointer py-2 font-semibold">How long things take</summary>
 	<form method="post" action="?/rates" use:enhance={saves()} class="mt-2">
 		<table class="w-full max-w-2xl border-y border-rule text-sm">
 			<thead>
@@ -273,4 +272,24 @@
 		</p>
 		<Button type="submit" class="mt-2">Save</Button>
 	</form>
+	{#if data.rates.some((rate) => rate.sources.length)}
+		<h3 class="mt-4 font-semibold">What your own times are learned from</h3>
+		{#each data.rates.filter((rate) => rate.sources.length) as rate (rate.work)}
+			<h4 class="mt-2 text-sm font-semibold">{rate.name}</h4>
+			<ul class="max-w-2xl divide-y divide-rule text-sm">
+				{#each rate.sources as source (source.id)}
+					<li class="flex items-center gap-3 py-1">
+						<span class="flex-1 tabular-nums">{source.text}</span>
+						<PostButton
+							action="?/dropTook"
+							fields={{ id: source.id }}
+							look="quiet"
+							size="small"
+							label="Drop {source.text}">Drop</PostButton
+						>
+					</li>
+				{/each}
+			</ul>
+		{/each}
+	{/if}
 </details>
