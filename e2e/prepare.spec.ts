@@ -10,7 +10,9 @@ test('sittings are planned, one is held with its clock and broken off, and the r
 	await expect(page.getByText(/saves .*: the laminator warms up less often/)).toBeVisible();
 	await page.getByRole('button', { name: 'Use this plan' }).first().click();
 	// The first sitting comes after lesson 6: what that one wants is asked for before.
-	await expect(page.getByText('2 jobs can’t wait for your next sitting: do them by Sun, Jan 24.')).toBeVisible();
+	await expect(
+		page.getByText('2 jobs can’t wait for your next sitting: do them by Sun, Jan 24.')
+	).toBeVisible();
 	await expectAccessible(page);
 
 	await page.getByRole('link', { name: 'Open the next sitting' }).click();

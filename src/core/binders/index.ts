@@ -4,6 +4,7 @@ export {
 	bursts,
 	copiesOf,
 	emptyKg,
+	holdsOf,
 	split,
 	WAY_TEXT,
 	wayOf,

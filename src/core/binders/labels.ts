@@ -1,5 +1,5 @@
 import { CoreError } from '../error.ts';
-import type { Paper, SheetSides, Side } from '../print/index.ts';
+import { textWidth, wrapText, type Paper, type SheetSides, type Side } from '../print/index.ts';
 
 /** A sheet of labels by its measures, mm; and by how much a printer is off, right and down. */
 export type LabelSheet = {
@@ -26,19 +26,24 @@ export type Label = {
 };
 
 const POINT = 25.4 / 72;
-/** Letters are about so wide, of their size: enough to know when a line has to be set smaller. */
-const LETTER = 0.52;
+/** From line to line, of the size of the letters. */
+const LEADING = 1.15;
+/** Smaller than this nothing can be read on a shelf; steps in which a size is tried, in points. */
+const SMALLEST = 5;
+const STEP = 0.25;
 const PADDING = 2.5;
+/** Free above and below, mm: letters have room of their own there. */
+const EDGE = 1;
 /** Letters that are read from across a room, in points; bold ones are wider than the usual, so a share of what fits. */
 const POSTER_POINTS = 64;
 const POSTER_SHARE = 0.85;
 /** What is higher is a card and no label any more, mm. */
 const CARD_HEIGHT = 110;
 
-/** A line in the size in which it fits into a width, at most `points`, at least 5. */
-function sized(text: string, width: number, points: number): number {
-	const wanted = text.length * LETTER * points * POINT;
-	return Math.max(5, Math.min(points, (points * width) / Math.max(wanted, 1e-9)));
+/** A line in the size in which it fits into a width, at most `points`, at least the smallest. */
+function sized(text: string, width: number, points: number, isBold: boolean): number {
+	const wanted = textWidth(text, points, isBold);
+	return Math.max(SMALLEST, Math.min(points, (points * width) / Math.max(wanted, 1e-9)));
 }
 
 /** Where the labels of a sheet lie, row by row, mm from its top left corner. */
@@ -65,29 +70,39 @@ export function labelSheets(
 	const boxes = labelPlaces(sheet).map((place) => ({ ...place, width: sheet.width, height: sheet.height }));
 	const begin = from % places.length;
 	const where = labels.map((_, at) => boxes[(begin + at) % places.length]);
-	const lines = setAll(labels, where);
 	const count = Math.max(1, Math.ceil((begin + labels.length) / places.length));
-	// Lines in their order, cut where a sheet ends.
-	const ends = labels.reduce<number[]>((all, one) => [...all, (all.at(-1) ?? 0) + one.lines.length], []);
-	return Array.from({ length: count }, (_, at): SheetSides => {
-		const first = Math.max(0, at * places.length - begin);
-		const last = Math.min(labels.length, (at + 1) * places.length - begin);
-		const text = lines.slice(first === 0 ? 0 : ends[first - 1], last === 0 ? 0 : ends[last - 1]);
-		return { front: { placed: [], cuts: [], text }, back: null };
-	});
+	// Sizes are those of all labels, also where a sheet ends.
+	const set = setAll(labels, where);
+	return Array.from({ length: count }, (_, at): SheetSides => ({
+		front: {
+			placed: [],
+			cuts: [],
+			text: set.filter((_, label) => Math.floor((begin + label) / places.length) === at).flat()
+		},
+		back: null
+	}));
 }
 
 type Box = { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
 
-/** The size, in points, in which the lines of a label all fit into its box. */
+/** The lines of a label broken so that none is wider than it, in a size. */
+const broken = (lines: readonly string[], width: number, points: number) =>
+	lines.flatMap((line) => wrapText(line, width - 2 * PADDING, points, true));
+
+/** The largest size, in points, in which the lines of a label all fit into its box, broken where that helps. */
 function evenSize(lines: readonly string[], box: Pick<Box, 'width' | 'height'>, limit = 20): number {
-	const line = (box.height - 2 * PADDING) / Math.max(1, lines.length);
-	const most = Math.min(limit, (line * 0.8) / POINT);
-	return Math.min(...lines.map((text) => sized(text, box.width - 2 * PADDING, most)));
+	// A word that is broken is harder to read than one that is smaller.
+	const longest = lines.flatMap((line) => line.split(/\s+/));
+	for (let points = limit; points > SMALLEST; points -= STEP) {
+		if (longest.some((word) => textWidth(word, points, true) > box.width - 2 * PADDING)) continue;
+		const high = broken(lines, box.width, points).length * points * LEADING * POINT;
+		if (high <= box.height - 2 * EDGE) return points;
+	}
+	return SMALLEST;
 }
 
-/** The labels in their boxes; those whose lines are alike have one size on all. */
-function setAll(labels: readonly Label[], boxes: readonly Box[]): Side['text'] {
+/** The lines of each label in its box; those whose lines are alike have one size on all. */
+function setAll(labels: readonly Label[], boxes: readonly Box[]): Side['text'][] {
 	const points = Math.min(
 		Infinity,
 		...labels.flatMap(({ lines, even, isPoster }, at) =>
@@ -96,21 +111,22 @@ function setAll(labels: readonly Label[], boxes: readonly Box[]): Side['text'] {
 				: []
 		)
 	);
-	return labels.flatMap(({ lines, even, isPoster }, at) => {
+	return labels.map(({ lines, even, isPoster }, at) => {
 		if (!even) return setIn(lines, boxes[at]);
 		const set = setEven(lines, boxes[at], points);
-		const free = (text: string) => boxes[at].width - (text.length * LETTER * points * POINT) / POSTER_SHARE;
+		const free = (text: string) => boxes[at].width - textWidth(text, points, true);
 		return isPoster
 			? set.map((one) => ({ ...one, x: boxes[at].x + Math.max(PADDING, free(one.text) / 2) }))
 			: set;
 	});
 }
 
-/** Lines of one size in the middle of a box's height. */
+/** Lines of one size in the middle of a box's height, broken where they are wider than it. */
 export function setEven(lines: readonly string[], box: Box, points = evenSize(lines, box)): Side['text'] {
-	const line = points * POINT * 1.25;
-	const top = box.y + (box.height - line * lines.length) / 2;
-	return lines.map((text, index) => ({
+	const line = points * POINT * LEADING;
+	const set = broken(lines, box.width, points);
+	const top = box.y + (box.height - line * set.length) / 2;
+	return set.map((text, index) => ({
 		text,
 		x: box.x + PADDING,
 		y: top + (index + 0.8) * line,
@@ -133,7 +149,7 @@ export function setIn(lines: readonly string[], box: Box): Side['text'] {
 	];
 	let y = box.y + PADDING;
 	return lines.map((text, index) => {
-		const points = sized(text, width, index === 0 ? large : small);
+		const points = sized(text, width, index === 0 ? large : small, index === 0);
 		const line =
 			index === 0 ? Math.min(unit * 1.5, large * POINT * 1.35) : Math.min(unit, small * POINT * 1.45);
 		y += line;
@@ -177,7 +193,7 @@ export function cutOut(
 			front: {
 				placed: [],
 				cuts: boxes.flatMap(frame),
-				text: setAll(own, boxes)
+				text: setAll(own, boxes).flat()
 			},
 			back: backs && {
 				placed: [],
@@ -185,7 +201,7 @@ export function cutOut(
 				text: setAll(
 					backs.slice(sheet * perSheet, (sheet + 1) * perSheet),
 					boxes.map((one) => ({ ...one, x: paper.width - one.x - one.width }))
-				)
+				).flat()
 			}
 		};
 	});

@@ -1,4 +1,14 @@
-import { EMPTY_KG, PRONGS, RINGS, type FiledAs, type Stock } from '../reference/index.ts';
+import {
+	EMPTY_KG,
+	FILE_POCKETS,
+	HOLDS,
+	PRONGS,
+	RING_SHAPES,
+	RINGS,
+	type FiledAs,
+	type RingShape,
+	type Stock
+} from '../reference/index.ts';
 import { coilFor, ringsFor, thickness, type Layer, type Stack } from './thickness.ts';
 
 /** Ways in which the papers of a unit are kept. */
@@ -51,6 +61,10 @@ export type WayInput = {
 	readonly paper: 'letter' | 'a4';
 	/** What a child's binder holds from other subjects, mm. */
 	readonly others: number;
+	/** How the household's rings are bent; D where nobody said. */
+	readonly shape?: RingShape;
+	/** Nominal size of the rings of the binder that there is, mm; without one the smallest that do are found. */
+	readonly ring?: number | null;
 };
 
 /** A lesson's part of a binder. */
@@ -61,6 +75,8 @@ export type Section = {
 	readonly millimetres: number;
 	readonly upTo: number;
 	readonly titles: readonly string[];
+	/** Of a lesson that is more than one holds: which part of how many. */
+	readonly part?: { readonly number: number; readonly of: number };
 };
 
 /** One binder, coil book, file or set of folders. */
@@ -69,6 +85,10 @@ export type Container = {
 	readonly kind: 'ring' | 'prongs' | 'coil' | 'file' | 'loose';
 	readonly sections: readonly Section[];
 	readonly stack: Stack;
+	/** How much one of it holds, mm; rings by their nominal size. Null: a coil, which is one, or none. */
+	readonly one: { readonly ring: number | null; readonly holds: number } | null;
+	/** What is in each of them, in their order. Of an expanding file, in each of its pockets. */
+	readonly copies: readonly (readonly Section[])[];
 };
 
 /** How often something is needed for a way; what is bought is found under its name. */
@@ -158,7 +178,7 @@ export function wayOf(input: WayInput): WayResult {
 				titles: own.map((one) => one.title)
 			});
 		}
-		return { name, kind, sections, stack: stackNow() };
+		return { name, kind, sections, stack: stackNow(), ...filedIn(input, kind, sections, others) };
 	};
 	const all = () => true;
 	const perChild = (kind: 'ring' | 'prongs', dividers: 'tabs' | 'none') =>
@@ -206,63 +226,103 @@ export function wayOf(input: WayInput): WayResult {
 	};
 }
 
-/** How many a container takes: binders over which it is split, folders that are full. */
-export const copiesOf = ({ kind, stack }: Pick<Container, 'kind' | 'stack'>): number =>
-	kind === 'ring' ? stack.binders : kind === 'prongs' ? Math.ceil(stack.millimetres / PRONGS.holds) : 1;
+/** What one binder, folder, envelope, clip or bag of a way holds, and what goes into each of them. */
+function filedIn(
+	{ way, shape = 'D', ring = null }: WayInput,
+	kind: Container['kind'],
+	sections: readonly Section[],
+	others: number
+): Pick<Container, 'one' | 'copies'> {
+	if (kind === 'coil') return { one: null, copies: [sections] };
+	if (kind === 'ring') {
+		const size = RINGS.find((one) => one.size === ring) ?? ringFor(sections, shape, others);
+		const holds = holdsOf(size.size, shape);
+		return { one: { ring: size.size, holds }, copies: split({ sections }, holds, others) };
+	}
+	if (kind === 'prongs')
+		return { one: { ring: null, holds: PRONGS.holds }, copies: split({ sections }, PRONGS.holds, others) };
+	const holds = kind === 'file' ? HOLDS.filePocket : way === 'bags' ? HOLDS.bag : HOLDS.envelope;
+	// A lesson has its own.
+	return {
+		one: { ring: null, holds },
+		copies: sections
+			.filter((one) => one.titles.length > 0)
+			.flatMap((one) => piecesOf(one, holds).map((piece) => [piece]))
+	};
+}
+
+/** What rings of a nominal size hold, mm. */
+export const holdsOf = (size: number, shape: RingShape): number =>
+	Math.round((RINGS.find((one) => one.size === size) ?? RINGS[0]).holds * RING_SHAPES[shape] * 10) / 10;
+
+/** The smallest rings that hold all of it; over the largest, the smallest in which as few binders do as in the largest. */
+function ringFor(sections: readonly Section[], shape: RingShape, others: number): (typeof RINGS)[number] {
+	const fewest = split({ sections }, holdsOf(RINGS.at(-1)!.size, shape), others).length;
+	return (
+		RINGS.find(({ size }) => split({ sections }, holdsOf(size, shape), others).length <= fewest) ??
+		RINGS.at(-1)!
+	);
+}
+
+/** How many a container takes: binders over which it is split, folders, envelopes; of expanding files, by their pockets. */
+export const copiesOf = ({ kind, copies }: Pick<Container, 'kind' | 'copies'>): number =>
+	kind === 'file' ? Math.ceil(copies.length / FILE_POCKETS) : copies.length;
 
 /** What its binders, folders or coil weigh without paper, kg. */
-export function emptyKg({ kind, stack }: Pick<Container, 'kind' | 'stack'>): number {
-	const copies = copiesOf({ kind, stack });
-	if (kind === 'ring') return copies * RINGS.find((one) => one.size === stack.ring)!.emptyKg;
-	return kind === 'prongs' ? copies * PRONGS.emptyKg : EMPTY_KG[kind];
+export function emptyKg(container: Pick<Container, 'kind' | 'copies' | 'one'>): number {
+	const { kind, one } = container;
+	const copies = copiesOf(container);
+	if (kind === 'ring') return copies * RINGS.find((row) => row.size === one!.ring)!.emptyKg;
+	return kind === 'prongs'
+		? copies * PRONGS.emptyKg
+		: kind === 'file'
+			? copies * EMPTY_KG.file
+			: EMPTY_KG[kind];
 }
 
 const sheetsIn = (lessons: readonly FiledLesson[], is: (filed: Filed) => boolean) =>
 	lessons.flatMap((one) => one.filed.filter(is)).reduce((sum, one) => sum + one.sheets, 0);
 
 function partsOf(
-	{ way, lessons, children, guideSheets }: WayInput,
+	{ way, lessons, guideSheets }: WayInput,
 	containers: readonly Container[],
 	guideIn: number
 ): Part[] {
-	const rings = new Map<string, number>();
-	for (const { kind, stack } of containers)
-		if (kind === 'ring') {
-			const item = `binder, ${stack.ring} mm rings`;
-			rings.set(item, (rings.get(item) ?? 0) + stack.binders);
-		}
-	const folders = containers
-		.filter((one) => one.kind === 'prongs')
-		.reduce((sum, one) => sum + copiesOf(one), 0);
-	const withPages = lessons.filter((one) => one.filed.length > 0).length;
-	const cards = lessons.filter((one) => one.filed.some((filed) => filed.what === 'cards')).length;
+	const rings = new Map<number, number>();
+	for (const one of containers)
+		if (one.kind === 'ring') rings.set(one.one!.ring!, (rings.get(one.one!.ring!) ?? 0) + copiesOf(one));
+	const of = (kind: Container['kind']) =>
+		containers.filter((one) => one.kind === kind).reduce((sum, one) => sum + copiesOf(one), 0);
+	/** A divider stands before each lesson of each ring binder that is made. */
+	const dividers = containers
+		.filter((one) => one.kind === 'ring')
+		.reduce((sum, one) => sum + one.sections.filter((section) => section.number > 0).length, 0);
+	const inFolders = containers
+		.flatMap((one) => one.sections)
+		.reduce((sum, one) => sum + Math.max(1, Math.ceil(one.millimetres / HOLDS.folder - 1e-9)), 0);
 	const coil = containers.find((one) => one.kind === 'coil')?.stack.coil ?? null;
+	const clips = containers
+		.filter((one) => one.kind === 'file')
+		.flatMap((one) => one.copies)
+		.filter(([piece]) => piece.number > 0).length;
 	const parts: Part[] = [
-		...[...rings].map(([item, count]) => ({ item, count })),
+		...[...rings].map(([ring, count]): Part => ({ item: `binder, ${ring} mm rings`, count })),
 		{
 			item: 'page protector',
 			count: way === 'protectors' ? guideIn + sheetsIn(lessons, (one) => one.what !== 'cards') : 0
 		},
-		{ item: 'pocket divider', count: way === 'protectors' ? lessons.length : 0 },
-		{ item: 'pocket folder, three holes', count: way === 'folders' ? lessons.length : 0 },
-		{ item: 'pronged folder', count: folders },
-		{
-			item: 'tab divider',
-			count:
-				way === 'per child'
-					? lessons.length * (children.length + 1)
-					: way === 'bags' || way === 'screen' || way === 'prongs'
-						? lessons.length
-						: 0
-		},
+		{ item: 'pocket divider', count: way === 'protectors' ? dividers : 0 },
+		{ item: 'pocket folder, three holes', count: way === 'folders' ? inFolders : 0 },
+		{ item: 'pronged folder', count: of('prongs') },
+		{ item: 'tab divider', count: way === 'protectors' || way === 'folders' ? 0 : dividers },
 		{
 			item: coil === null ? 'binding coil' : `binding coil, ${coil} mm`,
-			count: way === 'coil' && guideSheets ? 1 : 0
+			count: way === 'coil' && guideSheets && coil !== null ? 1 : 0
 		},
-		{ item: 'large envelope', count: way === 'coil' ? withPages : 0 },
-		{ item: 'expanding file', count: way === 'expanding' ? 1 : 0 },
-		{ item: 'binder clip', count: way === 'expanding' ? withPages : 0 },
-		{ item: 'zip bag', count: way === 'bags' ? cards : 0 }
+		{ item: 'large envelope', count: way === 'coil' ? of('loose') : 0 },
+		{ item: 'expanding file', count: of('file') },
+		{ item: 'binder clip', count: clips },
+		{ item: 'zip bag', count: way === 'bags' ? of('loose') : 0 }
 	];
 	return parts.filter((one) => one.count > 0);
 }
@@ -292,35 +352,48 @@ export function bursts(container: Pick<Container, 'sections'>, holds: number): S
 	return container.sections.find((one) => one.upTo > holds + 1e-9) ?? null;
 }
 
+/** A lesson in as many even parts as it takes so that one holds each; one that fits stays whole. */
+function piecesOf(section: Section, holds: number): Section[] {
+	const of = Math.max(1, Math.ceil(section.millimetres / holds - 1e-9));
+	if (of === 1) return [section];
+	const each = section.millimetres / of;
+	return Array.from({ length: of }, (_, at) => ({
+		...section,
+		millimetres: each,
+		upTo: section.upTo - (of - 1 - at) * each,
+		part: { number: at + 1, of }
+	}));
+}
+
 /**
- * Where a binder that takes several is split: lessons stay whole and in their order, each part holds no more than
- * fits, and the parts are as even as can be.
+ * Where a stack that takes several binders is split, so that each of them closes: in the fewest that hold it, lessons
+ * whole and in their order, and as even as can be. Only a lesson that is more than one binder holds is split itself.
+ * `others` is what is in the first one already.
  */
-export function split(container: Pick<Container, 'sections'>, binders: number, holds: number): Section[][] {
-	const { sections } = container;
+export function split(container: Pick<Container, 'sections'>, holds: number, others = 0): Section[][] {
+	const sections = container.sections.flatMap((one) => piecesOf(one, holds));
 	if (sections.length === 0) return [];
-	// Fewest binders first, then the least thickness of the thickest: a search over that thickness.
 	const partsFor = (most: number) => {
 		const parts: Section[][] = [[]];
-		let sum = 0;
+		let sum = Math.min(others, most);
 		for (const one of sections) {
-			if (sum + one.millimetres > most + 1e-9 && parts.at(-1)!.length) {
+			if (sum + one.millimetres > most + 1e-9 && (parts.at(-1)!.length || sum > 0)) {
 				parts.push([]);
 				sum = 0;
 			}
 			parts.at(-1)!.push(one);
 			sum += one.millimetres;
 		}
-		return parts;
+		return parts.filter((one) => one.length > 0);
 	};
-	const total = sections.reduce((sum, one) => sum + one.millimetres, 0);
-	let [low, high] = [
-		Math.max(...sections.map((one) => one.millimetres), total / binders),
-		Math.max(holds, total)
-	];
+	const fewest = partsFor(holds).length;
+	// The least thickness of the thickest with which as few do: a search over that thickness.
+	let [low, high] = [0, holds];
 	for (let i = 0; i < 50; i++) {
 		const middle = (low + high) / 2;
-		if (partsFor(middle).length <= binders) high = middle;
+		const isEnough =
+			sections.every((one) => one.millimetres <= middle + 1e-9) && partsFor(middle).length <= fewest;
+		if (isEnough) high = middle;
 		else low = middle;
 	}
 	return partsFor(high);

@@ -1,5 +1,6 @@
 import type { Filled } from './columns.ts';
 import type { BinderWay, LabelSheet } from '../binders/index.ts';
+import type { RingShape } from '../reference/index.ts';
 
 /** How a unit's papers are kept. */
 export interface BinderTable {
@@ -17,4 +18,6 @@ export type HouseBinders = {
 	readonly labels: LabelSheet;
 	/** Cents for one, by the name of the part. */
 	readonly prices: Readonly<Record<string, number>>;
+	/** How its rings are bent; missing until somebody said. */
+	readonly rings: RingShape;
 };

@@ -27,5 +27,14 @@ export {
 	type Exact
 } from './exact.ts';
 export { amountText, inSaidUnit, saidAmount, numberText, unitText } from './format.ts';
-export { kilogramsOf, lengthText, readLength, systemOf, unitIn, weightText, type System } from './system.ts';
+export {
+	kilogramsOf,
+	lengthText,
+	readLength,
+	readMillimeters,
+	systemOf,
+	unitIn,
+	weightText,
+	type System
+} from './system.ts';
 export type { Unit } from '../reference/measures.ts';

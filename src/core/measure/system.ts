@@ -77,6 +77,12 @@ const GLYPH: Readonly<Record<string, string>> = {
  *     readLength('32', 'metric')       // 320
  */
 export function readLength(text: string, system: System): number | null {
+	const mm = readMillimeters(text, system);
+	return mm === null ? null : Math.round(mm);
+}
+
+/** The same to a part of a millimeter, for what is measured finely: a sheet of labels, a box. */
+export function readMillimeters(text: string, system: System): number | null {
 	const typed = text.trim().toLowerCase().replace(',', '.');
 	if (typed === '') return null;
 	let mm = exact(0);
@@ -88,7 +94,7 @@ export function readLength(text: string, system: System): number | null {
 		if (!Object.hasOwn(MM, unit)) return null;
 		mm = mm.add(numberOf(found[1]).mul(exact(MM[unit])));
 	}
-	return Math.round(mm.valueOf());
+	return mm.valueOf();
 }
 
 function numberOf(text: string): Exact {

@@ -84,3 +84,4 @@ export {
 	type ReadPage,
 	type Suggestion
 } from './suggest.ts';
+export { textWidth, wrapText } from './letters.ts';

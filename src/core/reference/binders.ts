@@ -25,12 +25,30 @@ export const RINGS = [
 	{ size: 102, inches: '4', holds: 86, emptyKg: 1.0, source: PRACTICE }
 ] as const;
 
+/** How rings are bent. Round ones leave corners of the paper unused and hold about a quarter less (common practice). */
+export const RING_SHAPES = { D: 1, round: 0.75 } as const;
+export type RingShape = keyof typeof RING_SHAPES;
+
 /** Coils by diameter, mm, and how much wider than its stack one has to be. */
 export const COILS = [6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 38, 45, 50] as const;
 export const COIL_CLEARANCE = 3.2;
 
 /** A folder with three prongs holds about a hundred sheets, mm; empty it weighs so much, kg. */
 export const PRONGS = { holds: 10, emptyKg: 0.06, source: PRACTICE } as const;
+
+/**
+ * What one of each holds, mm of paper (common practice, as tried with a ream): an envelope for letter paper lying flat,
+ * a large binder clip, a zip bag, a folder with two pockets, one pocket of an expanding file, and how many it has.
+ */
+export const HOLDS = {
+	envelope: 12,
+	clip: 25,
+	bag: 15,
+	folder: 10,
+	filePocket: 25,
+	source: PRACTICE
+} as const;
+export const FILE_POCKETS = 13;
 
 /** Empty weights of what else keeps papers, kg. */
 export const EMPTY_KG = { coil: 0.03, file: 0.9, loose: 0 } as const;

@@ -43,5 +43,18 @@ export {
 	STOCKS,
 	type Stock
 } from './paper.ts';
-export { COIL_CLEARANCE, EMPTY_KG, PRONGS, COILS, FILED_AS, RINGS, TABS, type FiledAs } from './binders.ts';
+export {
+	COIL_CLEARANCE,
+	COILS,
+	EMPTY_KG,
+	FILE_POCKETS,
+	FILED_AS,
+	HOLDS,
+	PRONGS,
+	RING_SHAPES,
+	RINGS,
+	TABS,
+	type FiledAs,
+	type RingShape
+} from './binders.ts';
 export { WRITES_FROM_MONTHS } from './writing.ts';

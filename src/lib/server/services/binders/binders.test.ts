@@ -106,8 +106,10 @@ describe('what has to be bought for a binder', () => {
 		const before = await allRows(store);
 		const at = await now();
 		const parts = partsToList(at.situation, at.run);
-		expect(parts.map((one) => one.item)).toEqual(['page protector', 'pocket divider']);
-		expect(parts[1].count).toBe(at.run.lessons.filter((one) => !one.dropped).length);
+		expect(parts.map((one) => one.item)).toEqual(['38 mm ring binder', 'page protector', 'pocket divider']);
+		// The house has one of the two binders that it takes with rings of that size.
+		expect(parts[0].count).toBe(1);
+		expect(parts[2].count).toBe(at.run.lessons.filter((one) => !one.dropped).length);
 		await does((trx, { situation, run }) => listParts(trx, situation, run));
 		const after = await now();
 		expect(partsToList(after.situation, after.run)).toEqual([]);
@@ -115,7 +117,7 @@ describe('what has to be bought for a binder', () => {
 		const divider = after.situation.snapshot.items.find((one) => one.name === 'pocket divider')!;
 		expect(after.situation.snapshot.lines.find((one) => one.item_id === divider.id)).toMatchObject({
 			lesson_id: next.lesson.id,
-			quantity: String(parts[1].count)
+			quantity: String(parts[2].count)
 		});
 		await expect(does((trx, { situation, run }) => listParts(trx, situation, run))).rejects.toThrow(
 			'on the supply list already'

@@ -1,11 +1,11 @@
 import { cutOut, frame, labelSheets, setEven, type Label } from '$core/binders/index.ts';
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { BLANK, type Paper, type SheetSides, printingOf } from '$core/print/index.ts';
+import { BLANK, type Paper, type SheetSides, printingOf, wrapText } from '$core/print/index.ts';
 import { PAPER_SIZES } from '$core/reference/index.ts';
 import { parsed, linesOfLessons } from '$core/facts/index.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
-import { inLines, spinesOf } from './spines.ts';
+import { spinesOf } from './spines.ts';
 import { filedOf, labelsIn } from './view.ts';
 
 export const LABEL_KINDS = ['spine', 'tabs', 'pockets', 'contents', 'test'] as const;
@@ -61,7 +61,7 @@ export function labelPlan(
 
 function tabsOf(now: Situation, run: RunSituation): Label[] {
 	return filedOf(now, run).map(({ lesson, number }) => ({
-		lines: inLines(`${number} ${lesson}`, 26),
+		lines: [`${number} ${lesson}`],
 		even: true
 	}));
 }
@@ -126,27 +126,52 @@ function spines(now: Situation, run: RunSituation, paper: Paper, edge: number): 
 	return sheets;
 }
 
+/** White at the right of the contents page, and how far its words stand from their numbers, mm. */
+const RIGHT = 18;
+const NUMBER = 9;
+
 /** What is in the binder, lesson by lesson. */
 function contents(now: Situation, run: RunSituation, paper: Paper): SheetSides[] {
+	const left = 25;
+	const width = paper.width - left - RIGHT;
+	/** A text in its lines; those after the first begin where its words do. */
+	const set = (text: string, points: number, bold: boolean, indent: number) =>
+		wrapText(text, width - indent, points, bold).map((line) => ({ text: line, points, bold, indent }));
 	const lines = filedOf(now, run).flatMap(({ lesson, number, filed }) => [
-		{ text: `${number}  ${lesson}`, bold: true },
-		...[...new Set(filed.map((one) => one.title))].map((text) => ({ text: `    ${text}`, bold: false }))
+		...wrapText(lesson, width - NUMBER, 12, true).map((text, at) => ({
+			text,
+			points: 12,
+			bold: true,
+			indent: NUMBER,
+			number: at === 0 ? String(number) : ''
+		})),
+		...[...new Set(filed.map((one) => one.title))].flatMap((title) =>
+			set(title, 10.5, false, NUMBER).map((line) => ({ ...line, number: '' }))
+		)
 	]);
 	if (lines.length === 0) throw new Refusal('No lessons yet, so there is nothing to list.');
-	const [top, step, bottom] = [45, 6, 18];
+	const title = set(run.unit.name, 22, true, 0);
+	const [top, step, bottom] = [28 + title.length * 9 + 8, 6, 18];
 	const perSheet = Math.floor((paper.height - top - bottom) / step);
 	return Array.from({ length: Math.ceil(lines.length / perSheet) }, (_, at): SheetSides => ({
 		front: {
 			...BLANK,
 			text: [
-				{ text: run.unit.name, x: 25, y: 28, points: 22, bold: true },
-				...lines.slice(at * perSheet, (at + 1) * perSheet).map((line, index) => ({
-					text: line.text.length > 80 ? `${line.text.slice(0, 78)}…` : line.text,
-					x: 25,
-					y: top + index * step,
-					points: line.bold ? 12 : 10.5,
-					bold: line.bold
-				}))
+				...title.map((line, index) => ({
+					text: line.text,
+					x: left,
+					y: 28 + index * 9,
+					points: 22,
+					bold: true
+				})),
+				...lines.slice(at * perSheet, (at + 1) * perSheet).flatMap((line, index) => {
+					const y = top + index * step;
+					const { text, points, bold } = line;
+					return [
+						...(line.number ? [{ text: line.number, x: left, y, points, bold }] : []),
+						{ text, x: left + line.indent, y, points, bold }
+					];
+				})
 			]
 		},
 		back: null

@@ -6,7 +6,7 @@ import type { Trx } from '../../history/changes.ts';
 import { linesOfLessons } from '$core/facts/index.ts';
 import { addLine } from '../../stores/gathering/supply-lines.ts';
 import { type RunSituation, type Situation, printsOf } from '$core/account/index.ts';
-import { binderOf, resultOf } from './view.ts';
+import { binderOf, partText, resultOf } from './view.ts';
 
 /** How lines of the supply list say that they are for the binder. */
 const NOTE = 'for the binder';
@@ -27,12 +27,19 @@ export function partsToList(now: Situation, run: RunSituation): { item: string; 
 	const byPrinting = printsOf(now.snapshot, run)
 		.filter((one) => one.judged.finish.value === 'protector' && one.judged.printed.value)
 		.reduce((sum, one) => sum + one.sheets, 0);
-	return resultOf(now, run, choice.way)
-		.parts.filter((one) => !(one.item.startsWith('binder,') && choice.ring !== null))
+	const { parts, containers } = resultOf(now, run, choice.way);
+	const binders = containers.filter((one) => one.kind === 'ring').length;
+	return parts
 		.filter((one) => !one.item.startsWith('binding coil'))
 		.map(({ item, count }) => ({
-			item: item.replace(/^binder, (\d+) mm rings$/, '$1 mm ring binder'),
-			count: item === 'page protector' ? count - byPrinting : count
+			item: partText(now, item),
+			count:
+				item === 'page protector'
+					? count - byPrinting
+					: item.startsWith('binder,') && choice.ring !== null
+						? // The house has one of each; a stack that is split takes more.
+							count - binders
+						: count
 		}))
 		.filter((one) => one.count > 0 && !listed.has(nameKey(one.item)));
 }

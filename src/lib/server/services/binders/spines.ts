@@ -1,4 +1,4 @@
-import { RINGS } from '$core/reference/index.ts';
+import { holdsOf } from '$core/binders/index.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
 import { binderOf, resultOf } from './view.ts';
 
@@ -21,16 +21,16 @@ const FREE = 2;
 
 /** The backs of a unit's ring binders. */
 export function spinesOf(now: Situation, run: RunSituation): SpineView[] {
-	const { way, ring } = binderOf(now, run);
+	const { way } = binderOf(now, run);
 	return resultOf(now, run, way)
 		.containers.filter((one) => one.kind === 'ring')
-		.map(({ name, stack }): SpineView => {
-			const size = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS[0];
-			const wide = size.holds + BOARDS;
+		.map(({ name, one, copies }): SpineView => {
+			// Round rings hold less in the same covers.
+			const wide = holdsOf(one!.ring!, 'D') + BOARDS;
 			const label = wide - 2 * FREE;
 			return {
 				name,
-				count: Math.max(stack.binders, Math.ceil(stack.millimetres / size.holds)),
+				count: copies.length,
 				wide,
 				high: HIGH,
 				label: {
@@ -46,7 +46,7 @@ export function spinesOf(now: Situation, run: RunSituation): SpineView[] {
 }
 
 /** A name in lines of so many letters; a longer word has a line of its own. */
-export function inLines(text: string, letters: number): string[] {
+function inLines(text: string, letters: number): string[] {
 	return text.split(' ').reduce<string[]>((all, word) => {
 		const last = all.at(-1);
 		if (last !== undefined && (last + word).length < letters) all[all.length - 1] = `${last} ${word}`;

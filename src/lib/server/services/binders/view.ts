@@ -2,7 +2,7 @@ import { dayText, daysBetween, startOfWeek } from '$core/calendar/index.ts';
 import {
 	bursts,
 	copiesOf,
-	split,
+	holdsOf,
 	WAY_TEXT,
 	wayOf,
 	WAYS,
@@ -11,12 +11,13 @@ import {
 	type Filed,
 	type FiledLesson,
 	type LabelSheet,
+	type Section,
 	type WayResult
 } from '$core/binders/index.ts';
 import { CUT_ROLES, OF_THE_GUIDE } from '$core/print/index.ts';
 import { weightText } from '$core/measure/index.ts';
-import { PRONGS, RINGS } from '$core/reference/index.ts';
-import { counted, durationText, listText, money } from '$core/words/index.ts';
+import { FILE_POCKETS, RINGS, type RingShape } from '$core/reference/index.ts';
+import { capital, counted, durationText, listText, money } from '$core/words/index.ts';
 import { parsed, byId } from '$core/facts/index.ts';
 import type { BinderChoice } from '../../stores/binders/binders.ts';
 import {
@@ -116,14 +117,22 @@ function guideSheets({ snapshot }: Situation, run: RunSituation): number {
 		.reduce((sum, one) => sum + Math.ceil((one.pages ?? 0) / 2), 0);
 }
 
+/** How the household's rings are bent; D until somebody said, which is what binders that are sold for much paper have. */
+export const ringsIn = ({ snapshot }: Situation): RingShape =>
+	parsed(snapshot.household.binders).rings ?? 'D';
+
 export function resultOf(now: Situation, run: RunSituation, way: BinderWay): WayResult {
+	const { others, ring } = binderOf(now, run);
 	return wayOf({
 		way,
 		lessons: filedOf(now, run),
 		guideSheets: way === 'screen' ? 0 : guideSheets(now, run),
 		children: run.participants.filter((one) => one.kind === 'child').map((one) => one.name),
 		paper: now.snapshot.household.paper === 'A4' ? 'a4' : 'letter',
-		others: binderOf(now, run).others
+		others,
+		shape: ringsIn(now),
+		// The binder that there is counts for the way that was chosen.
+		ring: binderOf(now, run).way === way ? ring : null
 	});
 }
 
@@ -145,6 +154,8 @@ export type WayRow = {
 	readonly holds: string;
 	readonly weighs: string;
 	readonly parts: readonly string[];
+	/** What it can’t hold, or holds only in parts; empty where all fits. */
+	readonly tight: string;
 	readonly cost: string;
 	readonly minutes: string;
 	readonly isChosen: boolean;
@@ -156,7 +167,7 @@ export type ContainerView = Container & {
 	readonly isLate: boolean;
 	/** What the chosen rings hold, mm; without a choice, what the right ones hold. */
 	readonly holds: number;
-	readonly ring: number;
+	readonly ring: number | null;
 	readonly splits: readonly string[];
 };
 
@@ -169,9 +180,29 @@ export type BindersView = {
 	readonly hasPaper: boolean;
 };
 
+const isMetric = ({ snapshot }: Situation) => snapshot.household.measures === 'metric';
 const inches = (size: number) => RINGS.find((one) => one.size === size)?.inches ?? '';
 const ringText = (now: Situation, size: number) =>
-	now.snapshot.household.measures === 'metric' ? `${size} mm rings` : `${inches(size)} in rings`;
+	isMetric(now) ? `${size} mm rings` : `${inches(size)} in rings`;
+
+/** A part as the house buys it: “1½ in ring binder”, “binding coil, ½ in”. */
+export function partText(now: Situation, item: string): string {
+	const ring = /^binder, (\d+) mm rings$/.exec(item);
+	if (ring) return `${ringText(now, Number(ring[1])).replace(/ rings$/, '')} ring binder`;
+	const coil = /^binding coil, (\d+) mm$/.exec(item);
+	// Coils are sold by sixteenths of an inch.
+	return coil && !isMetric(now) ? `binding coil, ${fractionText(Number(coil[1]) / 25.4)} in` : item;
+}
+
+/** The nearest sixteenth of an inch, as a fraction. */
+function fractionText(inch: number): string {
+	const sixteenths = Math.round(inch * 16);
+	const [whole, rest] = [Math.floor(sixteenths / 16), sixteenths % 16];
+	const by = rest % 8 === 0 ? 8 : rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+	return [whole || !rest ? String(whole) : '', rest ? `${rest / by}/${16 / by}` : '']
+		.filter(Boolean)
+		.join(' ');
+}
 
 /** The Binders page of a unit. */
 export function bindersView(now: Situation, run: RunSituation): BindersView {
@@ -191,15 +222,16 @@ export function bindersView(now: Situation, run: RunSituation): BindersView {
 					? ''
 					: listText([
 							...new Set(
-								binders.map(({ stack }) =>
-									stack.binders > 1
-										? `${stack.binders} × ${ringText(now, stack.ring)}`
-										: ringText(now, stack.ring)
+								binders.map((one) =>
+									copiesOf(one) > 1
+										? `${copiesOf(one)} × ${ringText(now, one.one!.ring!)}`
+										: ringText(now, one.one!.ring!)
 								)
 							)
 						]),
 			weighs: weightText(result.kilograms, now.snapshot.household.measures),
-			parts: result.parts.map((one) => `${one.count} × ${one.item}`),
+			parts: result.parts.map((one) => `${one.count} × ${partText(now, one.item)}`),
+			tight: tightText(now, result),
 			cost: money(cents),
 			minutes: durationText(result.minutes),
 			isChosen: way === choice.way
@@ -234,36 +266,36 @@ function containerView(
 	one: Container,
 	choice: BinderChoice
 ): ContainerView {
-	const { stack, kind, name } = one;
+	const { stack, kind, name, copies } = one;
 	const chosen = kind === 'ring' ? choice.ring : null;
-	const ring = chosen ?? stack.ring;
-	const holds =
-		kind === 'prongs' ? PRONGS.holds : (RINGS.find((row) => row.size === ring) ?? RINGS.at(-1)!).holds;
+	const ring = one.one?.ring ?? null;
+	const holds = one.one?.holds ?? 0;
 	const last = one.sections.at(-1)?.number ?? 0;
-	const burst =
-		kind === 'prongs'
-			? bursts(one, holds)
-			: kind === 'ring'
-				? bursts(one, chosen === null && stack.binders === 1 ? stack.millimetres : holds)
-				: null;
-	const parts = burst ? split(one, Math.max(copiesOf(one), Math.ceil(stack.millimetres / holds)), holds) : [];
+	// Without a binder of one's own the right ones are named, as many as it takes.
+	const burst = kind === 'prongs' || (kind === 'ring' && chosen !== null) ? bursts(one, holds) : null;
+	const parts = copies.length > 1 && (kind === 'ring' || kind === 'prongs') ? copies : [];
 	const thick = lengthText(now, stack.millimetres);
+	const larger = RINGS.find(({ size }) => holdsOf(size, ringsIn(now)) >= stack.millimetres - 1e-9);
+	const rings = ring === null ? '' : ringText(now, ring);
+	const tight = piecesText(one);
 	const sentence =
 		kind === 'coil'
 			? stack.coil === null
 				? `${name} is ${thick} thick: too much for one coil. Split it in two.`
-				: `${name} takes a ${stack.coil} mm coil.`
+				: `${name} takes a ${partText(now, `binding coil, ${stack.coil} mm`).replace('binding coil, ', '')} coil.`
 			: kind === 'prongs'
 				? burst
 					? `${name} is full from ${whenOf(now, run, burst.number)}: its prongs hold ${lengthText(now, holds)}. Start another one.`
 					: `${name}: ${thick} of paper, and its prongs take ${lengthText(now, holds)}.`
 				: kind !== 'ring'
-					? `${name}: ${thick} of paper.`
+					? `${name}: ${thick} of paper.${tight ? ` ${tight}` : ''}`
 					: burst
-						? `${name} won’t close from ${whenOf(now, run, burst.number)}: ${lengthText(now, burst.upTo)} of paper, and ${ringText(now, ring)} hold ${lengthText(now, holds)}.${
-								stack.binders === 1 ? ` ${capitalRing(ringText(now, stack.ring))} hold all of it.` : ''
+						? `${name} won’t close from ${whenOf(now, run, burst.number)}: ${lengthText(now, burst.upTo)} of paper, and ${rings} hold ${lengthText(now, holds)}.${
+								larger ? ` ${capital(ringText(now, larger.size))} hold all of it.` : ''
 							}`
-						: `${name} closes through lesson ${last}: ${thick} of paper in ${ringText(now, ring)}.`;
+						: copies.length > 1
+							? `${name} is ${thick} of paper: ${copies.length} binders with ${rings}, each of which closes.`
+							: `${name} closes through lesson ${last}: ${thick} of paper in ${rings}.`;
 	return {
 		...one,
 		sentence,
@@ -271,21 +303,67 @@ function containerView(
 		holds,
 		ring,
 		splits: parts.map(
-			(part, at) =>
-				`binder ${at + 1}: ${part[0].number ? `lessons ${part[0].number} to ${part.at(-1)!.number}` : part.length > 1 ? `the guide, lessons ${part[1].number} to ${part.at(-1)!.number}` : 'the guide'}`
+			(part, at) => `${kind === 'ring' ? 'binder' : 'folder'} ${at + 1}: ${sectionsText(part)}`
 		)
 	};
 }
 
-const capitalRing = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** “the guide, lessons 1 to 4”, “lesson 5, part 2 of 3”. */
+function sectionsText(part: readonly Section[]): string {
+	const name = (one: Section) =>
+		`${one.number ? `lesson ${one.number}` : 'the guide'}${one.part ? `, part ${one.part.number} of ${one.part.of}` : ''}`;
+	const whole = part.filter((one) => one.number > 0 && !one.part);
+	const others = part.filter((one) => !whole.includes(one));
+	const [first, last] = [whole[0], whole.at(-1)];
+	const lessons =
+		!first || !last ? '' : first === last ? name(first) : `lessons ${first.number} to ${last.number}`;
+	const before = others.filter((one) => !first || one.number < first.number).map(name);
+	const after = others.filter((one) => first && one.number > first.number).map(name);
+	return [...before, lessons, ...after].filter(Boolean).join(', ');
+}
+
+const ONE_NAME: Readonly<Record<string, readonly [string, string]>> = {
+	coil: ['envelope', 'envelopes'],
+	bags: ['bag', 'bags'],
+	file: ['pocket and clip', 'pockets and clips']
+};
+
+/** The lessons that are more than one envelope, bag or pocket holds; empty where none is. */
+function piecesText({ kind, copies, name }: Container): string {
+	const [one, many] = ONE_NAME[kind === 'file' ? 'file' : name === 'The bags' ? 'bags' : 'coil'];
+	const parts = copies.flatMap(([piece]) => (piece?.part?.number === 1 ? [piece] : []));
+	if (kind === 'file' && copies.length > FILE_POCKETS)
+		return `It takes ${copies.length} pockets, and a file has ${FILE_POCKETS}: ${Math.ceil(copies.length / FILE_POCKETS)} files.`;
+	return parts.length
+		? `${capital(listText(parts.slice(0, 3).map((piece) => `${piece.number ? `lesson ${piece.number}` : 'the guide'} takes ${counted(piece.part!.of, one, many)}`)))}${parts.length > 3 ? `, and ${counted(parts.length - 3, 'more lesson')} more than one` : ''}.`
+		: '';
+}
+
+/** What a way can’t hold in one piece, in words. */
+function tightText(now: Situation, { containers }: WayResult): string {
+	return containers
+		.map((one) => {
+			if (one.kind === 'coil') return one.stack.coil === null ? `${one.name} is too thick for one coil.` : '';
+			if (one.kind === 'loose' || one.kind === 'file') return piecesText(one);
+			const split = one.copies.flat().find((section) => section.part);
+			return split
+				? `${capital(split.number ? `lesson ${split.number}` : 'the guide')} alone is more than one holds, so it is in ${split.part!.of} parts.`
+				: '';
+		})
+		.filter(Boolean)
+		.join(' ');
+}
 
 /** The price of a part; a coil of any size costs what a coil costs. */
 function priceOf(prices: Readonly<Record<string, number>>, item: string): number | undefined {
 	return prices[item] ?? prices[item.split(',')[0]];
 }
 
+/** Less than two sheets of copy paper, mm. */
+const ONE_SHEET = 0.15;
 /** “12.4 mm”, or “0.49 in” where the house measures so. */
 export function lengthText({ snapshot }: Situation, millimetres: number): string {
+	if (millimetres > 0 && millimetres < ONE_SHEET) return 'one sheet';
 	return snapshot.household.measures === 'metric'
 		? `${millimetres.toFixed(1)} mm`
 		: `${(millimetres / 25.4).toFixed(millimetres < 25.4 ? 2 : 1)} in`;
@@ -306,17 +384,18 @@ export function binderThings(
 	readonly kg: number;
 	readonly count: number;
 }[] {
-	const { way, ring } = binderOf(now, run);
+	const { way } = binderOf(now, run);
 	return resultOf(now, run, way)
 		.containers.filter((one) => one.kind === 'ring')
-		.map(({ name, stack }) => {
-			const { holds, emptyKg } = RINGS.find((one) => one.size === (ring ?? stack.ring)) ?? RINGS.at(-1)!;
-			const count = Math.max(stack.binders, Math.ceil(stack.millimetres / holds));
+		.map(({ name, stack, one, copies }) => {
+			const { emptyKg } = RINGS.find((row) => row.size === one!.ring)!;
+			const count = copies.length;
 			return {
 				name,
 				length: BINDER.length,
 				width: BINDER.width,
-				height: holds + 2 * BINDER.board,
+				// As thick as D rings of its size are: round ones hold less in the same covers.
+				height: holdsOf(one!.ring!, 'D') + 2 * BINDER.board,
 				kg: Math.round((stack.kilograms / count + emptyKg) * 10) / 10,
 				count
 			};

@@ -1,12 +1,21 @@
 import Joi from 'joi';
 import { WAYS, type BinderWay, type LabelSheet } from '$core/binders/index.ts';
-import { RINGS } from '$core/reference/index.ts';
+import { readMillimeters } from '$core/measure/index.ts';
+import { RINGS, type RingShape } from '$core/reference/index.ts';
+import { situation } from '$lib/server/live/now.ts';
 import { answering, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { parsed } from '$core/facts/index.ts';
 import { dollars } from '$lib/server/schemas/fields.ts';
 import { LABEL_KINDS, LABEL_NAMES, labelPlan } from '$lib/server/services/binders/labels.ts';
-import { bindersView, labelsIn, pricesIn, USUAL_PRICES } from '$lib/server/services/binders/view.ts';
+import {
+	bindersView,
+	binderOf,
+	labelsIn,
+	partText,
+	pricesIn,
+	USUAL_PRICES
+} from '$lib/server/services/binders/view.ts';
 import { listParts, partsToList } from '$lib/server/services/binders/parts.ts';
 import { spinesOf } from '$lib/server/services/binders/spines.ts';
 import { setBinder, setHouseBinders } from '$lib/server/stores/binders/binders.ts';
@@ -24,8 +33,25 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		spines: spinesOf(now, run),
 		parts: partsToList(now, run),
 		isMetric: now.snapshot.household.measures === 'metric',
-		labels: labelsIn(now),
-		prices: Object.keys(USUAL_PRICES).map((item) => ({ item, value: (prices[item] / 100).toFixed(2) })),
+		labels: Object.fromEntries(
+			Object.entries(labelsIn(now)).map(([name, value]) => [
+				name,
+				name === 'columns' || name === 'rows'
+					? String(value)
+					: inHouse(value, now.snapshot.household.measures === 'metric')
+			])
+		),
+		rings: parsed(now.snapshot.household.binders).rings ?? null,
+		others: binderOf(now, run).others,
+		ringOptions: RINGS.map((one) => ({
+			value: String(one.size),
+			label: now.snapshot.household.measures === 'metric' ? `${one.size} mm rings` : `${one.inches} in rings`
+		})),
+		prices: Object.keys(USUAL_PRICES).map((item) => ({
+			item,
+			label: partText(now, item),
+			value: (prices[item] / 100).toFixed(2)
+		})),
 		kind,
 		on,
 		kinds: LABEL_KINDS.map((value) => ({ value, label: LABEL_NAMES[value] })),
@@ -36,17 +62,31 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	};
 };
 
-const mm = (what: string, least: number, most: number) =>
-	Joi.number()
-		.min(least)
-		.max(most)
+/** A length in the house's measures, in mm: inches with fractions, or millimeters. */
+const measured = (what: string, least: number, most: number, isMetric: boolean) =>
+	Joi.string()
+		.trim()
+		.custom((text: string, helpers) => {
+			const minus = text.startsWith('-') ? -1 : 1;
+			const said = text.replace(/^-\s*/, '');
+			const mm =
+				isMetric && /^[\d.,]+$/.test(said)
+					? Number(said.replace(',', '.'))
+					: readMillimeters(said, isMetric ? 'metric' : 'us');
+			if (mm === null || Number.isNaN(mm)) return helpers.error('measured.what');
+			if (minus * mm < least - 0.05 || minus * mm > most + 0.05) return helpers.error('measured.range');
+			return Math.round(minus * mm * 100) / 100;
+		})
 		.required()
 		.messages({
-			'number.base': `Enter ${what} in mm`,
-			'any.required': `Enter ${what} in mm`,
-			'number.min': `Enter ${what}: at least ${least}`,
-			'number.max': `Enter ${what}: at most ${most}`
+			'measured.what': `Enter ${what} in ${isMetric ? 'mm' : 'inches, such as 2 5/8'}`,
+			'any.required': `Enter ${what}`,
+			'string.empty': `Enter ${what}`,
+			'measured.range': `Enter ${what} between ${inHouse(least, isMetric)} and ${inHouse(most, isMetric)}`
 		});
+/** A fine length as the house writes it: “66.7”, “2.626”. */
+const inHouse = (mm: number, isMetric: boolean): string =>
+	String(isMetric ? Math.round(mm * 10) / 10 : Math.round((mm / 25.4) * 1000) / 1000);
 const count = (what: string) =>
 	Joi.number()
 		.integer()
@@ -60,9 +100,12 @@ const count = (what: string) =>
 			'number.max': `At most 40 ${what}`
 		});
 
+const isMetricHouse = async () => (await situation()).snapshot.household.measures === 'metric';
+
 export const actions: Actions = {
-	choose: (event) =>
-		handleForm(
+	choose: async (event) => {
+		const isMetric = await isMetricHouse();
+		return handleForm(
 			event,
 			Joi.object<{ way: BinderWay; ring: number | null; others: number }>({
 				way: Joi.string()
@@ -73,16 +116,23 @@ export const actions: Actions = {
 					.empty('')
 					.allow(null)
 					.default(null),
-				others: Joi.number().min(0).max(100).empty('').default(0).messages({
-					'number.base': 'Enter millimeters, such as 12',
-					'number.min': 'Enter 0 or more',
-					'number.max': 'At most 100 mm'
-				})
+				others: measured('how thick it is', 0, 100, isMetric).empty('').optional().default(0)
 			}),
 			'Binder chosen',
 			async ({ trx }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
 				await setBinder(trx, run.row.id, form);
+			}
+		);
+	},
+	rings: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ rings: RingShape }>({ rings: Joi.string().valid('D', 'round').required() }),
+			({ rings }: { rings: RingShape }) => (rings === 'D' ? 'D rings' : 'Round rings'),
+			async ({ trx, now }, form) => {
+				await setHouseBinders(trx, { ...parsed(now.snapshot.household.binders), rings: form.rings });
+				return form;
 			}
 		),
 	list: (event) =>
@@ -95,26 +145,28 @@ export const actions: Actions = {
 				return listParts(trx, now, run);
 			}
 		),
-	labels: (event) =>
-		handleForm(
+	labels: async (event) => {
+		const isMetric = await isMetricHouse();
+		return handleForm(
 			event,
 			Joi.object<LabelSheet>({
 				columns: count('columns'),
 				rows: count('rows'),
-				width: mm('the width', 5, 300),
-				height: mm('the height', 5, 400),
-				left: mm('the left edge', 0, 200),
-				top: mm('the top edge', 0, 200),
-				across: mm('the step across', 5, 300),
-				down: mm('the step down', 5, 400),
-				offsetX: mm('how far it is off', -20, 20),
-				offsetY: mm('how far it is off', -20, 20)
+				width: measured('the width', 5, 300, isMetric),
+				height: measured('the height', 5, 400, isMetric),
+				left: measured('the left edge', 0, 200, isMetric),
+				top: measured('the top edge', 0, 200, isMetric),
+				across: measured('the step across', 5, 300, isMetric),
+				down: measured('the step down', 5, 400, isMetric),
+				offsetX: measured('how far it is off', -20, 20, isMetric),
+				offsetY: measured('how far it is off', -20, 20, isMetric)
 			}),
 			'Label sheet saved',
 			async ({ trx, now }, form) => {
 				await setHouseBinders(trx, { ...parsed(now.snapshot.household.binders), labels: form });
 			}
-		),
+		);
+	},
 	prices: (event) =>
 		handleForm(
 			event,

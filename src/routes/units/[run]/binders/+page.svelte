@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { RINGS } from '$core/reference/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
+	import PostButton from '$lib/ui/button/PostButton.svelte';
 	import BinderDrawing from '$lib/ui/binders/BinderDrawing.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
@@ -14,6 +14,8 @@
 	const failure = $derived(form && 'message' in form ? form : null);
 	const base = $derived(`/units/${data.unit.id}/binders`);
 	const rings = $derived(view.containers.filter((one) => one.kind === 'ring'));
+	const unit = $derived(data.isMetric ? 'mm' : 'in');
+	const thick = (mm: number) => (data.isMetric ? mm.toFixed(1) : (mm / 25.4).toFixed(2));
 	const MEASURES = [
 		['columns', 'Across'],
 		['rows', 'Down'],
@@ -60,9 +62,9 @@
 					<table class="w-full border-y border-rule text-sm tabular-nums">
 						<thead
 							><tr class="border-b border-rule text-left text-ink-2"
-								><th scope="col">Lesson</th><th scope="col" class="text-right">mm</th><th
+								><th scope="col">Lesson</th><th scope="col" class="text-right">{unit}</th><th
 									scope="col"
-									class="text-right">up to, mm</th
+									class="text-right">up to, {unit}</th
 								></tr
 							></thead
 						>
@@ -71,9 +73,9 @@
 								<tr class="border-b border-rule"
 									><th scope="row" class="py-1 text-left font-normal"
 										>{section.number ? `${section.number} ${section.lesson}` : 'The guide'}</th
-									><td class="text-right">{section.millimetres.toFixed(1)}</td><td
+									><td class="text-right">{thick(section.millimetres)}</td><td
 										class="text-right {section.upTo > container.holds ? 'font-semibold text-late' : ''}"
-										>{section.upTo.toFixed(1)}</td
+										>{thick(section.upTo)}</td
 									></tr
 								>
 							{/each}
@@ -95,6 +97,21 @@
 
 	<section class="mt-8" aria-labelledby="ways">
 		<h2 id="ways" class="text-lg">Ways to keep it</h2>
+		<div class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
+			<span class={data.rings ? '' : 'font-semibold'}
+				>{data.rings === 'round'
+					? 'Your rings are round and hold about a quarter less than D rings.'
+					: data.rings === 'D'
+						? 'Your rings are D-shaped.'
+						: 'Are your binders’ rings round or D-shaped, with a straight back? Round ones hold about a quarter less. Worked out for D rings.'}</span
+			>
+			{#if data.rings !== 'D'}<PostButton action="?/rings" fields={{ rings: 'D' }} size="small"
+					>{data.rings ? 'They are D-shaped' : 'D-shaped'}</PostButton
+				>{/if}
+			{#if data.rings !== 'round'}<PostButton action="?/rings" fields={{ rings: 'round' }} size="small"
+					>{data.rings ? 'They are round' : 'Round'}</PostButton
+				>{/if}
+		</div>
 		<form method="post" action="?/choose" use:enhance={saves()}>
 			<ul class="mt-1 divide-y divide-rule border-y border-rule">
 				{#each view.ways as row (row.way)}
@@ -110,6 +127,7 @@
 							<span class="min-w-0 flex-1">
 								<span class="block font-semibold">{row.name}</span>
 								<span class="block text-sm text-ink-2">{row.parts.join(', ')}</span>
+								{#if row.tight}<span class="block text-sm font-semibold text-due">{row.tight}</span>{/if}
 							</span>
 							<span class="w-44 shrink-0 text-right text-sm tabular-nums"
 								>{row.thick} thick, {row.weighs}<span class="block">{row.holds}</span><span class="block"
@@ -124,20 +142,13 @@
 				<SelectField
 					label="The binder we have"
 					name="ring"
-					options={[
-						{ value: '', label: 'none yet: tell us which' },
-						...RINGS.map((one) => ({
-							value: String(one.size),
-							label: data.isMetric ? `${one.size} mm rings` : `${one.inches} in rings`
-						}))
-					]}
+					options={[{ value: '', label: 'none yet: tell us which' }, ...data.ringOptions]}
 					value={view.choice.ring === null ? '' : String(view.choice.ring)}
 				/>
 				<TextField
-					label="Other subjects in a child’s binder, mm"
+					label="Other subjects in a child’s binder, {unit}"
 					name="others"
-					inputmode="decimal"
-					value={view.choice.others || ''}
+					value={data.others ? thick(data.others) : ''}
 					{failure}
 					look="!w-24"
 				/>
@@ -196,12 +207,12 @@
 		<details class="mt-2">
 			<summary class="min-h-9 cursor-pointer py-1.5 text-sm font-semibold">The sheet of labels</summary>
 			<p class="max-w-2xl text-sm">
-				Measure your sheet once, in mm. Print the test sheet on plain paper, hold it behind the labels, and
-				say how far it is off; it’s kept.
+				Measure your sheet once, in {data.isMetric ? 'mm' : 'inches, such as 2 5/8'}. Print the test sheet on
+				plain paper, hold it behind the labels, and say how far it is off; it’s kept.
 			</p>
 			<form method="post" action="?/labels" use:enhance={saves()} class="mt-2 flex flex-wrap items-end gap-3">
 				{#each MEASURES as [name, label] (name)}
-					<TextField {label} {name} inputmode="decimal" value={data.labels[name]} look="!w-24" {failure} />
+					<TextField {label} {name} value={data.labels[name]} look="!w-24" {failure} />
 				{/each}
 				<Button type="submit">Save</Button>
 				<Button href="{base}/labels.pdf?kind=test&on=labels" look="quiet">Test sheet</Button>
@@ -214,7 +225,7 @@
 			<form method="post" action="?/prices" use:enhance={saves()} class="mt-2 flex flex-wrap items-end gap-3">
 				{#each data.prices as one (one.item)}
 					<TextField
-						label={one.item}
+						label={one.label}
 						name={one.item}
 						inputmode="decimal"
 						value={one.value}
