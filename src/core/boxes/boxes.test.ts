@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { below, seeded } from '../random.ts';
 import {
 	HEAVY_KG,
 	liftingLimit,
@@ -237,5 +238,52 @@ describe('measures', () => {
 		const thin = usualMeasures({ kind: 'picture book', pages: 32, hardcover: true, widthMm: null })!;
 		expect(thin.height).toBeLessThan(book.height);
 		expect(usualMeasures({ kind: 'link', pages: null, hardcover: false, widthMm: null })).toBeNull();
+	});
+});
+
+describe('packings that are known to be there', () => {
+	type Block = { l: number; w: number; h: number };
+	/** A box sawn into so many blocks, always straight through: put together again they fill it. */
+	function sawn(box: Block, count: number, draw: () => number): Block[] {
+		const blocks = [box];
+		while (blocks.length < count) {
+			blocks.sort((a, b) => b.l * b.w * b.h - a.l * a.w * a.h);
+			const at = below(draw, Math.min(3, blocks.length));
+			const one = blocks[at];
+			const side = (['l', 'w', 'h'] as const)[below(draw, 3)];
+			if (one[side] < 60) continue;
+			const cut = Math.round((one[side] * (0.3 + (0.4 * below(draw, 1000)) / 1000)) / 5) * 5;
+			blocks.splice(at, 1, { ...one, [side]: cut }, { ...one, [side]: one[side] - cut });
+		}
+		return blocks;
+	}
+	it.each([
+		[1, 8],
+		[1, 10],
+		[2, 6],
+		[2, 8],
+		[3, 6],
+		[4, 7]
+	])('%i boxes sawn into %i blocks each are found again', (boxes, blocks) => {
+		const draw = seeded(boxes * 100 + blocks);
+		const box = { l: 450, w: 350, h: 280 };
+		const items = Array.from({ length: boxes }, () => sawn(box, blocks, draw))
+			.flat()
+			.map((one, at) => ({
+				item: `block ${at}`,
+				length: one.h,
+				width: one.l,
+				height: one.w,
+				kg: 0.1,
+				keepUpright: false,
+				count: 1
+			}));
+		const answer = pack({
+			boxes: [{ box: 'tub', length: box.l, width: box.w, height: box.h, maxKg: 100, count: boxes + 2 }],
+			items
+		});
+		expect(answer.left).toEqual([]);
+		expect(answer.used).toHaveLength(boxes);
+		for (const one of answer.used) expect(one.fill).toBeCloseTo(1, 9);
 	});
 });

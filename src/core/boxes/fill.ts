@@ -56,11 +56,16 @@ export function waysToLie(
 
 /** Whether a piece goes into an empty box. */
 export function fits(piece: Piece, box: Space): boolean {
-	return (
-		piece.kg <= box.maxKg + KG_NOISE &&
-		waysToLie(piece).some(
-			([l, w, h]) => l <= box.length + NOISE && w <= box.width + NOISE && h <= box.height + NOISE
-		)
+	return piece.kg <= box.maxKg + KG_NOISE && goesIn(piece, box);
+}
+
+/** Whether a thing goes into an empty box in one of the ways in which it can lie, whatever it weighs. */
+export function goesIn(
+	thing: Omit<Space, 'maxKg'> & { readonly keepUpright?: boolean },
+	box: Omit<Space, 'maxKg'>
+): boolean {
+	return waysToLie({ ...thing, keepUpright: thing.keepUpright ?? false }).some(
+		([l, w, h]) => l <= box.length + NOISE && w <= box.width + NOISE && h <= box.height + NOISE
 	);
 }
 
@@ -173,7 +178,8 @@ function isLess(a: readonly number[], b: readonly number[]): boolean {
 	return false;
 }
 
-function isSupported(
+/** Whether enough of a base rests on what lies below, and none of that is fragile. */
+export function isSupported(
 	lying: readonly Lying[],
 	{ x, y, z, length, width }: Pick<Lying, 'x' | 'y' | 'z' | 'length' | 'width'>
 ): boolean {

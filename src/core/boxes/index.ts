@@ -30,3 +30,4 @@ export {
 	type OpeningKind,
 	type OpeningThing
 } from './opening.ts';
+export { goesIn } from './fill.ts';

@@ -1,5 +1,7 @@
 import { CoreError } from '../error.ts';
+import { seeded } from '../random.ts';
 import { fill, fits, type Lying, type Piece, type Rule, type Space, type Work } from './fill.ts';
+import { fillRooms, readied, type Habit, type Ready } from './spaces.ts';
 
 /** Boxes of one kind: inner measures in mm, what one may weigh in kg, and how many there are. */
 export type BoxKind = Space & { readonly box: string; readonly count: number };
@@ -45,7 +47,9 @@ type Full = { readonly kind: number; readonly lying: readonly Lying[]; readonly 
 type Try = { readonly full: readonly Full[]; readonly left: readonly Piece[] };
 
 /** Looks that a search may take, some two seconds of an ordinary computer at most. */
-const MOST_WORK = 30_000_000;
+const MOST_WORK = 13_000_000;
+/** The share of it that goes to orders of pieces; the rest to closing box by box. */
+const BY_ORDERS = 0.15;
 /** Rounds that a search may take: with few things each one is short. */
 const MOST_ROUNDS = 4_000;
 const RULES: readonly Rule[] = ['low', 'flat', 'corner', 'wall'];
@@ -86,16 +90,26 @@ export function pack(input: PackInput, progress: Progress = () => undefined, mos
 		}))
 	);
 	const lateness = (piece: Piece) => (piece.fragile ? 1e6 : 0) + (items[piece.item].late ?? 0);
+	const draw = seeded(2_463);
+	const random = () => draw() / 2 ** 32;
+	const least = fewestBoxes(boxes, pieces);
 	const work: Work = { done: 0 };
 	let best: Try | null = null;
-	// The same numbers each time: what is packed twice is packed alike.
-	let seed = 2_463;
-	const random = () => {
-		seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648;
-		return seed / 2_147_483_648;
+	const isDone = () =>
+		best !== null &&
+		best.left.length === 0 &&
+		best.full.length <= least &&
+		(boxes.length === 1 || best.full.length === 0);
+	const take = (tried: Try) => {
+		if (best === null || isBetter(boxes, tried, best)) best = tried;
+		progress(Math.min(1, work.done / most));
 	};
-	const least = fewestBoxes(boxes, pieces);
-	for (let round = 0; round < MOST_ROUNDS && (best === null || work.done < most); round++) {
+	// One order of pieces after another, all boxes by it.
+	for (
+		let round = 0;
+		round < MOST_ROUNDS && !isDone() && (best === null || work.done < most * BY_ORDERS);
+		round++
+	) {
 		const rule = RULES[round % RULES.length];
 		const byKey = ORDERS[Math.floor(round / RULES.length) % ORDERS.length];
 		const spread = round < RULES.length * ORDERS.length ? 0 : 0.5;
@@ -106,18 +120,17 @@ export function pack(input: PackInput, progress: Progress = () => undefined, mos
 			spread > 0 ? pieces.map((piece) => [piece, random() < 0.5 ? Math.floor(random() * 6) : null]) : []
 		);
 		const wish = (piece: Piece) => wishes.get(piece) ?? null;
-		const tried = smaller(
-			boxes,
-			packAll(boxes, inOrder, rule, wish, round % 2 === 0, work),
-			rule,
-			wish,
-			work
-		);
-		if (best === null || isBetter(boxes, tried, best)) best = tried;
-		progress(Math.min(1, work.done / most));
-		if (best.left.length === 0 && best.full.length <= least && (boxes.length === 1 || best.full.length === 0))
-			break;
+		take(smaller(boxes, packAll(boxes, inOrder, rule, wish, round % 2 === 0, work), rule, wish, work));
 	}
+	// One box closed as full as can be after the other; then a few boxes emptied and filled anew, again and again.
+	const search = new Search(boxes, pieces, lateness, random, work);
+	for (let round = 0; round < MOST_ROUNDS && !isDone() && work.done < most; round++) {
+		const isFresh = best === null || round % 8 === 0;
+		const share = most * (isFresh ? 0.06 : 0.02);
+		take(isFresh ? search.closeAll(share, round % 16 === 0) : search.again(best!, share));
+	}
+	// Boxes that the search has left give way to smaller ones where these take the same.
+	take(smaller(boxes, best!, 'low', () => null, work));
 	return asPacking(boxes, items, best!);
 }
 
@@ -202,6 +215,169 @@ function packAll(
 	}
 	return { full, left };
 }
+
+/** Closes one box at a time. */
+class Search {
+	private readonly boxes: readonly BoxKind[];
+	private readonly ready: readonly Ready[];
+	private readonly random: () => number;
+	private readonly work: Work;
+	private readonly lateness: (piece: Piece) => number;
+
+	constructor(
+		boxes: readonly BoxKind[],
+		pieces: readonly Piece[],
+		lateness: (piece: Piece) => number,
+		random: () => number,
+		work: Work
+	) {
+		this.boxes = boxes;
+		this.lateness = lateness;
+		this.ready = readied(pieces, lateness);
+		this.random = random;
+		this.work = work;
+	}
+
+	/** All pieces anew. `bySize` closes the kind that takes most; else the one that is filled best. */
+	closeAll(most: number, bySize: boolean): Try {
+		return this.close(
+			this.ready,
+			this.boxes.map((box) => box.count),
+			most,
+			bySize
+		);
+	}
+
+	/** Some boxes, the emptiest among them, and what is left, are filled anew. */
+	again(from: Try, most: number): Try {
+		const { full, left } = from;
+		if (full.length === 0) return from;
+		const filled = full.map((one) => this.fillOf(one));
+		const emptiest = filled.indexOf(Math.min(...filled));
+		const chosen = new Set([this.random() < 0.8 ? emptiest : Math.floor(this.random() * full.length)]);
+		const wanted = Math.min(full.length, 2 + Math.floor(this.random() * 2));
+		while (chosen.size < wanted) chosen.add(Math.floor(this.random() * full.length));
+		const opened = full.filter((_, at) => chosen.has(at));
+		const there = this.boxes.map(
+			(box, kind) => box.count - full.filter((one, at) => one.kind === kind && !chosen.has(at)).length
+		);
+		const pieces = readied(
+			[...opened.flatMap((one) => one.lying.map(({ piece }) => piece)), ...left],
+			this.lateness
+		);
+		const closed = this.close(pieces, there, most, this.random() < 0.5);
+		return { full: [...full.filter((_, at) => !chosen.has(at)), ...closed.full], left: closed.left };
+	}
+
+	private fillOf({ kind, lying }: Full): number {
+		return lying.reduce((sum, one) => sum + volumeOf(one), 0) / volumeOf(this.boxes[kind]);
+	}
+
+	private close(pieces: readonly Ready[], there: number[], most: number, bySize: boolean): Try {
+		const full: Full[] = [];
+		let left = [...pieces];
+		const until = this.work.done + most;
+		while (left.length) {
+			const kinds = this.boxes.flatMap((_, kind) => (there[kind] > 0 ? [kind] : []));
+			// What is left of the work is for all boxes that are still to be closed.
+			const volume = left.reduce((sum, one) => sum + one.volume * one.pieces.length, 0);
+			const each =
+				(until - this.work.done) /
+				Math.max(
+					1,
+					kinds.length * Math.ceil(volume / Math.max(1, ...kinds.map((kind) => volumeOf(this.boxes[kind]))))
+				);
+			let best: (Full & { readonly left: Ready[]; readonly worth: number }) | null = null;
+			for (const kind of kinds) {
+				const one = this.fullest(kind, left, each);
+				if (one.lying.length === 0) continue;
+				const share = one.lying.reduce((sum, { piece }) => sum + volumeOf(piece), 0);
+				const worth = bySize || one.left.length === 0 ? share : share / volumeOf(this.boxes[kind]);
+				if (
+					best === null || (one.left.length === 0) !== (best.left.length === 0)
+						? best === null || one.left.length === 0
+						: worth > best.worth + 1e-9 ||
+							(worth > best.worth - 1e-9 && volumeOf(this.boxes[kind]) < volumeOf(this.boxes[best.kind]))
+				)
+					best = { kind, ...one, worth };
+			}
+			if (best === null) break;
+			there[best.kind]--;
+			full.push({ kind: best.kind, lying: best.lying, kg: best.kg });
+			({ left } = best);
+		}
+		return { full, left: left.flatMap((one) => one.pieces) };
+	}
+
+	/** Now and then a box as long, wide or high as some pieces are together: what fits exactly in it fits well. */
+	private within(
+		box: BoxKind,
+		sums: Readonly<Record<'length' | 'width' | 'height', readonly number[]>>
+	): BoxKind {
+		const side = (which: 'length' | 'width' | 'height') => {
+			const own = sums[which];
+			return own.length === 0 || this.random() < 0.4
+				? box[which]
+				: own[Math.floor(this.random() * own.length)];
+		};
+		return { ...box, length: side('length'), width: side('width'), height: side('height') };
+	}
+
+	/** What two or three pieces are together along each side of a box, where that is nearly as long; as often as it comes. */
+	private sums(box: BoxKind, pieces: readonly Ready[]) {
+		const all = [
+			...new Set(pieces.flatMap(({ pieces: [piece] }) => [piece.length, piece.width, piece.height]))
+		].slice(0, 40);
+		const near = (to: number) => {
+			const found: number[] = [];
+			const add = (sum: number) => {
+				if (sum <= to + 1e-6 && sum >= to * NEARLY) found.push(sum);
+			};
+			for (const [i, a] of all.entries()) {
+				add(a);
+				for (const [j, b] of all.slice(i).entries()) {
+					add(a + b);
+					if (a + b < to) for (const c of all.slice(i + j)) add(a + b + c);
+				}
+			}
+			return found;
+		};
+		this.work.done += all.length ** 3 / 2;
+		return { length: near(box.length), width: near(box.width), height: near(box.height) };
+	}
+
+	/** One box as full as some tries make it: by room, or by weight where that is what ends it. */
+	private fullest(kind: number, pieces: readonly Ready[], most: number) {
+		const box = this.boxes[kind];
+		const until = this.work.done + most;
+		const all = volumeOf(box);
+		const sides = this.sums(box, pieces);
+		let best: ReturnType<typeof fillRooms> | null = null;
+		let worth = -1;
+		for (let round = 0; best === null || this.work.done < until; round++) {
+			const habit: Habit = {
+				from: FROM[Math.floor(this.random() * FROM.length)],
+				best: BEST[Math.floor(this.random() * BEST.length)],
+				chance: round === 0 ? 0 : CHANCE * this.random()
+			};
+			const one = fillRooms(this.within(box, sides), pieces, habit, this.random, this.work);
+			const now = one.lying.reduce(
+				(sum, { piece }) => sum + Math.max(volumeOf(piece) / all, box.maxKg > 0 ? piece.kg / box.maxKg : 0),
+				0
+			);
+			if (now > worth) [best, worth] = [one, now];
+			if (one.left.length === 0 || worth > 1 - 1e-9) break;
+			this.work.done += 20;
+		}
+		return best!;
+	}
+}
+
+const FROM: readonly Habit['from'][] = ['floor', 'wall', 'side', 'corner'];
+const BEST: readonly Habit['best'][] = ['exact', 'exact', 'snug', 'volume'];
+const CHANCE = 0.6;
+/** The least share of a side that pieces together have to be long. */
+const NEARLY = 0.9;
 
 /** Each box that is used gives way to a smaller one that takes the same. */
 function smaller(

@@ -14,6 +14,7 @@ import {
 	standOnShelf,
 	USUAL_BOXES,
 	WALL,
+	goesIn,
 	whichBox,
 	type BoxKind,
 	type ItemKind,
@@ -132,15 +133,14 @@ describe('which box to get', () => {
 		fc.assert(
 			fc.property(things, softThings, (items, soft) => {
 				for (const answer of whichBox({ items, soft })) {
-					if (answer.count === null) {
-						expect(answer.left.length).toBeGreaterThan(0);
-						continue;
-					}
 					const light = Math.max(HEAVY_KG, ...items.map((one) => one.kg), ...soft.map((one) => one.kg));
 					expect(answer.heaviestKg).toBeLessThanOrEqual(light + 1e-6);
 					const size = USUAL_BOXES.find((one) => one.name === answer.name)!;
 					const room = (size.length * size.width * size.height * answer.count) / 1e9;
-					const volume = items.reduce(
+					// What is too large for it is named, and judges nothing else.
+					const inside = items.filter((one) => !answer.left.includes(one.item));
+					for (const one of items) expect(answer.left.includes(one.item)).toBe(!goesIn(one, size));
+					const volume = inside.reduce(
 						(sum, one) => sum + (one.length * one.width * one.height * one.count) / 1e9,
 						0
 					);
@@ -153,10 +153,16 @@ describe('which box to get', () => {
 	it('an atlas of 30 × 24 cm goes into the smallest that is long enough; 27 cm of thickness into none so low', () => {
 		const [first, ...others] = whichBox({ items: [thing('atlas', 300, 240, 20)], soft: [] });
 		expect(first).toMatchObject({ name: 'small box', count: 1 });
-		expect(others.find((one) => one.name === 'shoebox')).toMatchObject({ count: null, left: ['atlas'] });
+		expect(others.find((one) => one.name === 'shoebox')).toMatchObject({ count: 0, left: ['atlas'] });
 		const globe = whichBox({ items: [thing('globe', 270, 270, 270)], soft: [] });
 		expect(globe[0].name).toBe('large tub');
-		expect(globe.filter((one) => one.count !== null)).toHaveLength(1);
+		expect(globe.filter((one) => one.left.length === 0)).toHaveLength(1);
+		// One thing that is too large is named; the size still says how many hold the others, however many those are.
+		const many = whichBox({
+			items: [thing('pole', 1800, 40, 40), { ...thing('game', 290, 170, 100), count: 12 }],
+			soft: []
+		}).find((one) => one.name === 'shoebox')!;
+		expect(many).toMatchObject({ count: 12, left: ['pole'] });
 	});
 });
 

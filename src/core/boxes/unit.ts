@@ -1,4 +1,5 @@
 import { above } from './drawing.ts';
+import { goesIn } from './fill.ts';
 import { pack, type BoxKind, type ItemKind, type Packing, type Progress } from './pack.ts';
 import { HEAVY_KG } from './measures.ts';
 
@@ -129,20 +130,18 @@ export const USUAL_BOXES: readonly BoxSize[] = [
 
 /** How a unit would go into boxes of one size. */
 export type SizeAnswer = BoxSize & {
-	/** How many of them; null where something is too large or too heavy for it. */
-	readonly count: number | null;
+	/** How many of them hold all that goes into one at all. */
+	readonly count: number;
 	readonly liters: number;
 	/** Share of the boxes that is filled by stiff things. */
 	readonly fill: number;
 	readonly heaviestKg: number;
-	/** What won't go in. */
+	/** What is too large for it. */
 	readonly left: readonly string[];
 };
 
-/** No more boxes of one size than this are thought of. */
-const MOST_BOXES = 8;
 /** Looks for each size; there are several of them. */
-const WORK_A_SIZE = 3_000_000;
+const WORK_A_SIZE = 1_000_000;
 
 /**
  * Which box to get: the unit packed into each size by itself, no box over `maxKg` (usually what is still light). The
@@ -157,27 +156,32 @@ export function whichBox(
 	maxKg = HEAVY_KG
 ): SizeAnswer[] {
 	const limit = Math.max(maxKg, ...items.map((one) => one.kg), ...soft.map((one) => one.kg));
+	const pieces = items.reduce((sum, one) => sum + one.count, 0) + soft.length;
 	return sizes
 		.map((size, at): SizeAnswer => {
-			const boxes = [{ ...size, box: size.name, maxKg: limit, count: MOST_BOXES }];
-			const packing = packUnit({ boxes, items, soft }, undefined, WORK_A_SIZE);
+			// A size is judged by what it holds of all things; what is too large for it is named.
+			const fitting = items.filter((one) => goesIn(one, size));
+			const boxes = [{ ...size, box: size.name, maxKg: limit, count: Math.max(1, pieces) }];
+			const packing = packUnit({ boxes, items: fitting, soft }, undefined, WORK_A_SIZE);
 			progress((at + 1) / sizes.length);
-			const left = [...packing.left.map((one) => one.item), ...packing.softLeft];
 			return {
 				...size,
-				count: left.length ? null : packing.used.length,
+				count: packing.used.length,
 				liters: litersOf(size),
 				fill: packing.used.reduce((sum, one) => sum + one.fill, 0) / Math.max(1, packing.used.length),
 				heaviestKg: Math.max(0, ...packing.used.map((one) => one.kg)),
-				left
+				left: [
+					...items.filter((one) => !fitting.includes(one)).map((one) => one.item),
+					...packing.left.map((one) => one.item),
+					...packing.softLeft
+				]
 			};
 		})
 		.toSorted(
 			(a, b) =>
-				Number(a.count === null) - Number(b.count === null) ||
-				(a.count === null
-					? a.left.length - b.left.length
-					: // One large box and two small ones are both fine; a row of shoeboxes is not.
-						Number(a.count > 2) - Number(b.count! > 2) || a.count * a.liters - b.count! * b.liters)
+				a.left.length - b.left.length ||
+				// One large box and two small ones are both fine; a row of shoeboxes is not.
+				Number(a.count > 2) - Number(b.count > 2) ||
+				a.count * a.liters - b.count * b.liters
 		);
 }

@@ -48,6 +48,8 @@ export interface HouseholdTable {
 	prep_rates: Filled<Json<OwnRates>>;
 	/** Sheets of labels and prices of binders and their parts; what is not said is as usual. */
 	binders: Filled<Json<Partial<HouseBinders>>>;
+	/** What a box may weigh, grams; null is what one lifts with ease. */
+	lift_grams: number | null;
 	/** All of one kind at once, or lesson after lesson. */
 	prep_habit: Filled<'batch' | 'by lesson'>;
 	/** Shelf, basket, and how often they change; what is not said is as usual. */

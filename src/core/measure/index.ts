@@ -32,6 +32,8 @@ export {
 	lengthText,
 	readLength,
 	readMillimeters,
+	readSize,
+	readWeight,
 	systemOf,
 	unitIn,
 	weightText,

@@ -83,7 +83,7 @@ export function readLength(text: string, system: System): number | null {
 
 /** The same to a part of a millimeter, for what is measured finely: a sheet of labels, a box. */
 export function readMillimeters(text: string, system: System): number | null {
-	const typed = text.trim().toLowerCase().replace(',', '.');
+	const typed = spelled(text);
 	if (typed === '') return null;
 	let mm = exact(0);
 	PART.lastIndex = 0;
@@ -97,9 +97,73 @@ export function readMillimeters(text: string, system: System): number | null {
 	return mm.valueOf();
 }
 
+/** What was typed with its numbers spelled alike: “.75”, “7-1/4” and “12,5”. */
+const spelled = (text: string): string =>
+	text
+		.trim()
+		.toLowerCase()
+		.replace(/(\d),(\d)/g, '$1.$2')
+		.replace(/(^|[^\d])\.(\d)/g, '$10.$2')
+		.replace(/(\d)\s*-\s*(\d+\/\d)/g, '$1 $2');
+
+/**
+ * The three sides of a thing as one types them in one field, in mm; a unit at the end counts for all that have none.
+ * Null where it is no such size.
+ *
+ *     readSize('12 x 9 1/2 x 3 in', 'metric')   // [304.8, 241.3, 76.2]
+ *     readSize('30×22×5', 'metric')             // [300, 220, 50]
+ */
+export function readSize(text: string, system: System): [number, number, number] | null {
+	const parts = spelled(text).split(/\s*(?:x|×|\*|\bby\b)\s*/);
+	if (parts.length !== 3) return null;
+	const unit = /([a-z]+|["″'′])\.?$/.exec(parts[2])?.[1] ?? '';
+	const sides = parts.map((part) =>
+		readMillimeters(/[a-z"″'′]/.test(part) ? part : `${part} ${unit}`, system)
+	);
+	return sides.every((mm) => mm !== null && mm > 0) ? (sides as [number, number, number]) : null;
+}
+
+const KG: Readonly<Record<string, number>> = {
+	kg: 1,
+	kilo: 1,
+	kilos: 1,
+	g: 0.001,
+	gram: 0.001,
+	grams: 0.001,
+	lb: 0.45359237,
+	lbs: 0.45359237,
+	pound: 0.45359237,
+	pounds: 0.45359237,
+	oz: 0.45359237 / 16,
+	ounce: 0.45359237 / 16,
+	ounces: 0.45359237 / 16
+};
+
+/**
+ * A weight as one types it, in kg; a bare number is in pounds or kilograms, as the household measures. Null when it is
+ * no weight.
+ *
+ *     readWeight('1 lb 8 oz', 'metric')   // 0.68…
+ *     readWeight('500 g', 'us')           // 0.5
+ */
+export function readWeight(text: string, system: System): number | null {
+	const typed = spelled(text);
+	if (typed === '') return null;
+	let kg = 0;
+	PART.lastIndex = 0;
+	while (PART.lastIndex < typed.length) {
+		const found = PART.exec(typed);
+		if (!found) return null;
+		const unit = found[2] ?? (system === 'us' ? 'lb' : 'kg');
+		if (!Object.hasOwn(KG, unit)) return null;
+		kg += numberOf(found[1]).valueOf() * KG[unit];
+	}
+	return kg;
+}
+
 function numberOf(text: string): Exact {
-	const spelled = text.replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/u, (glyph) => ` ${GLYPH[glyph]}`).trim();
-	return spelled
+	const whole = text.replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/u, (glyph) => ` ${GLYPH[glyph]}`).trim();
+	return whole
 		.split(/\s+/)
 		.map((part) => exact(part))
 		.reduce((sum, part) => sum.add(part), exact(0));

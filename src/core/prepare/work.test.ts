@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../calendar/index.ts';
-import { byLesson, minutesFor, prep, rateOf, readTook, WORK, type DoneWork, type PrepJob } from './index.ts';
+import {
+	byLesson,
+	minutesFor,
+	prep,
+	rateOf,
+	readTook,
+	WORK,
+	type DoneWork,
+	type PrepJob,
+	type PrepInput,
+	whyNot
+} from './index.ts';
 
 describe('rates', () => {
 	const done = (...minutes: number[]) =>
@@ -102,5 +113,111 @@ describe('lesson by lesson', () => {
 			setUpMinutes: {}
 		});
 		expect(plan.sittings).toEqual([{ id: 'evening', jobs: ['laminate', 'fold'], minutes: 10 }]);
+	});
+});
+
+describe('plans that are equally good', () => {
+	const job = (id: string, minutes: number, readyBy: string, more: Partial<PrepJob> = {}): PrepJob => ({
+		id,
+		minutes,
+		after: [],
+		readyBy,
+		setUp: null,
+		...more
+	});
+	const evenings = ['2026-12-15', '2026-12-17', '2026-12-22', '2026-12-24'].map((date) => ({
+		id: date,
+		date,
+		minutes: 60
+	}));
+	const planOf = (jobs: PrepJob[]) =>
+		Object.fromEntries(
+			prep({ jobs, sittings: evenings, setUpMinutes: {} }).sittings.map((one) => [one.id, one.jobs])
+		);
+	it('do what is overdue at the next evening, and nothing at the last one that would do', () => {
+		expect(planOf([job('overdue', 20, '2026-11-20'), job('later', 20, '2027-02-01')])).toEqual({
+			'2026-12-15': ['overdue', 'later']
+		});
+	});
+	it('give the first evening to what has least time left, and what is wanted fresh the last safe one', () => {
+		expect(
+			planOf([
+				job('far', 50, '2027-02-01'),
+				job('near', 50, '2026-12-23'),
+				job('dough', 50, '2026-12-23', { isFresh: true })
+			])
+		).toEqual({ '2026-12-15': ['near'], '2026-12-17': ['far'], '2026-12-22': ['dough'] });
+	});
+	it('are found in every way there is: no other of the same cost does more important things earlier', () => {
+		const jobs = fc.array(
+			fc.record({
+				minutes: fc.integer({ min: 1, max: 12 }).map((n) => n * 5),
+				due: fc.integer({ min: -5, max: 14 })
+			}),
+			{ minLength: 1, maxLength: 5 }
+		);
+		fc.assert(
+			fc.property(jobs, (all) => {
+				const list = all.map((one, at) => job(`job ${at}`, one.minutes, addDays('2026-12-15', one.due)));
+				const plan = prep({ jobs: list, sittings: evenings, setUpMinutes: {} });
+				const at = new Map(plan.sittings.flatMap((one) => one.jobs.map((id) => [id, one.id] as const)));
+				// Moving one job alone to an earlier evening that is used and has room is never possible.
+				for (const one of plan.sittings)
+					for (const id of one.jobs)
+						for (const earlier of plan.sittings.filter((other) => other.id < one.id)) {
+							const minutes = list.find((each) => each.id === id)!.minutes;
+							expect(earlier.minutes + minutes > 60 || one.jobs.length === 1).toBe(true);
+						}
+				expect(at.size + plan.unplaced.length).toBe(list.length);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+});
+
+describe('why some jobs have no place', () => {
+	const quiet = (minutes: number) => [{ id: 's', date: '2026-12-15', minutes, bars: ['noise'] }];
+	const printing = (id: string, minutes: number) => ({
+		id,
+		minutes,
+		after: [],
+		readyBy: '2026-12-20',
+		setUp: 'printer',
+		brings: ['noise', 'printer']
+	});
+	const why = (input: PrepInput) => whyNot(input, prep(input), '2026-12-10', 'printer');
+	it('noisy ones at quiet evenings: allowed, one loud hour, or given away, each with what it brings', () => {
+		const input = {
+			jobs: [
+				printing('a', 10),
+				{ ...printing('b', 5), after: ['a'], setUp: null, brings: [] },
+				printing('c', 20)
+			],
+			sittings: quiet(60),
+			setUpMinutes: { printer: 0 }
+		};
+		expect(why(input)).toEqual([
+			{
+				why: 'barred',
+				jobs: ['a', 'b', 'c'],
+				bars: ['noise'],
+				minutes: 20,
+				ways: [
+					{ kind: 'allow', places: 3 },
+					{ kind: 'add', day: '2026-12-19', minutes: 60, places: 3 },
+					{ kind: 'give away', jobs: ['a', 'c'], places: 3 }
+				]
+			}
+		]);
+	});
+	it('one that is longer than any evening, and evenings that are full, say so', () => {
+		const long = {
+			jobs: [{ ...printing('long', 150), brings: [], setUp: null }],
+			sittings: [{ id: 's', date: '2026-12-15', minutes: 60 }],
+			setUpMinutes: {}
+		};
+		expect(why(long)).toMatchObject([{ why: 'too long', ways: [{ kind: 'add', minutes: 150, places: 1 }] }]);
+		const full = { ...long, jobs: ['a', 'b'].map((id) => ({ ...long.jobs[0], id, minutes: 50 })) };
+		expect(why(full)).toMatchObject([{ why: 'no room', ways: [{ kind: 'add', places: 1 }] }]);
 	});
 });

@@ -2,6 +2,7 @@
 import { CoreError } from '$core/error.ts';
 import {
 	packUnit,
+	USUAL_BOXES,
 	whichBox,
 	type SizeAnswer,
 	type UnitPacking,
@@ -9,7 +10,12 @@ import {
 } from '$core/boxes/index.ts';
 
 /** Into the boxes that there are; or, without boxes, which size to get. */
-export type PackAsked = { readonly question: UnitQuestion; readonly isWhich: boolean };
+export type PackAsked = {
+	readonly question: UnitQuestion;
+	readonly isWhich: boolean;
+	/** What any box of the house may weigh, kg. */
+	readonly maxKg: number;
+};
 export type Packed =
 	| { readonly packing: UnitPacking }
 	| { readonly sizes: readonly SizeAnswer[] }
@@ -19,10 +25,12 @@ self.onmessage = ({ data }: MessageEvent<PackAsked>) => {
 	self.postMessage(packed(data));
 };
 
-function packed({ question, isWhich }: PackAsked): Packed {
+function packed({ question, isWhich, maxKg }: PackAsked): Packed {
 	const tell = (share: number) => self.postMessage({ share });
 	try {
-		return isWhich ? { sizes: whichBox(question, tell) } : { packing: packUnit(question, tell) };
+		return isWhich
+			? { sizes: whichBox(question, tell, USUAL_BOXES, maxKg) }
+			: { packing: packUnit(question, tell) };
 	} catch (error) {
 		return {
 			problem:

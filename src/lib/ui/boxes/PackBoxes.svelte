@@ -17,7 +17,7 @@
 	import CautionNote from '../caution/CautionNote.svelte';
 	import BoxDrawing from './BoxDrawing.svelte';
 
-	type Box = { box: string; name: string; length: number; width: number; height: number };
+	type Box = { box: string; name: string; length: number; width: number; height: number; maxKg: number };
 	type Props = {
 		question: UnitQuestion;
 		boxes: readonly Box[];
@@ -25,14 +25,16 @@
 		/** Things whose size was taken from kind and pages. */
 		guessed: readonly string[];
 		system: System;
+		/** What any box of the house may weigh, kg. */
+		liftKg: number;
 	};
-	let { question, boxes, titles, guessed, system }: Props = $props();
+	let { question, boxes, titles, guessed, system, liftKg }: Props = $props();
 
 	const make = () => new Worker(new URL('../../workers/pack.worker.ts', import.meta.url), { type: 'module' });
 	const packing = new Aside<PackAsked, Packed>(make);
 	const which = new Aside<PackAsked, Packed>(make);
-	const inOurs = $derived({ question, isWhich: false });
-	const toGet = $derived({ question: { ...question, boxes: [] }, isWhich: true });
+	const inOurs = $derived({ question, isWhich: false, maxKg: liftKg });
+	const toGet = $derived({ question: { ...question, boxes: [] }, isWhich: true, maxKg: liftKg });
 	const packed = $derived(packing.to(inOurs));
 	const sizes = $derived(which.to(toGet));
 	const boxOf = (one: PackedBox) => boxes.find((box) => box.box === one.box)!;
@@ -67,9 +69,21 @@
 		return isTight ? guessed.toSorted((a, b) => size(b) - size(a)).slice(0, 3) : [];
 	};
 	const advice = (first: SizeAnswer) =>
-		first.count === null
-			? `None of the usual sizes takes all of it: ${listText(first.left.map((one) => titles[one]).slice(0, 4))} won’t go in.`
-			: `${counted(first.count, first.name, first.name + (first.name.endsWith('x') ? 'es' : 's'))}, ${inner(first)} inside: ${weightText(first.heaviestKg, system)}${first.count > 1 ? ' the heaviest' : ''}.`;
+		first.count === 0
+			? `None of the usual sizes takes any of it: ${listText(first.left.map((one) => titles[one]).slice(0, 4))}.`
+			: `${counted(first.count, first.name, first.name + (first.name.endsWith('x') ? 'es' : 's'))}, ${inner(first)} inside: ${weightText(first.heaviestKg, system)}${first.count > 1 ? ' the heaviest' : ''}.${first.left.length ? ` Too large for it: ${listText(first.left.map((one) => titles[one]).slice(0, 4))}.` : ''}`;
+	/** Where a box took no more because of its weight, and had room left. */
+	function stoppedBy(answer: UnitPacking, one: PackedBox): string {
+		const { maxKg, name } = boxOf(one);
+		const waiting = [
+			...answer.left.map(({ item }) => item),
+			...answer.used.filter((other) => other !== one).flatMap((other) => other.items.map(({ item }) => item))
+		].map((id) => question.items.find((item) => item.item === id)?.kg ?? 0);
+		const isHeavy = waiting.length > 0 && one.kg + Math.min(...waiting) > maxKg + 1e-9;
+		return isHeavy && one.fill < 0.75
+			? `It stopped at ${weightText(maxKg, system)}; ${name} is ${Math.round(one.fill * 100)} % full.`
+			: '';
+	}
 	const inner = (one: { length: number; width: number; height: number }) =>
 		[one.length, one.width, one.height].map((mm) => lengthText(mm, system)).join(' × ');
 </script>
@@ -118,20 +132,19 @@
 						{#each sizes.sizes as one (one.name)}
 							<tr class="border-b border-rule"
 								><td class="py-1 pr-3 font-semibold">{one.name}</td><td class="pr-3">{inner(one)}</td>
-								{#if one.count === null}<td colspan="3"
-										>too small: {listText(one.left.map((left) => titles[left]).slice(0, 2))}</td
-									>
-								{:else}<td class="pr-3">{one.count}</td><td class="pr-3"
-										>{weightText(one.heaviestKg, system)}</td
-									><td>{Math.round(one.fill * 100)} %</td>{/if}
+								<td class="pr-3">{one.count}</td><td class="pr-3">{weightText(one.heaviestKg, system)}</td><td
+									>{Math.round(one.fill * 100)} %{one.left.length
+										? `, but not ${listText(one.left.map((left) => titles[left]).slice(0, 2))}${one.left.length > 2 ? ` and ${one.left.length - 2} more` : ''}`
+										: ''}</td
+								>
 							</tr>
 						{/each}
 					</tbody>
 				</table>
 			</div>
 			<p class="mt-1 text-sm text-ink-2">
-				Usual sizes; measure inside before you buy. No box over {weightText(HEAVY_KG, system)}, unless one
-				thing alone weighs more.
+				Usual sizes; measure inside before you buy. No box over {weightText(liftKg, system)}, unless one thing
+				alone weighs more.
 			</p>
 		</section>
 	{/if}
@@ -162,6 +175,7 @@
 							one.fill * 100
 						)} % full
 					</p>
+					{#if stoppedBy(answer, one)}<p class="text-sm font-semibold">{stoppedBy(answer, one)}</p>{/if}
 					{#if one.kg > NOT_ALONE_KG}<CautionNote text="Over 23 kg (51 lb): don’t lift it alone." />
 					{:else if one.kg > HEAVY_KG}<CautionNote
 							text="Over 9 kg (20 lb): heavy. Lift it close to you."

@@ -1,40 +1,42 @@
 <script lang="ts">
-	import { lengthText, type System } from '$core/measure/index.ts';
+	import { lengthText, weightText, type System } from '$core/measure/index.ts';
 	import type { ThingView } from '$lib/server/services/boxes/things.ts';
 	import type { Failure } from '../field/failure.ts';
 	import TextField from '../field/TextField.svelte';
 
 	type Props = { one: ThingView | null; system: System; failure: Failure };
 	let { one, system, failure }: Props = $props();
-	const SIDES = [
-		['length', 'Length'],
-		['width', 'Width'],
-		['height', 'Height']
-	] as const;
 	const FLAGS = [
 		['upright', 'stays upright'],
 		['fragile', 'fragile'],
 		['soft', 'soft, fills gaps']
 	] as const;
-	const pounds = (kg: number) => String(system === 'metric' ? kg : Math.round((kg / 0.45359237) * 10) / 10);
+	const size = $derived(
+		one === null
+			? ''
+			: one.said.size ||
+					`${[one.length, one.width, one.height]
+						.map((mm) => lengthText(Math.round(mm), system).replace(/ (?:in|cm)$/, ''))
+						.join(' × ')}`
+	);
+	const weight = $derived(one === null ? '' : one.said.weight || weightText(one.kg, system));
 </script>
 
-<!-- How large and heavy a thing is, in the house's measures. -->
-{#each SIDES as [name, label] (name)}
-	<TextField
-		label="{label}, {system === 'us' ? 'in' : 'cm'}"
-		{name}
-		value={one ? lengthText(one[name], system).replace(/ (?:in|cm)$/, '') : ''}
-		look="!w-20"
-		{failure}
-	/>
-{/each}
+<!-- How large and heavy a thing is, as one would say it, in the house's measures or with its own. -->
 <TextField
-	label="Weight, {system === 'us' ? 'lb' : 'kg'}"
+	label="Size, {system === 'us' ? 'in' : 'cm'}"
+	name="size"
+	value={failure?.typed?.size ?? size}
+	placeholder={system === 'us' ? '12 x 9 1/2 x 3' : '30 × 22 × 5'}
+	look="!w-44"
+	{failure}
+/>
+<TextField
+	label="Weight of one"
 	name="weight"
-	inputmode="decimal"
-	value={one ? pounds(one.kg) : ''}
-	look="!w-20"
+	value={failure?.typed?.weight ?? weight}
+	placeholder={system === 'us' ? '1 lb 8 oz' : '500 g'}
+	look="!w-28"
 	{failure}
 />
 <TextField

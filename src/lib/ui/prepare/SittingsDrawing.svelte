@@ -132,7 +132,7 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 							<button
 								type="button"
 								data-block={row.key}
-								class="absolute inset-y-0 cursor-grab touch-none overflow-hidden rounded-sm border bg-sheet px-1 text-left text-xs leading-tight text-ink focus-visible:z-10 {row
+								class="@container absolute inset-y-0 cursor-grab touch-none overflow-hidden rounded-sm border bg-sheet px-1 text-left text-xs leading-tight text-ink focus-visible:z-10 {row
 									.broken.length || row.isLate
 									? 'border-2 border-late'
 									: 'border-ink'} {dragged?.key === row.key ? 'z-20 opacity-80 shadow-lg' : ''}"
@@ -149,8 +149,11 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 								onpointerup={(event) => drop(event, row, bar.id)}
 								onpointercancel={() => (dragged = null)}
 							>
-								<span class="line-clamp-2 font-semibold">{row.title}</span>
-								{#if row.by}<span class="block truncate {row.isLate ? 'text-late' : 'text-ink-2'}"
+								<span class="line-clamp-2 hidden font-semibold @min-[3.25rem]:[display:-webkit-box]"
+									>{row.title}</span
+								>
+								{#if row.by}<span
+										class="hidden truncate @min-[3.25rem]:block {row.isLate ? 'text-late' : 'text-ink-2'}"
 										>by {row.by}</span
 									>{/if}
 							</button>
@@ -172,9 +175,11 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 		<div class="relative h-4 text-xs text-chalk">
 			{#each Array.from({ length: Math.floor(most / 15) + 1 }, (_, index) => index * 15).filter((one) => most <= 150 || one % 60 === 0) as minute (minute)}
 				<span
-					class="absolute {minute === 0 ? '' : '-translate-x-1/2'} {minute > most * 0.97
-						? '-translate-x-full!'
-						: ''}"
+					class="absolute whitespace-nowrap {minute === 0
+						? ''
+						: minute > most * 0.97
+							? '-translate-x-full'
+							: '-translate-x-1/2'}"
 					style:left={wide(minute)}>{minute === 0 ? '0 min' : minute}</span
 				>
 			{/each}

@@ -91,23 +91,20 @@
 										<span class="text-sm text-ink-2">{one.detail}</span>
 									</span>
 									{#if page.packed?.items.some((item) => item.item === one.id)}<a
-											class="text-sm"
+											class="inline-flex min-h-11 min-w-11 items-center justify-center text-sm"
 											href="?thing={one.id}"
 											data-sveltekit-noscroll
 											aria-label="Where {one.title} is">where</a
 										>{/if}
 									<a
-										class="text-sm"
+										class="inline-flex min-h-11 min-w-11 items-center justify-center text-sm"
 										href="?move={one.id}"
 										data-sveltekit-noscroll
 										aria-label="Move {one.title}">move</a
 									>
 									{#if !one.id.startsWith('lot-')}
-										<PostButton
-											action="?/out"
-											fields={{ thing: one.id }}
-											size="small"
-											label="Take out {one.title}">Out</PostButton
+										<PostButton action="?/out" fields={{ thing: one.id }} label="Take out {one.title}"
+											>Out</PostButton
 										>
 									{/if}
 								</div>

@@ -1,5 +1,7 @@
+import { goesIn } from '$core/boxes/index.ts';
 import { byId } from '$core/facts/index.ts';
 import { placePath, type Situation } from '$core/account/index.ts';
+import { innerOf } from './moving.ts';
 import type { ThingView } from './things.ts';
 
 /** An open bin of a subject, with what of a unit lives in it between units. */
@@ -21,6 +23,9 @@ export function openBins({ snapshot }: Situation, things: readonly ThingView[]):
 			subject,
 			things: things.filter((one) => {
 				if (!one.id.startsWith('title-')) return false;
+				const inner = innerOf(byId(snapshot.places).get(place_id)!);
+				// What is too large for the bin is packed like all others.
+				if (inner !== null && !one.soft && !goesIn({ ...one, keepUpright: one.upright }, inner)) return false;
 				const topics = resources.get(Number(one.id.slice(6)))?.topics.toLowerCase() ?? '';
 				return topics
 					.split(',')

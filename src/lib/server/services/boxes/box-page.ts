@@ -14,6 +14,7 @@ import { placeOptions, placePath, type Situation } from '$core/account/index.ts'
 import { shelfSpace } from '../house/shelf-space.ts';
 import { shelvesOf } from '../library/shelves.ts';
 import { movesOf } from './moving.ts';
+import { kgOf } from './things.ts';
 
 /** Something that lies in a box. */
 export type Inside = {
@@ -88,7 +89,7 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 	const there = new Set(inside.map((one) => one.id));
 	const all = layout ? parsed(layout.packed) : null;
 	const packed = all ? { ...all, items: all.items.filter((one) => there.has(one.item)) } : null;
-	const kg = packed && packed.items.length ? weightOf(now, packed, all!) : null;
+	const kg = inside.length ? weightIn(now, inside) : null;
 	const { length_mm, width_mm, height_mm } = place;
 	const inner =
 		length_mm && width_mm && height_mm ? { length: length_mm, width: width_mm, height: height_mm } : null;
@@ -119,18 +120,9 @@ export const cautionOf = (kg: number): string =>
 			? 'Over 9 kg (20 lb): heavy. Lift it close to you.'
 			: '';
 
-/** Weight of what is still in it: what was packed, less what was taken out. */
-function weightOf({ snapshot }: Situation, packed: PackedBox, all: PackedBox): number {
-	const volume = (box: PackedBox) =>
-		box.items.reduce((sum, one) => sum + one.length * one.width * one.height, 0);
-	const own = byId(snapshot.boxedThings);
-	const gone = all.items
-		.filter((one) => !packed.items.includes(one))
-		.reduce((sum, one) => sum + (own.get(Number(one.item.split('-')[1]))?.grams ?? 0) / 1000, 0);
-	// Things whose weight nobody noted weigh their share of the room.
-	const share = volume(all) ? volume(packed) / volume(all) : 1;
-	return Math.round(Math.max(0, gone ? all.kg - gone : all.kg * share) * 10) / 10;
-}
+/** The weight of all that is in it, however it came in, kg. */
+const weightIn = (now: Situation, inside: readonly Inside[]): number =>
+	Math.round(inside.reduce((sum, one) => sum + kgOf(now, one.id), 0) * 100) / 100;
 
 /** All that lies right in a place. */
 export function insideOf({ snapshot, runs }: Situation, place: number): Inside[] {

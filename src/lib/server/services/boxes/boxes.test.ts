@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { undo } from '../../history/changes.ts';
 import { addOpeningThing, changeOpeningThing, describeBox, setOpeningBox } from '../../stores/boxes/boxes.ts';
-import { addThing } from '../../stores/boxes/things.ts';
+import { addThing, measureTitle } from '../../stores/boxes/things.ts';
 import { addPlace, movePlace, removePlace, updatePlace } from '../../stores/house/places.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
@@ -70,6 +70,46 @@ describe('the page of a box', () => {
 			'Over 9 kg (20 lb): heavy. Lift it close to you.',
 			'Over 23 kg (51 lb): don’t lift it alone.'
 		]);
+	});
+	it('weighs all that is in it, however it came in, and refuses what can’t lie in it, with what takes it', async () => {
+		const { now, does } = await mapsHouse();
+		const first = await now();
+		const box = placeNamed(first.situation, 'box for Maps');
+		const before = boxPage(first.situation, box.id)!.kg ?? 0;
+		const globe = await does((trx) =>
+			addThing(trx, first.run.row.id, {
+				...TENT,
+				title: 'Globe',
+				length_mm: 300,
+				width_mm: 250,
+				height_mm: 250,
+				grams: 9600
+			})
+		);
+		await does((trx, at) => moveThing(trx, at.situation, `own-${globe}`, box.id));
+		const page = boxPage((await now()).situation, box.id)!;
+		expect(page.kg).toBeCloseTo(before + 9.6, 6);
+		expect(page.caution).toContain('20 lb');
+		// A title of the library counts by what was measured of it, whatever number it has.
+		const book = first.situation.snapshot.resources.find((one) => one.title === 'The Patient Mapmaker')!;
+		await does((trx) =>
+			measureTitle(trx, book.id, {
+				...TENT,
+				title: book.title,
+				length_mm: 240,
+				width_mm: 200,
+				height_mm: 30,
+				grams: 1250
+			})
+		);
+		await does((trx, at) => moveThing(trx, at.situation, `title-${book.id}`, box.id));
+		expect(boxPage((await now()).situation, box.id)!.kg).toBeCloseTo(before + 9.6 + 1.25, 6);
+		const pole = await does((trx) =>
+			addThing(trx, first.run.row.id, { ...TENT, title: 'Pole', length_mm: 1830 })
+		);
+		await expect(does((trx, at) => moveThing(trx, at.situation, `own-${pole}`, box.id))).rejects.toThrow(
+			/^It’s 183 cm × 20 cm × 20 cm, and box for Maps is 60 cm × 40 cm × 30 cm inside/
+		);
 	});
 	it('what is taken out goes back to where it was before, and a place with things is not removed', async () => {
 		const { store, now, does } = await mapsHouse();

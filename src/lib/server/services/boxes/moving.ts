@@ -1,6 +1,8 @@
 import { dayText } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
-import { exact } from '$core/measure/index.ts';
+import { goesIn } from '$core/boxes/index.ts';
+import { exact, lengthText } from '$core/measure/index.ts';
+import { listText } from '$core/words/index.ts';
 import { byId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { noteMove } from '../../stores/boxes/boxes.ts';
@@ -8,6 +10,7 @@ import { putThing } from '../../stores/boxes/things.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
 import { placePath, type Situation } from '$core/account/index.ts';
+import { sizeOf } from './things.ts';
 
 /**
  * Moves a thing, by its id (title-12, own-3 or lot-4), into a place, or out of all (null); the move is remembered. A
@@ -16,13 +19,15 @@ import { placePath, type Situation } from '$core/account/index.ts';
  */
 export async function moveThing(
 	trx: Trx,
-	{ snapshot, today }: Situation,
+	now: Situation,
 	id: string,
 	place: number | null,
 	fresh: string | null = null
 ): Promise<string> {
+	const { snapshot, today } = now;
 	if (place !== null && !byId(snapshot.places).has(place))
 		throw new Refusal('That place is gone. Reload the page.');
+	if (place !== null) checkRoom(now, id, place);
 	const [kind, number] = id.split('-');
 	const key = Number(number);
 	const gone = new Refusal('That is gone already. Reload the page.');
@@ -53,6 +58,37 @@ export async function moveThing(
 	await moveLot(trx, key, exact(lot.amount), place, today);
 	return byId(snapshot.items).get(lot.item_id)?.name ?? '';
 }
+
+/** What was measured and can't lie in a box in any way is said at once, with boxes that take it. @throws Refusal */
+function checkRoom(now: Situation, id: string, place: number): void {
+	const { places, household } = now.snapshot;
+	const thing = sizeOf(now, id);
+	const box = byId(places).get(place)!;
+	const inner = innerOf(box);
+	if (!thing || !thing.isMeasured || thing.isSoft || inner === null || goesIn(thing.size, inner)) return;
+	const others = places.filter((one) => {
+		const space = one.id === place ? null : innerOf(one);
+		return space !== null && goesIn(thing.size, space);
+	});
+	const said = (one: { length: number; width: number; height: number }) =>
+		[one.length, one.width, one.height].map((mm) => lengthText(mm, household.measures)).join(' × ');
+	throw new Refusal(
+		`It’s ${said(thing.size)}, and ${box.name} is ${said(inner)} inside. ${
+			others.length
+				? `It goes into ${listText(others.slice(0, 3).map((one) => one.name))}.`
+				: 'None of your boxes takes it; let it stand beside them.'
+		}`,
+		'thing'
+	);
+}
+
+/** The inner measures of a box, mm; null where they are not known, or it is none. */
+export const innerOf = (
+	place: Row<'place'>
+): { readonly length: number; readonly width: number; readonly height: number } | null =>
+	place.kind === 'box' && place.length_mm && place.width_mm && place.height_mm
+		? { length: place.length_mm, width: place.width_mm, height: place.height_mm }
+		: null;
 
 /** The last moves of one thing, or into and out of one place, in words, the latest first. */
 export function movesOf(

@@ -16,10 +16,8 @@ import { addThing } from '../../stores/boxes/things.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
 import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { moveThing } from './moving.ts';
-import { thingsOf, type BinderThing, type ThingView } from './things.ts';
+import { SUPPLY, thingsOf, type BinderThing, type ThingView } from './things.ts';
 
-/** Room that one kind of loose supply takes, liters, and its weight, kg (common practice, no source). */
-const SUPPLY = { liters: 0.3, kg: 0.1 };
 /** All loose supplies of the unit, as one soft thing. */
 export const LOOSE = 'supplies';
 
@@ -28,10 +26,14 @@ export type BoxView = BoxKind & { readonly name: string; readonly subject: strin
 const detailOf = ({ snapshot }: Situation, place: number) =>
 	snapshot.boxDetails.find((one) => one.place_id === place) ?? null;
 
-/** What may be in a box, kg: what the family said, else what one lifts with ease. */
+/** What a box of the house may weigh, kg: what the family said, else what one lifts with ease. */
+export const liftOf = ({ snapshot }: Situation): number =>
+	snapshot.household.lift_grams ? snapshot.household.lift_grams / 1000 : HEAVY_KG;
+
+/** What may be in a box, kg: what was said of it, else what any box of the house may weigh. */
 export function limitOf(now: Situation, place: number): number {
 	const grams = detailOf(now, place)?.max_grams;
-	return grams ? grams / 1000 : HEAVY_KG;
+	return grams ? grams / 1000 : liftOf(now);
 }
 
 /** The boxes of the house whose inner measures are known, and that hold no other unit. */
@@ -77,7 +79,9 @@ export const isBulky = (one: Pick<ThingView, 'length' | 'width' | 'height'>) =>
 export function packQuestion(
 	things: readonly ThingView[],
 	boxes: readonly BoxView[],
-	loose: number
+	/** Kinds of loose supplies, and what they weigh together. */
+	loose: number,
+	looseKg = loose * SUPPLY.kg
 ): UnitQuestion {
 	const soft = things.filter((one) => one.soft);
 	return {
@@ -113,7 +117,7 @@ export function packQuestion(
 						{
 							item: LOOSE,
 							liters: Math.round(loose * SUPPLY.liters * 100) / 100,
-							kg: Math.round(loose * SUPPLY.kg * 100) / 100
+							kg: Math.round(looseKg * 100) / 100
 						}
 					]
 				: [])

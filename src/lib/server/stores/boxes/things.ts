@@ -5,7 +5,8 @@ import type { Trx } from '../../history/changes.ts';
 export type ThingInput = Pick<
 	Row<'boxed_thing'>,
 	'title' | 'length_mm' | 'width_mm' | 'height_mm' | 'grams' | 'count' | 'upright' | 'fragile' | 'soft'
->;
+> &
+	Partial<Pick<Row<'boxed_thing'>, 'size_said' | 'weight_said'>>;
 
 /** Adds a thing of a unit that is in no list. Answers its id. */
 export async function addThing(trx: Trx, run: number, input: ThingInput): Promise<number> {
@@ -24,6 +25,22 @@ export async function measureTitle(trx: Trx, resource: number, input: ThingInput
 		.values({ ...input, run_id: null, resource_id: resource, place_id: null })
 		.onConflict((conflict) => conflict.column('resource_id').doUpdateSet(input))
 		.execute();
+}
+
+/** Changes a thing of a unit's own. @throws Refusal where it is gone */
+export async function changeThing(trx: Trx, run: number, id: number, input: ThingInput): Promise<void> {
+	const { numUpdatedRows } = await trx
+		.updateTable('boxed_thing')
+		.set(input)
+		.where('id', '=', id)
+		.where('run_id', '=', run)
+		.executeTakeFirst();
+	if (numUpdatedRows === 0n) throw new Refusal('That is gone already. Reload the page.');
+}
+
+/** Says what a box of the house may weigh, grams; null is what one lifts with ease. */
+export async function setLift(trx: Trx, grams: number | null): Promise<void> {
+	await trx.updateTable('household').set({ lift_grams: grams }).where('id', '=', 1).execute();
 }
 
 /** Takes a thing of a unit's own away. */

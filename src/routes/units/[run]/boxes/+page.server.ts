@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
-import { kilogramsOf, type System } from '$core/measure/index.ts';
+import { readSize, readWeight, weightText, type System } from '$core/measure/index.ts';
+import { capital, counted } from '$core/words/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id, title } from '$lib/server/schemas/fields.ts';
-import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { binderThings } from '$lib/server/services/binders/view.ts';
 import { openBins, withoutBinned } from '$lib/server/services/boxes/bins.ts';
 import { insideOf } from '$lib/server/services/boxes/box-page.ts';
@@ -12,14 +12,22 @@ import { openingSentence } from '$lib/server/services/boxes/opening.ts';
 import {
 	boxesOf,
 	isBulky,
+	liftOf,
 	looseSupplies,
 	packQuestion,
 	putAway,
 	titlesOf,
 	type PutAway
 } from '$lib/server/services/boxes/putting-away.ts';
-import { pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
-import { addThing, measureTitle, removeThing } from '$lib/server/stores/boxes/things.ts';
+import { kgOf, pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
+import {
+	addThing,
+	changeThing,
+	measureTitle,
+	removeThing,
+	setLift
+} from '$lib/server/stores/boxes/things.ts';
+import { addPlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';
 
 /** More things than these are shown when they are asked for. */
@@ -29,7 +37,9 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const things = thingsOf(now, run, binderThings(now, run));
 	const boxes = boxesOf(now, run);
-	const loose = looseSupplies(now, run).length;
+	const lots = looseSupplies(now, run);
+	const loose = lots.length;
+	const looseKg = lots.reduce((sum, lot) => sum + kgOf(now, `lot-${lot.id}`), 0);
 	const half = url.searchParams.get('half') === 'bulky' ? ('bulky' as const) : ('' as const);
 	const bins = openBins(now, things);
 	const packed = withoutBinned(bins, things).filter((one) => half === '' || isBulky(one));
@@ -52,32 +62,24 @@ export const load: PageServerLoad = async ({ params, url }) => {
 			}),
 		opening: openingSentence(now, run),
 		loose,
-		question: packQuestion(packed, boxes, loose),
+		question: packQuestion(packed, boxes, loose, looseKg),
+		lift: { kg: liftOf(now), isOwn: now.snapshot.household.lift_grams !== null },
 		titles: titlesOf(things, loose),
 		system: now.snapshot.household.measures
 	};
 };
 
 type SizeForm = {
-	length: string;
-	width: string;
-	height: string;
-	weight: number;
+	size: string;
+	weight: string;
 	count: number;
 	upright: boolean;
 	fragile: boolean;
 	soft: boolean;
 };
 const size = {
-	length: lengthField,
-	width: lengthField,
-	height: lengthField,
-	weight: Joi.number().min(0).max(500).empty('').required().messages({
-		'number.base': 'Enter the weight as a number, like 1.5',
-		'any.required': 'Enter the weight of one, like 1.5',
-		'number.min': 'The weight is 0 or more',
-		'number.max': 'That’s too heavy for a box. Check it'
-	}),
+	size: Joi.string().trim().max(60).allow('').default(''),
+	weight: Joi.string().trim().max(30).allow('').default(''),
 	count: Joi.number().integer().min(1).max(200).empty('').default(1).messages({
 		'number.base': 'Enter how many there are',
 		'number.min': 'Enter how many there are',
@@ -88,25 +90,74 @@ const size = {
 	soft: checkbox
 };
 
-/** A side of a thing in mm. @throws Refusal at its field where it is missing or nothing */
-function side(text: string, system: System, path: 'length' | 'width' | 'height'): number {
-	const mm = typedLength(text, system, path);
-	if (mm === null) throw new Refusal(`Enter the ${path}.`, path);
-	if (mm <= 0) throw new Refusal(`The ${path} is more than 0.`, path);
+const EXAMPLE = { us: '12 x 9 1/2 x 3', metric: '30 × 22 × 5' } as const;
+const LARGEST_MM = 10_000;
+const HEAVIEST_KG = 500;
+
+/** The sides of a thing in mm. @throws Refusal at its field where they can't be read */
+function sides(text: string, system: System): [number, number, number] {
+	if (text === '') throw new Refusal(`Enter the size, such as ${EXAMPLE[system]}.`, 'size');
+	const mm = readSize(text, system);
+	if (mm === null)
+		throw new Refusal(
+			`“${text}” isn’t a size. Enter length × width × height, such as ${EXAMPLE[system]}.`,
+			'size'
+		);
+	if (mm.some((one) => one > LARGEST_MM)) throw new Refusal('That looks too long. Check it.', 'size');
 	return mm;
 }
 
 const bit = (value: boolean) => (value ? (1 as const) : (0 as const));
-const measured = (form: SizeForm, system: System) => ({
-	length_mm: side(form.length, system, 'length'),
-	width_mm: side(form.width, system, 'width'),
-	height_mm: side(form.height, system, 'height'),
-	grams: Math.round(kilogramsOf(form.weight, system) * 1000),
-	count: form.count,
-	upright: bit(form.upright),
-	fragile: bit(form.fragile),
-	soft: bit(form.soft)
-});
+function measured(form: SizeForm, system: System) {
+	const [length_mm, width_mm, height_mm] = sides(form.size, system);
+	const kg = form.weight === '' ? null : readWeight(form.weight, system);
+	if (form.weight === '')
+		throw new Refusal(
+			`Enter the weight of one, such as ${system === 'us' ? '1 lb 8 oz' : '500 g'}.`,
+			'weight'
+		);
+	if (kg === null)
+		throw new Refusal(
+			`“${form.weight}” isn’t a weight. Try ${system === 'us' ? '1 1/2 lb, 8 oz, or 500 g' : '1.5 kg, 500 g, or 2 lb'}.`,
+			'weight'
+		);
+	if (kg > HEAVIEST_KG) throw new Refusal('That’s too heavy for a box. Check it.', 'weight');
+	return {
+		length_mm,
+		width_mm,
+		height_mm,
+		grams: Math.round(kg * 1000),
+		size_said: form.size,
+		weight_said: form.weight,
+		count: form.count,
+		upright: bit(form.upright),
+		fragile: bit(form.fragile),
+		soft: bit(form.soft)
+	};
+}
+
+/** “3 shoe boxes 13 x 7 x 5”: how many, of what name, how large inside. @throws Refusal where it can't be read */
+function boxesIn(
+	text: string,
+	system: System
+): { count: number; name: string; mm: [number, number, number] } {
+	const found =
+		/^(?:(\d{1,2})\s+(?!x\b|×))?(.*?[a-z].*?)[\s,:]+([\d.½¼¾⅓⅔⅛⅜⅝⅞][^a-z]*(?:[a-z"]+[^a-z]*)?[x×*].+)$/i.exec(
+			text.trim()
+		);
+	if (!found)
+		throw new Refusal(
+			`Say how many, what, and how large inside, such as 3 shoe boxes ${EXAMPLE[system]}.`,
+			'boxes'
+		);
+	const count = Number(found[1] ?? 1);
+	const name = found[2].trim().replace(/^an?\s+/i, '');
+	return {
+		count: Math.max(1, count),
+		name: capital(count > 1 ? name.replace(/(x|ch|sh|s)es$/i, '$1').replace(/([^s])s$/i, '$1') : name),
+		mm: sides(found[3], system)
+	};
+}
 
 export const actions: Actions = {
 	add: (event) =>
@@ -134,9 +185,51 @@ export const actions: Actions = {
 				if (!thing) throw new Refusal('That’s no longer in this unit. Reload the page.');
 				const input = { title: thing.title, ...measured(form, now.snapshot.household.measures) };
 				if (form.id.startsWith('title-')) await measureTitle(trx, Number(form.id.slice(6)), input);
+				else if (thing.own !== null) await changeThing(trx, run.row.id, thing.own, input);
 				// What was measured of a binder stands as a thing of the unit's own.
 				else await addThing(trx, run.row.id, input);
 				return thing.title;
+			}
+		),
+	boxes: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ boxes: string }>({ boxes: Joi.string().trim().max(120).allow('').default('') }),
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const { count, name, mm } = boxesIn(form.boxes, now.snapshot.household.measures);
+				const there = now.snapshot.places.filter((one) =>
+					one.name.toLowerCase().startsWith(name.toLowerCase())
+				).length;
+				for (let at = 1; at <= count; at++)
+					await addPlace(trx, null, {
+						floor_mm: null,
+						name: count > 1 || there > 0 ? `${name} ${there + at}` : name,
+						kind: 'box',
+						length_mm: Math.round(mm[0]),
+						width_mm: Math.round(mm[1]),
+						height_mm: Math.round(mm[2])
+					});
+				return `Added: ${counted(count, name.toLowerCase(), `${name.toLowerCase()}${/(x|s|ch|sh)$/i.test(name) ? 'es' : 's'}`)}`;
+			}
+		),
+	lift: (event) =>
+		handleForm(
+			event,
+			Joi.object<{ lift: string }>({ lift: Joi.string().trim().max(30).allow('').default('') }),
+			(text: string) => text,
+			async ({ trx, now }, form) => {
+				const system = now.snapshot.household.measures;
+				const kg = form.lift === '' ? null : readWeight(form.lift, system);
+				if (form.lift !== '' && (kg === null || kg <= 0))
+					throw new Refusal(
+						`“${form.lift}” isn’t a weight. Try ${system === 'us' ? '20 lb' : '9 kg'}.`,
+						'lift'
+					);
+				await setLift(trx, kg === null ? null : Math.round(kg * 1000));
+				return kg === null
+					? 'Boxes as heavy as one lifts with ease'
+					: `No box over ${weightText(kg, system)}`;
 			}
 		),
 	remove: (event) =>

@@ -18,6 +18,11 @@
 				? `${counted(data.count, 'thing')}, and no box with inside measures yet.`
 				: `${counted(data.count, 'thing')} and ${counted(data.boxes.length, 'box', 'boxes')}.`
 	);
+	const flagsOf = (one: { upright: boolean; fragile: boolean; soft: boolean }) =>
+		[one.fragile ? 'fragile' : '', one.upright ? 'stays upright' : '', one.soft ? 'soft' : '']
+			.filter(Boolean)
+			.map((flag) => `, ${flag}`)
+			.join('');
 </script>
 
 <svelte:head><title>Boxes · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -69,9 +74,41 @@
 			titles={data.titles}
 			guessed={data.guessed}
 			system={data.system}
+			liftKg={data.lift.kg}
 		/>
 	</div>
 {/if}
+
+<section class="mt-8" aria-labelledby="ourboxes">
+	<h2 id="ourboxes" class="text-lg">Boxes we have</h2>
+	<form
+		method="post"
+		action="?/boxes"
+		use:enhance={saves({ reset: true })}
+		class="mt-1 flex flex-wrap items-end gap-3"
+	>
+		<TextField
+			label="Boxes, {data.system === 'us' ? 'in' : 'cm'} inside"
+			name="boxes"
+			value={failure?.typed?.boxes ?? ''}
+			placeholder="3 shoe boxes {data.system === 'us' ? '13 x 7 x 5' : '33 × 18 × 12'}"
+			class="min-w-72"
+			{failure}
+		/>
+		<Button type="submit" look={data.boxes.length ? 'plain' : 'main'}>Add boxes</Button>
+	</form>
+	<form method="post" action="?/lift" use:enhance={saves()} class="mt-3 flex flex-wrap items-end gap-3">
+		<TextField
+			label="No box heavier than"
+			name="lift"
+			value={failure?.typed?.lift ?? (data.lift.isOwn ? weightText(data.lift.kg, data.system) : '')}
+			placeholder={weightText(data.lift.kg, data.system)}
+			look="!w-28"
+			{failure}
+		/>
+		<Button type="submit">Save</Button>
+	</form>
+</section>
 
 <section class="mt-8" aria-labelledby="things">
 	<h2 id="things" class="border-b-2 border-ink text-lg">What goes in</h2>
@@ -82,12 +119,18 @@
 					<span class="font-semibold">{one.title}{one.count > 1 ? ` × ${one.count}` : ''}</span>
 					<span class="min-w-40 flex-1 text-sm text-ink-2">{one.where}</span>
 					<span class="text-sm tabular-nums"
-						>{one.isMeasured ? '' : 'about '}{[one.length, one.width, one.height]
-							.map((mm) => lengthText(Math.round(mm), data.system).replace(/ (?:in|cm)$/, ''))
-							.join(' × ')}
-						{data.system === 'us' ? 'in' : 'cm'}, {weightText(one.kg, data.system)}{one.soft
-							? ', soft'
-							: ''}</span
+						>{one.isMeasured ? '' : 'about '}{one.said.size ||
+							`${[one.length, one.width, one.height]
+								.map((mm) => lengthText(Math.round(mm), data.system).replace(/ (?:in|cm)$/, ''))
+								.join(' × ')} ${data.system === 'us' ? 'in' : 'cm'}`}, {one.said.weight ||
+							weightText(one.kg, data.system)}{flagsOf(one)}</span
+					>
+					<a
+						class="inline-flex min-h-11 items-center text-sm"
+						href="?thing={one.id}"
+						data-sveltekit-noscroll
+						aria-label="{one.own === null ? 'Measure' : 'Edit'} {one.title}"
+						>{one.own === null ? 'Measure' : 'Edit'}</a
 					>
 					{#if one.own !== null}
 						<PostButton
@@ -97,13 +140,9 @@
 							size="small"
 							label="Remove {one.title}">Remove</PostButton
 						>
-					{:else}
-						<a class="text-sm" href="?thing={one.id}" data-sveltekit-noscroll aria-label="Measure {one.title}"
-							>Measure</a
-						>
 					{/if}
 				</div>
-				{#if data.open === one.id && one.own === null}
+				{#if data.open === one.id}
 					<form
 						method="post"
 						action="?/measure"
