@@ -15,6 +15,13 @@ test('sittings are planned, one is held with its clock and broken off, and the r
 	).toBeVisible();
 	await expectAccessible(page);
 
+	// A job goes to another sitting by its handle and the arrow keys, and back with Undo.
+	const bag = page.getByRole('button', { name: /^Move Bag and label/ });
+	await bag.focus();
+	await bag.press('ArrowDown');
+	await expect(page.getByText(/^Bag and label \d+ sets: Thu, Jan 28$/)).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText(/^Undone/)).toBeVisible();
 	await page.getByRole('link', { name: 'Open the next sitting' }).click();
 	await expect(page.getByRole('heading', { name: 'Tue, Jan 26, 20:00' })).toBeVisible();
 	await expectAccessible(page);
@@ -26,16 +33,16 @@ test('sittings are planned, one is held with its clock and broken off, and the r
 	// The clock goes on while the page is away.
 	await page.reload();
 	await page.getByRole('button', { name: 'Stop the clock' }).click();
-	await expect(page.getByLabel('Took, min')).toHaveValue('1');
+	await expect(page.getByLabel('Took, min')).toHaveValue(/^\d+:\d\d$/);
 	await page.getByLabel('Took, min').fill('0');
 	await page.getByRole('button', { name: 'Done', exact: true }).click();
 	await expect(page.getByText('Enter minutes, more than 0').first()).toBeVisible();
 	await page.getByLabel('Took, min').fill('35');
 	await page.getByRole('button', { name: 'Done', exact: true }).click();
-	await expect(page.getByText(/: done, 35 min/)).toBeVisible();
+	await expect(page.getByText(/: done in 35 min/)).toBeVisible();
 	await expect(page.getByText(before!, { exact: true })).toBeHidden();
-	await page.getByRole('button', { name: 'Stop here: the rest goes to the next sitting' }).click();
-	await expect(page.getByText(/jobs moved to Thu, Jan 28/)).toBeVisible();
+	await page.getByRole('button', { name: 'Stop here: the rest goes to later sittings' }).click();
+	await expect(page.getByText(/Sitting over; \d+ jobs move to Thu, Jan 28/)).toBeVisible();
 	await expect(page.getByText('This sitting is over.')).toBeVisible();
 });
 
@@ -51,16 +58,23 @@ test('times are said in a line, a job is noted, a free evening is filled, rates 
 	await times.fill('Sat 9 am, 0 min');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
 	await expect(page.getByText(/A sitting of 0 minutes holds nothing/).first()).toBeVisible();
-	await times.fill('Sat 9 am, 2 hours, small hands about');
+	await times.fill('Sundays after church, 1 h');
+	await expect(page.getByText('“after church” can’t be read here.', { exact: false }).first()).toBeVisible();
+	// What was understood is said back before it is kept.
+	await times.fill('Sat 9 am to 11 am, except Feb 6, small hands about');
+	await expect(
+		page.getByText(/Every Sat, without Sat, Feb 6, 09:00, 2 h, small hands about\. Next: Sat, Jan 23; /)
+	).toBeVisible();
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
-	await expect(page.getByText(/6 sittings added/)).toBeVisible();
+	await expect(page.getByText(/5 sittings added/)).toBeVisible();
 
 	await page.getByLabel('What', { exact: true }).fill('Melt wax for the seals');
 	await page.getByLabel('Minutes', { exact: true }).fill('15');
 	await page.getByRole('button', { name: 'Add the job' }).click();
 	await expect(page.getByText('Melt wax for the seals').first()).toBeVisible();
 
-	await page.getByLabel('A free evening: minutes you have').fill('30');
+	await page.getByText('A free evening', { exact: true }).click();
+	await page.getByLabel('Minutes you have').fill('30');
 	await page.getByRole('button', { name: 'What is best done?' }).click();
 	const best = page.getByRole('list', { name: 'Best done now' });
 	await expect(best.getByRole('listitem').first()).toBeVisible();

@@ -58,24 +58,23 @@
 	let move = $state({ job: '', sitting: '' });
 	let dragged = $state<{ key: string; x: number; y: number } | null>(null);
 	let over = $state<number | null>(null);
+	/** Puts a job at another sitting; 0 is none. */
 	async function put(row: RowView, to: number) {
 		move = { job: row.key, sitting: to === 0 ? '' : String(to) };
 		await tick();
 		form?.requestSubmit();
 	}
-	/** The job keeps the focus where it has gone to. */
+	/** Its handle in the list keeps the focus where it has gone to. */
 	async function follow() {
 		await tick();
 		const [id] = move.job.split('|');
-		const blocks = [...document.querySelectorAll<HTMLElement>('[data-block]')];
-		blocks.find((one) => one.dataset.block!.split('|').includes(id))?.focus();
+		const handles = [...document.querySelectorAll<HTMLElement>('[data-handle]')];
+		handles.find((one) => one.dataset.handle!.split('|').includes(id))?.focus();
 	}
-	function step(event: KeyboardEvent, row: RowView, at: number) {
-		const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key];
-		const to = by === undefined ? undefined : bars[at + by];
-		if (!to) return;
-		event.preventDefault();
-		void put(row, to.id);
+	/** Puts a job at the sitting before or after the one that it is at. */
+	export function step(row: RowView, from: number, by: -1 | 1): void {
+		const to = bars[bars.findIndex((bar) => bar.id === from) + by];
+		if (to) void put(row, to.id);
 	}
 	const barAt = (event: PointerEvent) => {
 		const found = document
@@ -106,7 +105,8 @@
 
 <!--
 The coming sittings to scale, minute by minute: what is set up is hatched, free room is empty, and what breaks a rule is
-outlined. A job is dragged to another bar, or goes there with the arrow keys.
+outlined. A job is dragged to another bar; with the keyboard it goes there by its handle in the list below, since a
+block to scale may be too small to be met.
 -->
 <form method="post" action="?/move" hidden bind:this={form} use:enhance={saves({ shown: follow })}>
 	<input type="hidden" name="job" value={move.job} />
@@ -114,7 +114,7 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 </form>
 <div class="mat rounded-sheet p-3 sm:p-5" role="group" aria-label="The coming sittings, to scale">
 	<ol class="space-y-3">
-		{#each bars as bar, at (bar.id)}
+		{#each bars as bar (bar.id)}
 			<li class="grid gap-x-4 gap-y-1 sm:grid-cols-[9.5rem_1fr] sm:items-center" data-sitting={bar.id}>
 				<div class="text-sm leading-tight text-chalk">
 					<span class="font-semibold">{bar.day}</span>
@@ -129,10 +129,9 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 					{#each bar.pieces as piece (`${piece.from} ${piece.name}`)}
 						{#if piece.row}
 							{@const row = piece.row}
-							<button
-								type="button"
+							<div
 								data-block={row.key}
-								class="@container absolute inset-y-0 cursor-grab touch-none overflow-hidden rounded-sm border bg-sheet px-1 text-left text-xs leading-tight text-ink focus-visible:z-10 {row
+								class="@container absolute inset-y-0 cursor-grab touch-none overflow-hidden rounded-sm border bg-sheet px-1 text-left text-xs leading-tight text-ink {row
 									.broken.length || row.isLate
 									? 'border-2 border-late'
 									: 'border-ink'} {dragged?.key === row.key ? 'z-20 opacity-80 shadow-lg' : ''}"
@@ -141,22 +140,19 @@ outlined. A job is dragged to another bar, or goes there with the arrow keys.
 								style:transform={dragged?.key === row.key
 									? `translate(${dragged.x}px, ${dragged.y}px)`
 									: undefined}
-								aria-label={said(row, bar)}
 								title={said(row, bar)}
-								onkeydown={(event) => step(event, row, at)}
+								role="presentation"
 								onpointerdown={(event) => grab(event, row)}
 								onpointermove={pull}
 								onpointerup={(event) => drop(event, row, bar.id)}
 								onpointercancel={() => (dragged = null)}
 							>
-								<span class="line-clamp-2 hidden font-semibold @min-[3.25rem]:[display:-webkit-box]"
-									>{row.title}</span
-								>
+								<span class="hidden font-semibold @min-[3.25rem]:line-clamp-2">{row.title}</span>
 								{#if row.by}<span
 										class="hidden truncate @min-[3.25rem]:block {row.isLate ? 'text-late' : 'text-ink-2'}"
 										>by {row.by}</span
 									>{/if}
-							</button>
+							</div>
 						{:else}
 							<div
 								class="hatched absolute inset-y-0 rounded-sm border border-chalk"

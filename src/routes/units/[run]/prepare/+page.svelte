@@ -21,6 +21,7 @@
 	const FREE_DRAWN = 3;
 	const drawn = $derived(view.sittings.filter((one) => one.rows.length || empty.indexOf(one) < FREE_DRAWN));
 	let times = $state('');
+	let drawing = $state<ReturnType<typeof SittingsDrawing>>();
 </script>
 
 <svelte:head><title>Prepare · {data.unit.name} · Gather Bin</title></svelte:head>
@@ -46,8 +47,10 @@
 		<PlanSittings question={data.question} habit={view.habit} isNext={view.waiting.length > 0} />
 	</section>
 	<section class="mt-5" aria-label="Drawing of the sittings">
-		<SittingsDrawing sittings={drawn} waiting={view.waiting} />
-		<p class="mt-1 text-sm text-ink-2">Drag a job to another sitting, or choose it and use the arrow keys.</p>
+		<SittingsDrawing bind:this={drawing} sittings={drawn} waiting={view.waiting} />
+		<p class="mt-1 text-sm text-ink-2">
+			Drag a job to another sitting; or take its handle below and use the arrow keys.
+		</p>
 	</section>
 {/if}
 
@@ -77,7 +80,7 @@
 		</div>
 		<ol class="divide-y divide-rule">
 			{#each sitting.rows as row (row.key)}
-				<RowLine {row} />
+				<RowLine {row} onstep={(by) => drawing?.step(row, sitting.id, by)} />
 			{/each}
 		</ol>
 	</section>
@@ -88,7 +91,7 @@
 		<h2 id="waiting" class="border-b-2 border-ink text-lg">Without a sitting</h2>
 		<ul class="divide-y divide-rule">
 			{#each view.waiting as row (row.key)}
-				<RowLine {row}>
+				<RowLine {row} onstep={(by) => drawing?.step(row, 0, by)}>
 					{#if row.fits}
 						<PostButton
 							action="?/move"
