@@ -203,6 +203,24 @@ describe('undo', () => {
 		expect(lots.find((lot) => lot.id === 2)?.amount).toBe('7');
 	});
 
+	it('takes back a row with a fraction that no decimal text holds', async () => {
+		const store = await openTestStore();
+		await change(store.write, doer(null, 'laptop'), 'Lift', (trx) =>
+			trx.updateTable('household').set({ lift_grams: 215.89999999999998 }).execute()
+		);
+		await change(store.write, doer(null, 'laptop'), 'Lift', (trx) =>
+			trx
+				.updateTable('household')
+				.set({ lift_grams: 0.1 + 0.2 })
+				.execute()
+		);
+		await undo(store.write, doer(null, 'laptop'));
+		await undo(store.write, doer(null, 'laptop'));
+		expect(
+			(await store.read.selectFrom('household').select('lift_grams').executeTakeFirstOrThrow()).lift_grams
+		).toBeNull();
+	});
+
 	it('is refused in words when something it changed has changed again, and then changes nothing', async () => {
 		const store = await openTestStore();
 		await change(store.write, doer(null, 'laptop'), 'Count', (trx) => countLot(trx, 1, exact(5), TODAY));

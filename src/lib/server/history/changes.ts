@@ -332,8 +332,16 @@ function isSameRow(current: object | undefined, written: string | null): boolean
 	const row = JSON.parse(written) as Record<string, unknown>;
 	// Columns that are not undone are not in what was written down.
 	const tracked = Object.entries(current).filter(([name]) => name in row);
-	return JSON.stringify(tracked.sort()) === JSON.stringify(Object.entries(row).sort());
+	const said = (entries: [string, unknown][]) =>
+		JSON.stringify(
+			entries.sort().map(([name, value]) => [name, isFraction(value) ? value.toPrecision(DIGITS) : value])
+		);
+	return said(tracked) === said(Object.entries(row));
 }
+
+/** SQLite writes a fraction into JSON with so many digits; the last ones of the number itself may be others. */
+const DIGITS = 14;
+const isFraction = (value: unknown): value is number => typeof value === 'number' && !Number.isInteger(value);
 
 /** The revision that the household's data stands at. */
 export async function revisionOf(db: Db): Promise<number> {

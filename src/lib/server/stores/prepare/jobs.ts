@@ -1,6 +1,6 @@
 import { Refusal } from '$core/error.ts';
 import type { Day } from '$core/calendar/index.ts';
-import type { Work } from '$core/prepare/index.ts';
+import { WORK, type Work } from '$core/prepare/index.ts';
 import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 
@@ -73,7 +73,7 @@ export async function dropTook(trx: Trx, id: number): Promise<void> {
 		.updateTable('prep_job')
 		.set({ work: null, count: null, minutes: null })
 		.where('id', '=', id)
-		.where('work', 'is not', null)
+		.where('work', 'in', [...WORK])
 		.executeTakeFirst();
 	if (numUpdatedRows === 0n) throw new Refusal('That one is dropped already. Reload the page.');
 }

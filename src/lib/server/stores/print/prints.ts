@@ -87,6 +87,9 @@ export async function sortPages(trx: Trx, run: number, input: PrintInput): Promi
 	return addPrint(trx, run, input);
 }
 
+/** A side of a page in tenths of a millimeter, so that no noise of fractions is kept. */
+const tenths = (mm: number) => Math.round(mm * 10) / 10;
+
 /** Adds a print whatever others its pages are in. Answers it. */
 export async function addPrint(trx: Trx, run: number, input: PrintInput): Promise<number> {
 	const { id } = await trx
@@ -102,8 +105,8 @@ export async function addPrint(trx: Trx, run: number, input: PrintInput): Promis
 			participants: null,
 			again: input.again ? 1 : 0,
 			from_book: input.fromBook ? 1 : 0,
-			page_width_mm: input.size?.width ?? null,
-			page_height_mm: input.size?.height ?? null,
+			page_width_mm: input.size ? tenths(input.size.width) : null,
+			page_height_mm: input.size ? tenths(input.size.height) : null,
 			backs: input.backs
 		})
 		.returning('id')
