@@ -34,7 +34,8 @@ export function byLesson(input: PrepInput, lessonOf: (id: string) => string | nu
 		),
 		readyBy: jobs.map((job) => job.readyBy).sort()[0],
 		setUp: jobs.length > 1 ? null : jobs[0].setUp,
-		brings: [...new Set(jobs.flatMap((job) => job.brings ?? []))]
+		brings: [...new Set(jobs.flatMap((job) => job.brings ?? []))],
+		...latest(jobs)
 	}));
 	const plan = prep({ ...input, jobs: blocks });
 	const open = (ids: readonly string[]) => ids.flatMap((id) => members.get(id)!.map((job) => job.id));
@@ -51,4 +52,13 @@ function lengthOf(jobs: readonly PrepJob[], setUpMinutes: Readonly<Record<string
 		jobs.reduce((sum, job) => sum + job.minutes, 0) +
 		[...setUps].reduce((sum, name) => sum + setUpMinutes[name], 0)
 	);
+}
+
+/** A lesson begins when the last thing for it is here. */
+function latest(jobs: readonly PrepJob[]): Pick<PrepJob, 'notBefore'> {
+	const day = jobs
+		.flatMap((job) => job.notBefore ?? [])
+		.toSorted()
+		.at(-1);
+	return day === undefined ? {} : { notBefore: day };
 }

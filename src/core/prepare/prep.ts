@@ -17,6 +17,8 @@ export type PrepJob = {
 	readonly brings?: readonly string[];
 	/** It doesn’t keep: done as late as is safe. */
 	readonly isFresh?: boolean;
+	/** What it is done with is not here before this day; of no matter where no sitting from then on is in time. */
+	readonly notBefore?: Day;
 };
 
 /** A time for preparing. */
@@ -90,13 +92,17 @@ export function prep({ jobs, sittings, setUpMinutes }: PrepInput): PrepPlan {
 	const pieces = inOrder.map((job): Piece => {
 		// The first sitting at which it would be late.
 		const lateFrom = held.filter((one) => one.date < job.readyBy).length;
+		const comes = held.filter((one) => one.date < (job.notBefore ?? '')).length;
+		const from = comes < lateFrom ? comes : 0;
 		return {
 			minutes: job.minutes,
 			setUp: job.setUp === null ? -1 : names.indexOf(job.setUp),
 			after: job.after.map((id) => index.get(id)!),
 			lateFrom,
 			barred: new Set(
-				held.flatMap((one, slot) => (job.brings?.some((what) => one.bars?.includes(what)) ? [slot] : []))
+				held.flatMap((one, slot) =>
+					slot < from || job.brings?.some((what) => one.bars?.includes(what)) ? [slot] : []
+				)
 			),
 			early: job.isFresh ? -1 : lateFrom === 0 ? LATE_FIRST : 1 + held.length - lateFrom
 		};

@@ -148,7 +148,15 @@ describe('plans that are equally good', () => {
 			])
 		).toEqual({ '2026-12-15': ['near'], '2026-12-17': ['far'], '2026-12-22': ['dough'] });
 	});
-	it('are found in every way there is: no other of the same cost does more important things earlier', () => {
+	it('leave what is not here yet until it comes, unless that would be too late', () => {
+		const book = (notBefore: string) => job('look through', 20, '2026-12-24', { notBefore });
+		expect(planOf([job('cut', 20, '2026-12-20'), book('2026-12-18')])).toEqual({
+			'2026-12-15': ['cut'],
+			'2026-12-22': ['look through']
+		});
+		expect(planOf([book('2026-12-30')])).toEqual({ '2026-12-15': ['look through'] });
+	});
+	it('leave no job at a later evening than one that is used and has room for it', () => {
 		const jobs = fc.array(
 			fc.record({
 				minutes: fc.integer({ min: 1, max: 12 }).map((n) => n * 5),

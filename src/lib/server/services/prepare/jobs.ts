@@ -59,6 +59,8 @@ export type Job = {
 	readonly need: string | null;
 	/** Whether what it needs is in the house, so that it could be done now. */
 	readonly isHere: boolean;
+	/** The day from which what it needs is here; null where it is, or nobody knows. */
+	readonly comesOn: Day | null;
 	/** It doesn’t keep, and is made as late as is safe. */
 	readonly isFresh: boolean;
 	/** Where an accepted plan has put it. */
@@ -305,6 +307,7 @@ function jobOf(
 		prints: own.map((part) => part.print),
 		need: null,
 		isHere: true,
+		comesOn: null,
 		isFresh: false,
 		sitting: sittingFor(now.snapshot, keys)
 	};
@@ -324,6 +327,9 @@ function titlesOf(parts: readonly Part[]): string {
 	const over = titles.length - MOST_TITLES;
 	return listText(over > 1 ? [...titles.slice(0, MOST_TITLES), `${over} more`] : titles);
 }
+
+/** What has no promised day is expected within so many days before it has to be ready. */
+const EXPECTED_DAYS = 6;
 
 /** Things that have to be made ready before they are used: dough, measured supplies, a book to look through. */
 function needJobs(now: Situation, run: RunSituation): Job[] {
@@ -367,6 +373,8 @@ function needJobs(now: Situation, run: RunSituation): Job[] {
 				prints: [],
 				need: need.key,
 				isHere: state === 'in hand',
+				comesOn:
+					state === 'in hand' || !days ? null : (need.promised ?? addDays(days.readyBy, -EXPECTED_DAYS)),
 				isFresh: need.keepsDays !== null || prepare.waitDays > 0,
 				sitting: sittingFor(snapshot, [need.key])
 			}
@@ -397,6 +405,7 @@ function ownJobs({ snapshot }: Situation, run: RunSituation): Job[] {
 				prints: [],
 				need: null,
 				isHere: true,
+				comesOn: null,
 				isFresh: false,
 				sitting: sittingFor(snapshot, [key])
 			};

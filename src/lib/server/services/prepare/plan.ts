@@ -42,7 +42,8 @@ export function planQuestion(now: Situation): PlanQuestion {
 				readyBy: job.readyBy ?? addDays(last, 1),
 				setUp: job.setUp,
 				brings: job.brings,
-				isFresh: job.isFresh
+				isFresh: job.isFresh,
+				...(job.comesOn === null ? {} : { notBefore: job.comesOn })
 			})),
 			sittings: sittings.map((one): PrepSitting => ({
 				id: String(one.id),
