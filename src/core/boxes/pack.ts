@@ -50,6 +50,8 @@ type Try = { readonly full: readonly Full[]; readonly left: readonly Piece[] };
 const MOST_WORK = 13_000_000;
 /** The share of it that goes to orders of pieces; the rest to closing box by box. */
 const BY_ORDERS = 0.15;
+/** So many rounds without anything better, and a search ends: with few things all has been tried by then. */
+const MOST_STALE = 250;
 /** Rounds that a search may take: with few things each one is short. */
 const MOST_ROUNDS = 4_000;
 const RULES: readonly Rule[] = ['low', 'flat', 'corner', 'wall'];
@@ -92,22 +94,26 @@ export function pack(input: PackInput, progress: Progress = () => undefined, mos
 	const lateness = (piece: Piece) => (piece.fragile ? 1e6 : 0) + (items[piece.item].late ?? 0);
 	const draw = seeded(2_463);
 	const random = () => draw() / 2 ** 32;
-	const least = fewestBoxes(boxes, pieces);
+	// What goes into no box at all is left whatever is tried.
+	const possible = pieces.filter((piece) => boxes.some((box) => box.count > 0 && fits(piece, box)));
+	const least = fewestBoxes(boxes, possible);
 	const work: Work = { done: 0 };
 	let best: Try | null = null;
 	const isDone = () =>
 		best !== null &&
-		best.left.length === 0 &&
+		best.left.length === pieces.length - possible.length &&
 		best.full.length <= least &&
 		(boxes.length === 1 || best.full.length === 0);
+	let stale = 0;
 	const take = (tried: Try) => {
-		if (best === null || isBetter(boxes, tried, best)) best = tried;
+		stale++;
+		if (best === null || isBetter(boxes, tried, best)) [best, stale] = [tried, 0];
 		progress(Math.min(1, work.done / most));
 	};
 	// One order of pieces after another, all boxes by it.
 	for (
 		let round = 0;
-		round < MOST_ROUNDS && !isDone() && (best === null || work.done < most * BY_ORDERS);
+		round < MOST_ROUNDS && stale < MOST_STALE && !isDone() && (best === null || work.done < most * BY_ORDERS);
 		round++
 	) {
 		const rule = RULES[round % RULES.length];
@@ -123,8 +129,9 @@ export function pack(input: PackInput, progress: Progress = () => undefined, mos
 		take(smaller(boxes, packAll(boxes, inOrder, rule, wish, round % 2 === 0, work), rule, wish, work));
 	}
 	// One box closed as full as can be after the other; then a few boxes emptied and filled anew, again and again.
+	stale = 0;
 	const search = new Search(boxes, pieces, lateness, random, work);
-	for (let round = 0; round < MOST_ROUNDS && !isDone() && work.done < most; round++) {
+	for (let round = 0; round < MOST_ROUNDS && stale < MOST_STALE && !isDone() && work.done < most; round++) {
 		const isFresh = best === null || round % 8 === 0;
 		const share = most * (isFresh ? 0.06 : 0.02);
 		take(isFresh ? search.closeAll(share, round % 16 === 0) : search.again(best!, share));
@@ -367,7 +374,8 @@ class Search {
 			);
 			if (now > worth) [best, worth] = [one, now];
 			if (one.left.length === 0 || worth > 1 - 1e-9) break;
-			this.work.done += 20;
+			// What each round takes beside looking: with few things that is most of it.
+			this.work.done += 250;
 		}
 		return best!;
 	}
