@@ -369,6 +369,21 @@ export function lengthText({ snapshot }: Situation, millimetres: number): string
 		: `${(millimetres / 25.4).toFixed(millimetres < 25.4 ? 2 : 1)} in`;
 }
 
+/** The names of the ring binders of one way, or of all ways. */
+export const binderNames = (
+	now: Situation,
+	run: RunSituation,
+	ways: readonly BinderWay[] = WAYS
+): string[] => [
+	...new Set(
+		ways.flatMap((way) =>
+			resultOf(now, run, way)
+				.containers.filter((one) => one.kind === 'ring')
+				.map((one) => one.name)
+		)
+	)
+];
+
 /** Covers of a binder are about so large, mm (common practice). */
 const BINDER = { length: 290, width: 265, board: 5 };
 

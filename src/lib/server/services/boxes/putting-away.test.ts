@@ -5,10 +5,18 @@ import { removeResource } from '../../stores/library/resources.ts';
 import { addThing, measureTitle } from '../../stores/boxes/things.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
 import type { RunSituation, Situation } from '$core/account/index.ts';
-import { binderThings } from '../binders/view.ts';
+import { binderNames, binderThings } from '../binders/view.ts';
 import { boxPage } from './box-page.ts';
 import { moveThing } from './moving.ts';
-import { boxesOf, LOOSE, looseSupplies, packQuestion, putAway, type PutAway } from './putting-away.ts';
+import {
+	boxesOf,
+	leaveOutBinders,
+	LOOSE,
+	looseSupplies,
+	packQuestion,
+	putAway,
+	type PutAway
+} from './putting-away.ts';
 import { thingsOf } from './things.ts';
 
 type Now = { situation: Situation; run: RunSituation };
@@ -144,5 +152,48 @@ describe('putting a unit away', () => {
 		await does((trx) => removeResource(trx, id));
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+});
+
+describe('a binder that is no longer used', () => {
+	it('leaves its box; the one that is stays', async () => {
+		const { store, now, does } = await mapsHouse();
+		const { situation, run } = await now();
+		const box = situation.snapshot.places.find((one) => one.name === 'box for Maps')!.id;
+		const names = {
+			length_mm: 290,
+			width_mm: 265,
+			height_mm: 43,
+			grams: 1200,
+			count: 1,
+			upright: 0,
+			fragile: 0,
+			soft: 0
+		} as const;
+		const put = async (title: string) => {
+			const id = await does((trx) => addThing(trx, run.row.id, { ...names, title }));
+			await does((trx, at) => moveThing(trx, at.situation, `own-${id}`, box));
+		};
+		await put('Maps and Wayfinding binder');
+		await put('Odile’s binder');
+		const before = await allRows(store);
+		const inBox = async () => boxPage((await now()).situation, box)!.inside.map((one) => one.title);
+		const drop = (way: 'protectors' | 'per child' | 'coil') =>
+			does((trx, at) =>
+				leaveOutBinders(
+					trx,
+					at.situation,
+					at.run,
+					binderNames(at.situation, at.run),
+					binderNames(at.situation, at.run, [way])
+				)
+			);
+		await drop('per child');
+		expect(await inBox()).toContain('Odile’s binder');
+		expect(await inBox()).not.toContain('Maps and Wayfinding binder');
+		await undo(store.write, doer());
+		expect(await allRows(store)).toEqual(before);
+		await drop('coil');
+		expect((await inBox()).filter((title) => title.includes('binder'))).toEqual([]);
 	});
 });

@@ -12,11 +12,11 @@ import { counted } from '$core/words/index.ts';
 import type { Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { setLayout } from '../../stores/boxes/boxes.ts';
-import { addThing } from '../../stores/boxes/things.ts';
+import { addThing, removeThing } from '../../stores/boxes/things.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
 import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { moveThing } from './moving.ts';
-import { SUPPLY, thingsOf, type BinderThing, type ThingView } from './things.ts';
+import { binderTitle, SUPPLY, thingsOf, type BinderThing, type ThingView } from './things.ts';
 
 /** All loose supplies of the unit, as one soft thing. */
 export const LOOSE = 'supplies';
@@ -195,4 +195,20 @@ export async function putAway(
 		});
 	}
 	return `${counted(count, 'thing')} in ${counted(sent.length, 'box', 'boxes')}`;
+}
+
+/**
+ * Takes binders out of their boxes that a unit no longer keeps its papers in. `all` names those that any way of filing
+ * has, `used` those of the way that is chosen.
+ */
+export async function leaveOutBinders(
+	trx: Trx,
+	{ snapshot }: Situation,
+	run: RunSituation,
+	all: readonly string[],
+	used: readonly string[]
+): Promise<void> {
+	const gone = new Set(all.filter((name) => !used.includes(name)).map((name) => binderTitle(run, name)));
+	for (const one of snapshot.boxedThings)
+		if (one.run_id === run.row.id && gone.has(one.title)) await removeThing(trx, run.row.id, one.id);
 }

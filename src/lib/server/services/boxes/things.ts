@@ -180,5 +180,6 @@ export function thingsOf(
 	return [...titles, ...filed, ...extra].toSorted((a, b) => (a.title < b.title ? -1 : 1));
 }
 
-const binderTitle = (run: RunSituation, name: string) =>
+/** What a binder of a unit is called among its things. */
+export const binderTitle = (run: RunSituation, name: string) =>
 	name === 'The unit’s binder' ? `${run.unit.name} binder` : name;

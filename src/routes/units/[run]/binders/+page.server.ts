@@ -9,6 +9,7 @@ import { parsed } from '$core/facts/index.ts';
 import { dollars } from '$lib/server/schemas/fields.ts';
 import { LABEL_KINDS, LABEL_NAMES, labelPlan } from '$lib/server/services/binders/labels.ts';
 import {
+	binderNames,
 	bindersView,
 	binderOf,
 	labelsIn,
@@ -18,6 +19,7 @@ import {
 } from '$lib/server/services/binders/view.ts';
 import { listParts, partsToList } from '$lib/server/services/binders/parts.ts';
 import { spinesOf } from '$lib/server/services/binders/spines.ts';
+import { leaveOutBinders } from '$lib/server/services/boxes/putting-away.ts';
 import { setBinder, setHouseBinders } from '$lib/server/stores/binders/binders.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -119,8 +121,9 @@ export const actions: Actions = {
 				others: measured('how thick it is', 0, 100, isMetric).empty('').optional().default(0)
 			}),
 			'Binder chosen',
-			async ({ trx }, form) => {
+			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
+				await leaveOutBinders(trx, now, run, binderNames(now, run), binderNames(now, run, [form.way]));
 				await setBinder(trx, run.row.id, form);
 			}
 		);
