@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { dayText } from '$core/calendar/index.ts';
 	import { durationText, timeText } from '$core/words/index.ts';
@@ -21,6 +22,8 @@
 	const FREE_DRAWN = 3;
 	const drawn = $derived(view.sittings.filter((one) => one.rows.length || empty.indexOf(one) < FREE_DRAWN));
 	let times = $state('');
+	// Open after it was asked; what one opens oneself stays so when the page is loaded again.
+	let isFreeOpen = $state(untrack(() => data.free !== null));
 	let drawing = $state<ReturnType<typeof SittingsDrawing>>();
 </script>
 
@@ -203,7 +206,7 @@
 </div>
 
 {#if view.hasJobs}
-	<details class="mt-6" open={data.free !== null}>
+	<details class="mt-6" bind:open={isFreeOpen}>
 		<summary class="min-h-11 cursor-pointer py-2 font-semibold">A free evening</summary>
 		<form
 			method="get"
