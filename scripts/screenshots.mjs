@@ -113,7 +113,7 @@ try {
 		if (planSittings) {
 			await page.getByRole('button', { name: 'Plan the sittings' }).click();
 			await page.getByRole('button', { name: 'Use this plan' }).first().click();
-			await page.getByText('Every job has its sitting.').waitFor();
+			await page.getByText(/jobs placed/).waitFor();
 			// Anew, without the toast.
 			await page.goto(page.url(), { waitUntil: 'load' });
 		}
