@@ -130,7 +130,6 @@ block to scale may be too small to be met.
 						{#if piece.row}
 							{@const row = piece.row}
 							<div
-								data-block={row.key}
 								class="@container absolute inset-y-0 cursor-grab touch-none overflow-hidden rounded-sm border bg-sheet px-1 text-left text-xs leading-tight text-ink {row
 									.broken.length || row.isLate
 									? 'border-2 border-late'
