@@ -12,6 +12,7 @@ export { policyText, policyWarnings } from './house/content-policy.ts';
 export { habitsTyped } from './house/habits.ts';
 export { comingOccasions, occasionsOf } from './house/occasions.ts';
 export { placeOptions, placePath, placesInOrder } from './house/place-paths.ts';
+export { liftedFirst, placesOfThing, thingName, whereText } from './house/whereabouts.ts';
 export { isMuchMore, knowledgeByItem, thingOfItem } from './knowledge.ts';
 export { RUNG_TEXT, householdLadder, rungDays, rungOfSupplier, sourceOptions } from './ladder.ts';
 export { awayText, isAway, lessonStand, wholeByLesson } from './lesson-stand.ts';

@@ -2,13 +2,15 @@ import type { Day } from '../calendar/index.ts';
 import type { OpeningKind, PackedBox } from '../boxes/index.ts';
 import type { Bit, Filled } from './columns.ts';
 import type { Json } from './json.ts';
+import type { ThingId } from './thing-id.ts';
 
-/** Measures of a title of the library as the family took them; or a thing of a unit that is in no list. */
+/** Measures of a title or of a supply as the family took them; or a thing of a unit that is in no list. */
 export interface BoxedThingTable {
 	id: Filled<number>;
-	/** The unit that an own thing belongs to; null for measures of a title. */
+	/** The unit that an own thing belongs to; null for measures of a title or a supply. */
 	run_id: number | null;
 	resource_id: number | null;
+	item_id: Filled<number | null>;
 	title: string;
 	length_mm: number;
 	width_mm: number;
@@ -55,8 +57,16 @@ export interface MovingTable {
 	title: string;
 	resource_id: number | null;
 	boxed_thing_id: number | null;
+	item_id: Filled<number | null>;
 	from_place_id: number | null;
 	to_place_id: number | null;
+}
+
+/** A thing of another unit, of the library or of a list that goes into this unit's boxes, too. */
+export interface UnitThingTable {
+	id: Filled<number>;
+	run_id: number;
+	thing: ThingId;
 }
 
 /** The box of a unit that fills over months and is given on its first day. */

@@ -24,3 +24,17 @@ export const usesByLesson = once(
 /** The titles that are used in any of these lessons, by id. */
 export const usedIn = ({ uses }: Snapshot, lessons: Iterable<number>): Set<number> =>
 	new Set([...lessons].flatMap((id) => (usesByLesson(uses).get(id) ?? []).map((use) => use.resource_id)));
+
+/** Lots with something in them, by their item; kept as long as the list of lots. */
+export const lotsByItem = once((lots: readonly Row<'lot'>[]): ReadonlyMap<number, readonly Row<'lot'>[]> =>
+	groupBy(
+		lots.filter((lot) => lot.amount !== '0'),
+		(lot) => lot.item_id
+	)
+);
+
+/** Where there is enough of a thing, as somebody said; by its item. */
+export const enoughByItem = once(
+	(statements: readonly Row<'statement'>[]): ReadonlyMap<number, Row<'statement'>> =>
+		new Map(statements.filter((one) => one.state === 'enough').map((one) => [one.item_id, one]))
+);

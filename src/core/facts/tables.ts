@@ -5,6 +5,7 @@ import type {
 	BoxDetailTable,
 	BoxLayoutTable,
 	MovingTable,
+	UnitThingTable,
 	OpeningBoxTable,
 	OpeningThingTable
 } from './boxes.ts';
@@ -134,6 +135,7 @@ export interface Tables {
 	box_detail: BoxDetailTable;
 	box_layout: BoxLayoutTable;
 	moving: MovingTable;
+	unit_thing: UnitThingTable;
 	opening_box: OpeningBoxTable;
 	opening_thing: OpeningThingTable;
 	tray: TrayTable;
@@ -180,6 +182,7 @@ export const KEPT = {
 	box_detail: { list: 'boxDetails', order: ['id'] },
 	box_layout: { list: 'boxLayouts', order: ['id'] },
 	moving: { list: 'movings', order: ['id'] },
+	unit_thing: { list: 'unitThings', order: ['id'] },
 	opening_box: { list: 'openingBoxes', order: ['id'] },
 	opening_thing: { list: 'openingThings', order: ['id'] },
 	tray: { list: 'trays', order: ['id'] },

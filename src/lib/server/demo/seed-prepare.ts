@@ -1,9 +1,10 @@
 import { BINDER, LEARNED, OPENING, OWN_JOB, SITTINGS, THINGS, UNIT_BOX } from '../../../../demo/prepare.ts';
+import { nameKey } from '$core/naming/index.ts';
 import type { Db } from '../database/open.ts';
 import { setBinder } from '../stores/binders/binders.ts';
 import { OPENING_KINDS } from '$core/boxes/index.ts';
 import { addOpeningThing, describeBox, setOpeningBox } from '../stores/boxes/boxes.ts';
-import { addThing } from '../stores/boxes/things.ts';
+import { addThing, measureListed } from '../stores/boxes/things.ts';
 import { addOwnJob, jobDone } from '../stores/prepare/jobs.ts';
 import { addSittings } from '../stores/prepare/sittings.ts';
 
@@ -18,7 +19,15 @@ export async function seedPrepare(db: Db, run: number): Promise<void> {
 			await jobDone(trx, run, `done-${at + 1}`, on, took);
 		await addOwnJob(trx, run, OWN_JOB);
 		await setBinder(trx, run, BINDER);
-		for (const thing of THINGS) await addThing(trx, run, thing);
+		for (const thing of THINGS) {
+			const item = await trx
+				.selectFrom('item')
+				.select('id')
+				.where('name_key', '=', nameKey(thing.title))
+				.executeTakeFirst();
+			if (item) await measureListed(trx, { kind: 'item', key: item.id }, thing);
+			else await addThing(trx, run, thing);
+		}
 		const { id } = await trx
 			.selectFrom('place')
 			.select('id')

@@ -66,7 +66,7 @@
 					? ` · next: ${row.next}`
 					: ' · not at home'
 				: row.what === 'have'
-					? ' · have enough'
+					? ` · have enough${row.under ? `, under ${row.under}` : ''}`
 					: ''}
 		</p>
 		{#each row.cautions as text (text)}<CautionNote {text} />{/each}

@@ -49,7 +49,7 @@
 		</p>
 		<p class="text-sm text-ink-2 print:text-xs print:text-black">
 			{row.lessons}{unit ? `, ${unit}` : ''} · {row.there}
-			there{row.lookAgain ? ` · ${row.lookAgain}` : ''}
+			there{row.under ? ` · under ${row.under}` : ''}{row.lookAgain ? ` · ${row.lookAgain}` : ''}
 		</p>
 		{#each row.cautions as text (text)}<CautionNote {text} />{/each}
 	</div>

@@ -9,7 +9,7 @@ import { id } from '$lib/server/schemas/fields.ts';
 import { boxPage } from '$lib/server/services/boxes/box-page.ts';
 import { moveThing, placeBefore } from '$lib/server/services/boxes/moving.ts';
 import { limitOf } from '$lib/server/services/boxes/putting-away.ts';
-import { placeOptions, placePath } from '$core/account/index.ts';
+import { placeOptions, placePath, placesOfThing, thingName } from '$core/account/index.ts';
 import { describeBox, type BoxDetail } from '$lib/server/stores/boxes/boxes.ts';
 import { movePlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -44,9 +44,17 @@ export const actions: Actions = {
 			}),
 			(text: string) => text,
 			async ({ trx, now }, form) => {
-				const to = form.to ?? placeBefore(now, form.thing, Number(event.params.place));
-				const title = await moveThing(trx, now, form.thing, to);
-				return `Out: ${title}${to === null ? '' : `, to ${placePath(now.snapshot.places, to)}`}`;
+				const box = Number(event.params.place);
+				const { snapshot } = now;
+				const places = placesOfThing(snapshot, form.thing);
+				// It was packed anew, or taken out, since the page was loaded.
+				if (places.length > 0 && !places.includes(box))
+					throw new Refusal(
+						`${thingName(snapshot, form.thing)} is in ${placePath(snapshot.places, places[0])} now. Reload the page.`
+					);
+				const to = form.to ?? placeBefore(now, form.thing, box);
+				const title = await moveThing(trx, now, form.thing, to, { from: box });
+				return `Out: ${title}${to === null ? '' : `, to ${placePath(snapshot.places, to)}`}`;
 			}
 		),
 	in: (event) =>

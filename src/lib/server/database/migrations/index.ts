@@ -26,6 +26,7 @@ import { checks } from './0024-checks.ts';
 import { spots } from './0025-spots.ts';
 import { printSheets } from './0026-print-sheets.ts';
 import { series } from './0027-series.ts';
+import { oneThing } from './0028-one-thing.ts';
 
 /** All migrations by name, run in the order of their names. */
 export const MIGRATIONS: Readonly<Record<string, Migration>> = {
@@ -55,5 +56,6 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
 	'0024-checks': checks,
 	'0025-spots': spots,
 	'0026-print-sheets': printSheets,
-	'0027-series': series
+	'0027-series': series,
+	'0028-one-thing': oneThing
 };

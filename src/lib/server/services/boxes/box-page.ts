@@ -8,18 +8,23 @@ import {
 	type Standing
 } from '$core/boxes/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
-import { counted } from '$core/words/index.ts';
-import { parsed, type Row, usedIn, byId } from '$core/facts/index.ts';
-import { placeOptions, placePath, type Situation } from '$core/account/index.ts';
+import { capital, counted, listText } from '$core/words/index.ts';
+import { byId, parsed, thingId, type Row, type Snapshot, type ThingId } from '$core/facts/index.ts';
+import {
+	placeOptions,
+	placePath,
+	thingName,
+	type RunSituation,
+	type Situation
+} from '$core/account/index.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
 import { shelvesOf } from '../library/shelves.ts';
 import { movesOf } from './moving.ts';
-import { kgOf } from './things.ts';
+import { kgOf, thingsOf } from './things.ts';
 
 /** Something that lies in a box. */
 export type Inside = {
-	/** title-12, own-3 or lot-4 */
-	readonly id: string;
+	readonly id: ThingId;
 	readonly title: string;
 	readonly detail: string;
 	readonly href: string | null;
@@ -86,7 +91,7 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 		...one,
 		detail: one.detail === run?.unit.name ? '' : one.detail
 	}));
-	const there = new Set(inside.map((one) => one.id));
+	const there = new Set<string>(inside.map((one) => one.id));
 	const all = layout ? parsed(layout.packed) : null;
 	const packed = all ? { ...all, items: all.items.filter((one) => there.has(one.item)) } : null;
 	const kg = inside.length ? weightIn(now, inside) : null;
@@ -109,7 +114,7 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 		shelves: inner ? shelvesFor(now, place, inner, kg ?? 0) : [],
 		moves: movesOf(now, (one) => one.from_place_id === id || one.to_place_id === id),
 		nearby: nearbyOf(now, id),
-		elsewhere: run ? elsewhereOf(now, run.row.id, id) : []
+		elsewhere: run ? elsewhereOf(now, run, id) : []
 	};
 }
 
@@ -126,34 +131,48 @@ const weightIn = (now: Situation, inside: readonly Inside[]): number =>
 
 /** All that lies right in a place. */
 export function insideOf({ snapshot, runs }: Situation, place: number): Inside[] {
-	const items = byId(snapshot.items);
 	const unitOf = (run: number | null) => runs.find((one) => one.row.id === run)?.unit.name ?? '';
+	const row = (id: ThingId, detail: string, href: string | null, count = 1): Inside => {
+		const title = capital(thingName(snapshot, id));
+		return { id, title: count > 1 ? `${title} × ${count}` : title, detail, href };
+	};
 	return [
 		...snapshot.boxedThings
-			.filter((one) => one.place_id === place && one.resource_id === null)
-			.map((one): Inside => ({
-				id: `own-${one.id}`,
-				title: one.count > 1 ? `${one.title} × ${one.count}` : one.title,
-				detail: unitOf(one.run_id),
-				href: null
-			})),
+			.filter((one) => one.place_id === place && one.run_id !== null)
+			.map((one) => row(thingId('own', one.id), unitOf(one.run_id), null, one.count)),
 		...snapshot.resources
 			.filter((one) => one.place_id === place && one.owned === 1)
-			.map((one): Inside => ({
-				id: `title-${one.id}`,
-				title: one.title,
-				detail: one.kind,
-				href: `/home/books/${one.id}`
-			})),
-		...snapshot.lots
-			.filter((one) => one.place_id === place && one.amount !== '0')
-			.map((one): Inside => ({
-				id: `lot-${one.id}`,
-				title: items.get(one.item_id)?.name ?? '',
-				detail: amountText(exact(one.amount), one.unit),
-				href: `/home/supplies?item=${one.item_id}`
-			}))
+			.map((one) => row(thingId('title', one.id), one.kind, `/home/books/${one.id}`)),
+		...suppliesIn(snapshot, place).map(({ id, item, detail }) =>
+			row(id, detail, `/home/supplies?item=${item}`)
+		)
 	].toSorted((a, b) => (a.title < b.title ? -1 : 1));
+}
+
+/** Supplies in a place: lot by lot, or as one thing where it was measured, packed, or is there without a count. */
+function suppliesIn(
+	snapshot: Snapshot,
+	place: number
+): { readonly id: ThingId; readonly item: number; readonly detail: string }[] {
+	const layout = snapshot.boxLayouts.find((one) => one.place_id === place);
+	const packed = new Set<string>(layout ? parsed(layout.packed).items.map((one) => one.item) : []);
+	const measured = new Set(snapshot.boxedThings.map((one) => one.item_id));
+	const said = snapshot.statements.filter((one) => one.state === 'enough' && one.place_id === place);
+	const lots = snapshot.lots.filter((one) => one.place_id === place && one.amount !== '0');
+	const isOne = (item: number) =>
+		measured.has(item) || packed.has(thingId('item', item)) || said.some((one) => one.item_id === item);
+	const amount = (lot: Row<'lot'>) => amountText(exact(lot.amount), lot.unit);
+	const whole = new Set([...lots, ...said].map((one) => one.item_id).filter(isOne));
+	return [
+		...[...whole].map((item) => ({
+			id: thingId('item', item),
+			item,
+			detail: listText(lots.filter((one) => one.item_id === item).map(amount))
+		})),
+		...lots
+			.filter((one) => !whole.has(one.item_id))
+			.map((one) => ({ id: thingId('lot', one.id), item: one.item_id, detail: amount(one) }))
+	];
 }
 
 /** Shelves with measures on which a box stands or would fit, the best for its weight first. */
@@ -238,21 +257,9 @@ function nearbyOf(now: Situation, id: number): { value: string; label: string }[
 	return [...new Set(seen)].slice(0, 4).flatMap((place) => options.get(place) ?? []);
 }
 
-function elsewhereOf({ snapshot }: Situation, run: number, id: number): { value: string; label: string }[] {
-	const lessons = new Set(snapshot.lessons.filter((one) => one.run_id === run).map((one) => one.id));
-	const used = usedIn(snapshot, lessons);
-	return [
-		...snapshot.boxedThings
-			.filter((one) => one.run_id === run && one.place_id !== id)
-			.map((one) => ({
-				value: `own-${one.id}`,
-				label: `${one.title}, ${one.place_id === null ? 'in use' : placePath(snapshot.places, one.place_id)}`
-			})),
-		...snapshot.resources
-			.filter((one) => used.has(one.id) && one.owned === 1 && one.place_id !== id)
-			.map((one) => ({
-				value: `title-${one.id}`,
-				label: `${one.title}, ${one.place_id === null ? 'in use' : placePath(snapshot.places, one.place_id)}`
-			}))
-	].toSorted((a, b) => (a.label < b.label ? -1 : 1));
-}
+/** What of a unit lies elsewhere, with where. */
+const elsewhereOf = (now: Situation, run: RunSituation, id: number): { value: string; label: string }[] =>
+	thingsOf(now, run, [])
+		.filter((one) => one.place !== id)
+		.map((one) => ({ value: one.id, label: `${one.title}, ${one.where}` }))
+		.toSorted((a, b) => (a.label < b.label ? -1 : 1));

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { undo } from '../../history/changes.ts';
 import { addOpeningThing, changeOpeningThing, describeBox, setOpeningBox } from '../../stores/boxes/boxes.ts';
-import { addThing, measureTitle } from '../../stores/boxes/things.ts';
+import { addThing, measureListed } from '../../stores/boxes/things.ts';
 import { addPlace, movePlace, removePlace, updatePlace } from '../../stores/house/places.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { allRows, doer, mapsHouse } from '../../tests/household.ts';
@@ -93,14 +93,18 @@ describe('the page of a box', () => {
 		// A title of the library counts by what was measured of it, whatever number it has.
 		const book = first.situation.snapshot.resources.find((one) => one.title === 'The Patient Mapmaker')!;
 		await does((trx) =>
-			measureTitle(trx, book.id, {
-				...TENT,
-				title: book.title,
-				length_mm: 240,
-				width_mm: 200,
-				height_mm: 30,
-				grams: 1250
-			})
+			measureListed(
+				trx,
+				{ kind: 'title', key: book.id },
+				{
+					...TENT,
+					title: book.title,
+					length_mm: 240,
+					width_mm: 200,
+					height_mm: 30,
+					grams: 1250
+				}
+			)
 		);
 		await does((trx, at) => moveThing(trx, at.situation, `title-${book.id}`, box.id));
 		expect(boxPage((await now()).situation, box.id)!.kg).toBeCloseTo(before + 9.6 + 1.25, 6);
@@ -184,20 +188,20 @@ describe('where is it?', () => {
 		const { store, now, does } = await mapsHouse();
 		const { situation } = await now();
 		const box = placeNamed(situation, 'box for Maps').id;
-		const globe = situation.snapshot.boxedThings.find((one) => one.title === 'Globe')!;
+		const globe = situation.snapshot.boxedThings.find((one) => one.title === 'Felt map with pieces')!;
 		const asked = async (typed: string) => findAnything(store.read, (await now()).situation, typed);
-		expect((await asked('where is the globe?'))[0]).toMatchObject({
-			name: 'Globe',
+		expect((await asked('where is the felt map with pieces?'))[0]).toMatchObject({
+			name: 'Felt map with pieces',
 			href: expect.stringMatching(/^\/units\/1\/boxes$/)
 		});
 		await does((trx, at) => moveThing(trx, at.situation, `own-${globe.id}`, box));
-		expect((await asked('Where’s my globe'))[0]).toEqual({
-			name: 'Globe',
+		expect((await asked('Where’s my felt map with pieces'))[0]).toEqual({
+			name: 'Felt map with pieces',
 			detail: 'School room › box for Maps',
 			href: `/boxes/${box}?thing=own-${globe.id}`
 		});
 		const tape = (await asked('where is masking tape')).find((one) => one.href.startsWith('/boxes/'));
-		expect(tape!.href).toMatch(new RegExp(`^/boxes/${box}\\?thing=lot-\\d+$`));
+		expect(tape!.href).toMatch(new RegExp(`^/boxes/${box}\\?thing=item-\\d+$`));
 		expect((await asked('where is The Patient Mapmaker'))[0].href).toMatch(/^\/home\/books\/\d+$/);
 	});
 });

@@ -3,18 +3,19 @@ import { Refusal } from '$core/error.ts';
 import { goesIn } from '$core/boxes/index.ts';
 import { exact, lengthText } from '$core/measure/index.ts';
 import { listText } from '$core/words/index.ts';
-import { byId, type Row } from '$core/facts/index.ts';
+import { byId, enoughByItem, lotsByItem, thingRef, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { noteMove } from '../../stores/boxes/boxes.ts';
 import { putThing } from '../../stores/boxes/things.ts';
 import { updateResource } from '../../stores/library/resources.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
-import { placePath, type Situation } from '$core/account/index.ts';
+import { saidAt } from '../../stores/stash/statements.ts';
+import { placePath, placesOfThing, thingName, type Situation } from '$core/account/index.ts';
 import { sizeOf } from './things.ts';
 
 /**
- * Moves a thing, by its id (title-12, own-3 or lot-4), into a place, or out of all (null); the move is remembered. A
- * thing that was made just now is given with its title. Answers its title.
+ * Moves a thing into a place, or out of all (null); the move is remembered. Of a supply that lies in several places
+ * what lies `from` there goes; a thing that was made just now is given with its title. Answers its title.
  * @throws Refusal where it is gone
  */
 export async function moveThing(
@@ -22,41 +23,45 @@ export async function moveThing(
 	now: Situation,
 	id: string,
 	place: number | null,
-	fresh: string | null = null
+	{ from = null, fresh = null }: { readonly from?: number | null; readonly fresh?: string | null } = {}
 ): Promise<string> {
 	const { snapshot, today } = now;
 	if (place !== null && !byId(snapshot.places).has(place))
 		throw new Refusal('That place is gone. Reload the page.');
 	if (place !== null) checkRoom(now, id, place);
-	const [kind, number] = id.split('-');
-	const key = Number(number);
 	const gone = new Refusal('That is gone already. Reload the page.');
+	const ref = thingRef(id);
+	const title = fresh ?? thingName(snapshot, id);
+	if (ref === null || ref.kind === 'binder' || title === '') throw gone;
+	const { kind, key } = ref;
+	const before = placesOfThing(snapshot, id);
+	const last = from ?? before[0] ?? null;
 	if (kind === 'title') {
-		const row = byId(snapshot.resources).get(key);
-		if (!row) throw gone;
-		if (row.place_id === place) return row.title;
+		if (last === place) return title;
 		await updateResource(trx, key, { place_id: place });
-		await noteMove(
-			trx,
-			{ title: row.title, resource: key, thing: null, from: row.place_id, to: place },
-			today
-		);
-		return row.title;
-	}
-	if (kind === 'own') {
-		const row = byId(snapshot.boxedThings).get(key);
-		if (!row && fresh === null) throw gone;
-		const title = row?.title ?? fresh!;
-		if (row && row.place_id === place) return title;
-		await putThing(trx, key, place);
-		await noteMove(trx, { title, resource: null, thing: key, from: row?.place_id ?? null, to: place }, today);
+		await noteMove(trx, { title, of: { kind, key }, from: last, to: place }, today);
 		return title;
 	}
-	const lot = byId(snapshot.lots).get(key);
-	if (kind !== 'lot' || !lot) throw gone;
-	if (place === null) throw new Refusal('Supplies have a place of their own. Choose one.', 'place');
-	await moveLot(trx, key, exact(lot.amount), place, today);
-	return byId(snapshot.items).get(lot.item_id)?.name ?? '';
+	if (kind === 'own') {
+		if (fresh === null && last === place) return title;
+		await putThing(trx, key, place);
+		await noteMove(trx, { title, of: { kind, key }, from: last, to: place }, today);
+		return title;
+	}
+	const item = kind === 'lot' ? byId(snapshot.lots).get(key)!.item_id : key;
+	const lots = lotsByItem(snapshot.lots).get(item) ?? [];
+	const going = lots.filter((one) =>
+		kind === 'lot' ? one.id === key : from === null || one.place_id === from
+	);
+	const said = kind === 'item' ? enoughByItem(snapshot.statements).get(item) : undefined;
+	const isSaid = said !== undefined && (from === null || said.place_id === from);
+	if (place === null && going.length > 0)
+		throw new Refusal('Supplies have a place of their own. Choose one.', 'place');
+	for (const lot of going) await moveLot(trx, lot.id, exact(lot.amount), place!, today);
+	if (isSaid) await saidAt(trx, item, place);
+	if (last !== place)
+		await noteMove(trx, { title, of: { kind: 'item', key: item }, from: last, to: place }, today);
+	return title;
 }
 
 /** What was measured and can't lie in a box in any way is said at once, with boxes that take it. @throws Refusal */
@@ -108,13 +113,24 @@ export function movesOf(
 		});
 }
 
-/** Where a thing goes that is taken out of a box: back to where it was before; null where that is not known. */
+/**
+ * Where a thing goes that is taken out of a box: back to where it was before it was packed, over all boxes of units
+ * that it lay in meanwhile; null where that is not known.
+ */
 export function placeBefore({ snapshot }: Situation, id: string, box: number): number | null {
-	const [kind, number] = id.split('-');
-	const last = snapshot.movings.findLast(
-		(one) =>
-			one.to_place_id === box &&
-			(kind === 'title' ? one.resource_id : kind === 'own' ? one.boxed_thing_id : null) === Number(number)
+	const ref = thingRef(id);
+	if (ref === null) return null;
+	const item = ref.kind === 'lot' ? byId(snapshot.lots).get(ref.key)?.item_id : ref.key;
+	const own = snapshot.movings.filter((one) =>
+		ref.kind === 'title'
+			? one.resource_id === ref.key
+			: ref.kind === 'own'
+				? one.boxed_thing_id === ref.key
+				: one.item_id === item
 	);
-	return last?.from_place_id ?? null;
+	const packed = new Set(snapshot.boxLayouts.map((one) => one.place_id));
+	let place: number | null = box;
+	for (let at = own.length - 1; at >= 0 && place !== null && (place === box || packed.has(place)); at--)
+		if (own[at].to_place_id === place) place = own[at].from_place_id;
+	return place === box || (place !== null && packed.has(place)) ? null : place;
 }

@@ -9,9 +9,9 @@ import {
 import { Refusal } from '$core/error.ts';
 import { exact } from '$core/measure/index.ts';
 import { counted } from '$core/words/index.ts';
-import type { Row } from '$core/facts/index.ts';
+import { thingId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { setLayout } from '../../stores/boxes/boxes.ts';
+import { forgetLayout, setLayout } from '../../stores/boxes/boxes.ts';
 import { addThing, removeThing } from '../../stores/boxes/things.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
 import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
@@ -62,10 +62,39 @@ export function boxesOf(now: Situation, run: RunSituation): BoxView[] {
 	);
 }
 
-/** Supplies that were gathered for the unit and are still in its bin. */
-export function looseSupplies({ snapshot }: Situation, run: RunSituation): Row<'lot'>[] {
+/** Supplies that were gathered for the unit and are still in its bin, beside those that stand as things. */
+export function looseSupplies(
+	{ snapshot }: Situation,
+	run: RunSituation,
+	things: readonly Pick<ThingView, 'id'>[]
+): Row<'lot'>[] {
 	const bin = run.row.collecting_place_id;
-	return bin === null ? [] : snapshot.lots.filter((lot) => lot.place_id === bin && lot.amount !== '0');
+	const listed = new Set<string>(things.map((one) => one.id));
+	return bin === null
+		? []
+		: snapshot.lots.filter(
+				(lot) => lot.place_id === bin && lot.amount !== '0' && !listed.has(thingId('item', lot.item_id))
+			);
+}
+
+/** Which things lie in a box of another unit: they stay there until somebody takes them out. */
+export function withOthers(
+	{ snapshot, runs }: Situation,
+	run: RunSituation,
+	things: readonly ThingView[]
+): { readonly thing: ThingView; readonly box: number; readonly text: string }[] {
+	const of = new Map(
+		snapshot.boxLayouts.flatMap((one) =>
+			one.run_id === run.row.id ? [] : [[one.place_id, one.run_id] as const]
+		)
+	);
+	return things.flatMap((thing) => {
+		const other = thing.place === null ? undefined : of.get(thing.place);
+		const unit = runs.find((one) => one.row.id === other)?.unit.name;
+		return unit === undefined
+			? []
+			: { thing, box: thing.place!, text: `${thing.title}, ${thing.where}, with ${unit}` };
+	});
 }
 
 /** Things over this room, or this thick, are the bulky half of a unit: liters and mm (common practice). */
@@ -149,14 +178,18 @@ export async function putAway(
 	binders: readonly BinderThing[],
 	sent: PutAway
 ): Promise<string> {
-	const things = new Map(thingsOf(now, run, binders).map((one) => [one.id, one]));
-	const loose = looseSupplies(now, run);
+	const listed = thingsOf(now, run, binders);
+	const things = new Map<string, ThingView>(listed.map((one) => [one.id, one]));
+	const loose = looseSupplies(now, run, listed);
 	const boxes = new Set(boxesOf(now, run).map((one) => Number(one.box)));
 	const gone = new Refusal('Your things or boxes changed meanwhile. Work it out again.');
 	const isKnown = (id: string) => things.has(id) || (id === LOOSE && loose.length > 0);
 	if (sent.length === 0) throw new Refusal('Nothing to put away.');
 	let count = 0;
 	const done = new Set<string>();
+	const full = new Set(sent.map((one) => one.place));
+	for (const one of now.snapshot.boxLayouts)
+		if (one.run_id === run.row.id && !full.has(one.place_id)) await forgetLayout(trx, one.place_id);
 	for (const { place, packed, soft } of sent) {
 		const ids = [...packed.items.map((one) => one.item), ...soft];
 		if (!boxes.has(place) || !ids.every(isKnown)) throw gone;
@@ -171,7 +204,7 @@ export async function putAway(
 			}
 			const thing = things.get(id)!;
 			if (!id.startsWith('binder-')) {
-				await moveThing(trx, now, id, place);
+				await moveThing(trx, now, id, place, { from: thing.place });
 				continue;
 			}
 			const own = await addThing(trx, run.row.id, {
@@ -185,8 +218,8 @@ export async function putAway(
 				fragile: 0,
 				soft: 0
 			});
-			named.set(id, `own-${own}`);
-			await moveThing(trx, now, `own-${own}`, place, thing.title);
+			named.set(id, thingId('own', own));
+			await moveThing(trx, now, thingId('own', own), place, { fresh: thing.title });
 		}
 		await setLayout(trx, place, run.row.id, {
 			...packed,

@@ -1,12 +1,27 @@
 import { usualMeasures, type Measures } from '$core/boxes/index.ts';
+import { capital } from '$core/words/index.ts';
 import { convert, dimensionOf, exact } from '$core/measure/index.ts';
-import { usesByLesson, byId, type Row } from '$core/facts/index.ts';
-import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
+import {
+	byId,
+	lotsByItem,
+	thingId,
+	thingRef,
+	usesByLesson,
+	type Row,
+	type ThingId,
+	type ThingRef
+} from '$core/facts/index.ts';
+import {
+	placesOfThing,
+	thingName,
+	whereText,
+	type RunSituation,
+	type Situation
+} from '$core/account/index.ts';
 
 /** Something of a unit that goes into a box when the unit is put away. Measures in mm and kg, of one. */
 export type ThingView = {
-	/** title-12 of the library, own-3 that was added, binder-1 of its papers. */
-	readonly id: string;
+	readonly id: ThingId;
 	readonly title: string;
 	readonly length: number;
 	readonly width: number;
@@ -23,7 +38,10 @@ export type ThingView = {
 	readonly isMeasured: boolean;
 	readonly place: number | null;
 	readonly where: string;
+	/** Its number among the unit's own things; null for what stands in another list. */
 	readonly own: number | null;
+	/** It stands elsewhere, and somebody said that it goes with this unit, too. */
+	readonly isAlso: boolean;
 	/** The first lesson that it is needed for, by number; null where none is known. */
 	readonly firstLesson: number | null;
 };
@@ -31,7 +49,7 @@ export type ThingView = {
 /** How large and heavy a title is: as it was measured, else as its kind and pages say; null for what takes no room. */
 function measuresOf(resource: Row<'resource'>, own: Row<'boxed_thing'> | undefined): Measures | null {
 	return own
-		? { length: own.length_mm, width: own.width_mm, height: own.height_mm, kg: own.grams / 1000 }
+		? taken(own)
 		: usualMeasures({
 				kind: resource.kind,
 				pages: resource.pages,
@@ -43,6 +61,14 @@ function measuresOf(resource: Row<'resource'>, own: Row<'boxed_thing'> | undefin
 /** One kind of loose supplies takes so much room, liters, and weighs so much, kg (common practice, no source). */
 export const SUPPLY = { liters: 0.3, kg: 0.1 };
 
+/** Measures as they were taken. */
+const taken = (row: Row<'boxed_thing'>): Measures => ({
+	length: row.length_mm,
+	width: row.width_mm,
+	height: row.height_mm,
+	kg: row.grams / 1000
+});
+
 /** How large one of a thing is that lies or may lie in a box, and what all of it weighs; null where that is not known. */
 export function sizeOf(
 	{ snapshot }: Situation,
@@ -53,32 +79,34 @@ export function sizeOf(
 	readonly isSoft: boolean;
 	readonly isMeasured: boolean;
 } | null {
-	const [kind, number] = id.split('-');
-	const key = Number(number);
-	if (kind === 'own') {
-		const row = byId(snapshot.boxedThings).get(key);
-		if (!row) return null;
-		const size = { length: row.length_mm, width: row.width_mm, height: row.height_mm, kg: row.grams / 1000 };
-		return { size, kg: size.kg * row.count, isSoft: row.soft === 1, isMeasured: true };
+	const ref = thingRef(id);
+	const rows = snapshot.boxedThings;
+	if (ref?.kind === 'own' || ref?.kind === 'item') {
+		const row = ref.kind === 'own' ? byId(rows).get(ref.key) : rows.find((one) => one.item_id === ref.key);
+		return row
+			? { size: taken(row), kg: (row.grams / 1000) * row.count, isSoft: row.soft === 1, isMeasured: true }
+			: null;
 	}
-	if (kind !== 'title') return null;
-	const resource = byId(snapshot.resources).get(key);
-	const own = snapshot.boxedThings.find((one) => one.resource_id === key);
-	const size = resource ? measuresOf(resource, own) : null;
-	return size
-		? {
-				size,
-				kg: size.kg * Math.max(1, resource!.copies),
-				isSoft: own?.soft === 1,
-				isMeasured: own !== undefined
-			}
-		: null;
+	const resource = ref?.kind === 'title' ? byId(snapshot.resources).get(ref.key) : undefined;
+	if (!resource) return null;
+	const own = rows.find((one) => one.resource_id === resource.id);
+	const size = measuresOf(resource, own);
+	return (
+		size && {
+			size,
+			kg: size.kg * Math.max(1, resource.copies),
+			isSoft: own?.soft === 1,
+			isMeasured: own !== undefined
+		}
+	);
 }
 
-/** What a thing that lies in a box weighs, kg: supplies by their amount where that is a weight. */
+/** What a thing that lies in a box weighs, kg: supplies that nobody measured by their amount where that is a weight. */
 export function kgOf(now: Situation, id: string): number {
-	if (!id.startsWith('lot-')) return sizeOf(now, id)?.kg ?? 0;
-	const lot = byId(now.snapshot.lots).get(Number(id.slice(4)));
+	const ref = thingRef(id);
+	const size = sizeOf(now, id);
+	if (size || ref?.kind === 'title') return size?.kg ?? 0;
+	const lot = ref?.kind === 'lot' ? byId(now.snapshot.lots).get(ref.key) : undefined;
 	return lot && dimensionOf(lot.unit) === 'mass'
 		? convert(exact(lot.amount), lot.unit, 'g', null).valueOf() / 1000
 		: SUPPLY.kg;
@@ -98,14 +126,13 @@ export type BinderThing = {
 export const pieceCount = (things: readonly Pick<ThingView, 'count'>[]): number =>
 	things.reduce((sum, one) => sum + one.count, 0);
 
-/** The unit's own books and things, its binders, and what the family added, as far as they take room. */
-export function thingsOf(
+/** The titles that a unit uses whole or in lessons, with the first lesson that each is for. */
+function firstLessons(
 	{ snapshot }: Situation,
 	run: RunSituation,
-	binders: readonly BinderThing[]
-): ThingView[] {
-	const measured = new Map(snapshot.boxedThings.map((one) => [one.resource_id, one]));
-	const first = new Map<number, number>();
+	also: readonly number[]
+): Map<number, number | null> {
+	const first = new Map<number, number | null>(also.map((id) => [id, null]));
 	for (const { lesson, number } of run.lessons)
 		for (const use of usesByLesson(snapshot.uses).get(lesson.id) ?? [])
 			first.set(use.resource_id, Math.min(number, first.get(use.resource_id) ?? Infinity));
@@ -114,70 +141,159 @@ export function thingsOf(
 		...snapshot.printSources.filter((one) => one.run_id === run.row.id).map((one) => one.resource_id)
 	];
 	for (const id of whole) first.set(id, 1);
-	const resources = byId(snapshot.resources);
-	const titles = [...first].flatMap(([id, firstLesson]): ThingView[] => {
-		const resource = resources.get(id);
-		if (!resource || resource.owned === 0 || resource.document_id !== null) return [];
-		const own = measured.get(id);
-		const size = measuresOf(resource, own);
-		if (!size) return [];
-		return [
-			{
-				id: `title-${id}`,
-				title: resource.title,
-				...size,
-				count: Math.max(1, resource.copies),
-				upright: own?.upright === 1,
-				fragile: own ? own.fragile === 1 : resource.kind === 'model',
-				soft: own?.soft === 1,
-				said: { size: own?.size_said ?? '', weight: own?.weight_said ?? '' },
-				isMeasured: own !== undefined,
-				place: resource.place_id,
-				where: placePath(snapshot.places, resource.place_id),
-				own: null,
-				firstLesson
-			}
-		];
-	});
-	const extra = snapshot.boxedThings
-		.filter((one) => one.run_id === run.row.id)
-		.map((one): ThingView => ({
-			id: `own-${one.id}`,
-			title: one.title,
-			length: one.length_mm,
-			width: one.width_mm,
-			height: one.height_mm,
-			kg: one.grams / 1000,
-			count: one.count,
-			upright: one.upright === 1,
-			fragile: one.fragile === 1,
-			soft: one.soft === 1,
-			said: { size: one.size_said, weight: one.weight_said },
-			isMeasured: true,
-			place: one.place_id,
-			where: placePath(snapshot.places, one.place_id),
-			own: one.id,
-			firstLesson: null
-		}));
+	return first;
+}
+
+/** What is at home of things that are not used up, with the first lesson that each is for. */
+function keptSupplies(
+	{ snapshot, needs }: Situation,
+	run: RunSituation,
+	also: readonly number[]
+): Map<number, number | null> {
+	const measured = new Set(snapshot.boxedThings.flatMap((one) => one.item_id ?? []));
+	const bin = run.row.collecting_place_id;
+	const first = new Map<number, number | null>();
+	for (const { run: of, item, line, lesson, known } of needs) {
+		if (of !== run || known.thing.notAThing) continue;
+		const lots = lotsByItem(snapshot.lots).get(item.id) ?? [];
+		const isHere = known.statement?.state === 'enough' || lots.length > 0;
+		const isGathered = bin !== null && lots.some((lot) => lot.place_id === bin);
+		// What every house uses daily goes back to its place, unless it was gathered or measured.
+		const goes = line.use === 'kept' && (known.thing.staple === 'rarely' || isGathered);
+		if (isHere && (goes || measured.has(item.id)))
+			first.set(item.id, Math.min(lesson.number, first.get(item.id) ?? Infinity));
+	}
+	for (const id of also) if (!first.has(id)) first.set(id, null);
+	return first;
+}
+
+type Taken = Pick<
+	ThingView,
+	'length' | 'width' | 'height' | 'kg' | 'count' | 'upright' | 'fragile' | 'soft' | 'said' | 'isMeasured'
+>;
+
+/** As somebody measured it. */
+const asTaken = (row: Row<'boxed_thing'>): Taken => ({
+	...taken(row),
+	count: row.count,
+	upright: row.upright === 1,
+	fragile: row.fragile === 1,
+	soft: row.soft === 1,
+	said: { size: row.size_said, weight: row.weight_said },
+	isMeasured: true
+});
+
+/** As its kind says, where nobody measured it. */
+const asUsual = (
+	size: Measures,
+	count: number,
+	own: { readonly fragile?: boolean; readonly soft?: boolean }
+) => ({
+	...size,
+	count,
+	upright: false,
+	fragile: own.fragile === true,
+	soft: own.soft === true,
+	said: { size: '', weight: '' },
+	isMeasured: false
+});
+
+/** Room for a supply that nobody measured, as sides of a soft thing, mm. */
+const SUPPLY_SIDES = { length: 100, width: 60, height: (SUPPLY.liters * 1e6) / (100 * 60), kg: SUPPLY.kg };
+
+function titleView({ snapshot }: Situation, id: number, firstLesson: number | null): ThingView[] {
+	const resource = byId(snapshot.resources).get(id);
+	if (!resource || resource.owned === 0 || resource.document_id !== null) return [];
+	const own = snapshot.boxedThings.find((one) => one.resource_id === id);
+	const size = measuresOf(resource, own);
+	if (!size) return [];
+	const count = Math.max(1, resource.copies);
+	return [
+		{
+			id: thingId('title', id),
+			title: resource.title,
+			...(own ? { ...asTaken(own), count } : asUsual(size, count, { fragile: resource.kind === 'model' })),
+			place: resource.place_id,
+			where: whereText(snapshot, thingId('title', id)),
+			own: null,
+			isAlso: false,
+			firstLesson
+		}
+	];
+}
+
+function supplyView(
+	{ snapshot }: Situation,
+	run: RunSituation,
+	item: number,
+	firstLesson: number | null
+): ThingView[] {
+	const id = thingId('item', item);
+	const title = capital(thingName(snapshot, id));
+	if (title === '') return [];
+	const own = snapshot.boxedThings.find((one) => one.item_id === item);
+	const places = placesOfThing(snapshot, id);
+	const bin = run.row.collecting_place_id;
+	const place = places.find((one) => one === bin) ?? places[0] ?? null;
+	return [
+		{
+			id,
+			title,
+			...(own ? asTaken(own) : asUsual(SUPPLY_SIDES, 1, { soft: true })),
+			place,
+			where: place === null ? 'at home' : whereText(snapshot, id, place),
+			own: null,
+			isAlso: false,
+			firstLesson
+		}
+	];
+}
+
+const ownView = ({ snapshot }: Situation, row: Row<'boxed_thing'>, isAlso: boolean): ThingView => ({
+	id: thingId('own', row.id),
+	title: row.title,
+	...asTaken(row),
+	place: row.place_id,
+	where: row.place_id === null ? 'in use' : whereText(snapshot, thingId('own', row.id)),
+	own: isAlso ? null : row.id,
+	isAlso,
+	firstLesson: null
+});
+
+/** What of a unit takes room: its books and things, supplies that are kept, its binders, and what the family added. */
+export function thingsOf(now: Situation, run: RunSituation, binders: readonly BinderThing[]): ThingView[] {
+	const { snapshot } = now;
+	const also = snapshot.unitThings.filter((one) => one.run_id === run.row.id);
+	const alsoOf = (kind: ThingRef['kind']) =>
+		also.flatMap(({ thing }) => thingRef(thing)!).flatMap((one) => (one.kind === kind ? one.key : []));
+	const owns = new Set(alsoOf('own'));
+	const extra = snapshot.boxedThings.flatMap((one) =>
+		one.run_id === run.row.id ? ownView(now, one, false) : owns.has(one.id) ? ownView(now, one, true) : []
+	);
+	const titles = [...firstLessons(now, run, alsoOf('title'))].flatMap(([id, first]) =>
+		titleView(now, id, first)
+	);
+	const supplies = [...keptSupplies(now, run, alsoOf('item'))].flatMap(([id, first]) =>
+		supplyView(now, run, id, first)
+	);
+	const linked = new Set<string>(also.map((one) => one.thing));
 	const named = new Set(extra.map((one) => one.title.toLowerCase()));
 	const filed = binders
 		.map(({ name, ...size }, at): ThingView => ({
-			id: `binder-${at + 1}`,
+			id: thingId('binder', at + 1),
 			title: binderTitle(run, name),
-			...size,
-			upright: false,
-			fragile: false,
-			soft: false,
-			said: { size: '', weight: '' },
-			isMeasured: false,
+			...asUsual(size, size.count, {}),
 			place: null,
 			where: 'measured from what’s filed in it',
 			own: null,
+			isAlso: false,
 			firstLesson: 1
 		}))
 		// One that was measured, or put into a box already, stands as what it is.
 		.filter((one) => !named.has(one.title.toLowerCase()));
-	return [...titles, ...filed, ...extra].toSorted((a, b) => (a.title < b.title ? -1 : 1));
+	return [...titles, ...supplies, ...filed, ...extra]
+		.map((one) => (linked.has(one.id) ? { ...one, isAlso: true } : one))
+		.toSorted((a, b) => (a.title < b.title ? -1 : 1));
 }
 
 /** What a binder of a unit is called among its things. */

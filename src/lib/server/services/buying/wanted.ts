@@ -4,8 +4,8 @@ import { groupBy } from '$core/group-by.ts';
 import { exact, isSome, ZERO, type Exact } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { counted, listText, money, thingText } from '$core/words/index.ts';
-import { type Row, remember, byId } from '$core/facts/index.ts';
-import { placePath, type Situation } from '$core/account/index.ts';
+import { type Row, remember, byId, thingId } from '$core/facts/index.ts';
+import { placePath, whereText, type Situation } from '$core/account/index.ts';
 
 export type WantedView = {
 	readonly sentence: string;
@@ -168,7 +168,7 @@ export function ownedThings(situation: Situation): Owned[] {
 				: '';
 			return {
 				name,
-				text: `${thingText(exact(lot.amount), lot.unit, name)}, ${placePath(snapshot.places, lot.place_id)}${use}`
+				text: `${thingText(exact(lot.amount), lot.unit, name)}, ${whereText(snapshot, thingId('item', lot.item_id), lot.place_id)}${use}`
 			};
 		});
 }
@@ -177,6 +177,6 @@ export function ownedThings(situation: Situation): Owned[] {
 export function ownedBooks({ snapshot }: Situation, words: string): string[] {
 	const own = snapshot.resources.filter((one) => one.owned === 1).map((row) => ({ name: row.title, row }));
 	return findBest(own, words, SHOWN).map(
-		({ row }) => `${row.title}, ${placePath(snapshot.places, row.place_id)}`
+		({ row }) => `${row.title}, ${whereText(snapshot, thingId('title', row.id))}`
 	);
 }

@@ -4,8 +4,8 @@ import { groupBy } from '$core/group-by.ts';
 import { withCapitals } from '$core/naming/index.ts';
 import { amountText, exact } from '$core/measure/index.ts';
 import type { Db } from '../../database/open.ts';
-import { once, byId } from '$core/facts/index.ts';
-import { placePath, type Situation } from '$core/account/index.ts';
+import { once, byId, thingId } from '$core/facts/index.ts';
+import { placePath, whereText, type Situation } from '$core/account/index.ts';
 import { EVERYTHING, libraryPage } from '../library/search.ts';
 import { findPages } from '../../stores/print/documents.ts';
 
@@ -84,17 +84,20 @@ async function whereIs(read: Db, situation: Situation, name: string): Promise<Fo
 					detail: said
 						? said.place_id === null
 							? 'at home, no place noted'
-							: placePath(snapshot.places, said.place_id)
+							: whereText(snapshot, thingId('item', item.id), said.place_id)
 						: 'none at home',
-					href: `/home/supplies?item=${item.id}`
+					href:
+						said && isBox.get(said.place_id ?? 0)?.kind === 'box'
+							? `/boxes/${said.place_id}?thing=${thingId('item', item.id)}`
+							: `/home/supplies?item=${item.id}`
 				}
 			];
 		return lots.map((lot) => ({
 			name: item.name,
-			detail: `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`,
+			detail: `${amountText(exact(lot.amount), lot.unit)}, ${whereText(snapshot, thingId('item', item.id), lot.place_id)}`,
 			href:
 				lot.place_id !== null && isBox.get(lot.place_id)?.kind === 'box'
-					? `/boxes/${lot.place_id}?thing=lot-${lot.id}`
+					? `/boxes/${lot.place_id}?thing=${thingId('item', item.id)}`
 					: `/home/supplies?item=${item.id}`
 		}));
 	});
@@ -104,13 +107,13 @@ async function whereIs(read: Db, situation: Situation, name: string): Promise<Fo
 /** Things of units that are in no other list, with the box that they lie in. */
 function boxedOf({ snapshot, runs }: Situation): Found[] {
 	return snapshot.boxedThings
-		.filter((one) => one.resource_id === null)
+		.filter((one) => one.run_id !== null)
 		.map((one) => {
 			const run = runs.find(({ row }) => row.id === one.run_id);
 			return {
 				name: one.title,
 				detail:
-					one.place_id === null ? `in use, ${run?.unit.name}` : placePath(snapshot.places, one.place_id),
+					one.place_id === null ? `in use, ${run?.unit.name}` : whereText(snapshot, thingId('own', one.id)),
 				href:
 					one.place_id === null ? `/units/${one.run_id}/boxes` : `/boxes/${one.place_id}?thing=own-${one.id}`
 			};
@@ -189,7 +192,8 @@ function indexOf(situation: Situation): Found[] {
 		({ name, id }) => {
 			const lots = (lotsOf.get(id) ?? []).filter((lot) => lot.amount !== '0');
 			const where = lots.map(
-				(lot) => `${amountText(exact(lot.amount), lot.unit)}, ${placePath(snapshot.places, lot.place_id)}`
+				(lot) =>
+					`${amountText(exact(lot.amount), lot.unit)}, ${whereText(snapshot, thingId('item', lot.item_id), lot.place_id)}`
 			);
 			return { name, detail: where.join('; ') || 'none at home', href: `/home/supplies?item=${id}` };
 		}

@@ -15,10 +15,10 @@ import { isReady, VERDICTS, type Verdict } from '$core/readiness/index.ts';
 import { sourceText } from '$core/reference/index.ts';
 import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { byText, counted } from '$core/words/index.ts';
-import { type Row, once, remember, byId, type Snapshot } from '$core/facts/index.ts';
+import { type Row, once, remember, byId, thingId, type Snapshot } from '$core/facts/index.ts';
 import {
 	type RunSituation,
-	placePath,
+	whereText,
 	mergedCautions,
 	RUNG_TEXT,
 	neededText,
@@ -219,15 +219,15 @@ function listRow(situation: Situation, id: string, needs: readonly SupplyNeed[])
 }
 
 /** "have enough, Kitchen › pantry", "every house has it": why a thing that nobody counted is at home. */
-function hasText({ snapshot }: Situation, [{ known }]: readonly SupplyNeed[]): string {
+function hasText({ snapshot }: Situation, [{ known, item }]: readonly SupplyNeed[]): string {
 	if (known.known === 'assumed') return known.thing.notAThing ? 'not a thing to gather' : 'every home has it';
 	if (known.known !== 'enough') return '';
 	const place = known.statement!.place_id;
-	return `have enough${place === null ? '' : `, ${placePath(snapshot.places, place)}`}`;
+	return `have enough${place === null ? '' : `, ${whereText(snapshot, thingId('item', item.id), place)}`}`;
 }
 
 function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['places'] {
-	const { lots, places } = situation.snapshot;
+	const { lots } = situation.snapshot;
 	const taken = groupBy(
 		needs.flatMap(({ line, served }) =>
 			(served?.lots ?? []).map(({ lot, amount }) => ({ lot: lot.id, use: line.use, amount }))
@@ -238,7 +238,7 @@ function placesOf(situation: Situation, needs: readonly SupplyNeed[]): ListRow['
 		const amount = together(parts);
 		const lot = byId(lots).get(Number(id))!;
 		return {
-			place: placePath(places, lot.place_id),
+			place: whereText(situation.snapshot, thingId('item', lot.item_id), lot.place_id),
 			amount: amountText(amount, needs[0].unit),
 			collected: lot.place_id !== null && lot.place_id === needs[0].run.row.collecting_place_id
 		};

@@ -16,12 +16,13 @@ import { together, type SupplyUse } from '$core/supplies/index.ts';
 import { capital, labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { changedElsewhere } from '../../history/conflicts.ts';
-import { stateByKey, byId } from '$core/facts/index.ts';
+import { stateByKey, byId, thingId } from '$core/facts/index.ts';
 import { passedBy } from '../../stores/house/places.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { countLot, moveLot } from '../../stores/stash/lots.ts';
 import {
 	nextLessons,
+	liftedFirst,
 	placePath,
 	cautionTexts,
 	neededText,
@@ -52,6 +53,8 @@ export type WalkRow = {
 	readonly cautions: readonly string[];
 	readonly lookAgain: string | null;
 	readonly boxed: string | null;
+	/** What lies on it in the box that it is in. */
+	readonly under: string;
 };
 
 export type WalkPlace = {
@@ -203,7 +206,8 @@ function walkRow(
 			...(reach ? [`In ${box!.name}: ${reach}.`] : [])
 		],
 		lookAgain: lot.counted_on < limit ? `counted ${dayText(lot.counted_on)}, recount` : null,
-		boxed: box?.name ?? null
+		boxed: box?.name ?? null,
+		under: listText(liftedFirst(situation.snapshot, thingId('item', first.item.id), lot.place_id))
 	};
 }
 

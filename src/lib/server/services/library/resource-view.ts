@@ -3,8 +3,8 @@ import { cautionsFor } from '$core/cautions/index.ts';
 import { levelsText } from '$core/house/index.ts';
 import { isRemark, misfit, playersMisfit } from '$core/library/index.ts';
 import { capital, counted } from '$core/words/index.ts';
-import { parsed, type Row } from '$core/facts/index.ts';
-import { policyWarnings, placePath, type Situation, atHomeOn, cautionTexts } from '$core/account/index.ts';
+import { parsed, thingId, type Row } from '$core/facts/index.ts';
+import { policyWarnings, whereText, type Situation, atHomeOn, cautionTexts } from '$core/account/index.ts';
 import { flagText } from './flag-text.ts';
 import { fittingOf, readerOf } from './for-whom.ts';
 import { unusedOf } from './overview.ts';
@@ -67,7 +67,7 @@ export function resourceView(situation: Situation, row: Row<'resource'>): Resour
 		shown: libraryRow(situation, row),
 		isbn: isbnShown(row.isbn13),
 		sentence: sentenceOf(situation, row, uses.length),
-		place: placePath(snapshot.places, row.place_id),
+		place: whereText(snapshot, thingId('title', row.id)),
 		uses,
 		isRead,
 		fit,

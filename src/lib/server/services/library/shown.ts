@@ -1,7 +1,7 @@
 import isbn3 from 'isbn3';
 import { spineWidth, type ResourceKind } from '$core/library/index.ts';
-import type { Row } from '$core/facts/index.ts';
-import { placePath, type Situation } from '$core/account/index.ts';
+import { thingId, type Row } from '$core/facts/index.ts';
+import { whereText, type Situation } from '$core/account/index.ts';
 import { counted, labelOf } from '$core/words/index.ts';
 
 export type LibraryRow = {
@@ -31,17 +31,17 @@ export function libraryRow({ snapshot }: Situation, row: Row<'resource'>): Libra
 		]
 			.filter(Boolean)
 			.join(' · '),
-		where: whereText(snapshot, row),
+		where: atText(snapshot, row),
 		picture: row.picture ? `/pictures/${row.picture}` : '',
 		width: spineWidth({ widthMm: row.width_mm, pages: row.pages, hardcover: row.hardcover === 1 })
 	};
 }
 
-function whereText(snapshot: Situation['snapshot'], row: Row<'resource'>): string {
+function atText(snapshot: Situation['snapshot'], row: Row<'resource'>): string {
 	if (row.kind === 'link') return row.service || 'online';
 	const loan = snapshot.loans.find((one) => one.resource_id === row.id && one.state !== 'back');
 	if (loan?.direction === 'out') return `lent to ${loan.borrower}`;
-	if (row.owned) return placePath(snapshot.places, row.place_id);
+	if (row.owned) return whereText(snapshot, thingId('title', row.id));
 	const from = snapshot.suppliers.find((one) => one.id === (loan?.supplier_id ?? row.supplier_id));
 	return loan ? `${loan.state}, ${from?.name ?? 'borrowed'}` : from ? `at ${from.name}` : 'not ours';
 }

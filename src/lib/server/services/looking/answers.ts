@@ -82,6 +82,14 @@ export async function answer(trx: Trx, situation: Situation, input: Answered): P
 	return `${item.name}: ${SAID[state]}`;
 }
 
+/** A thing turned up at home: where nothing says so yet, there is enough of it from now on. */
+export async function sayEnough(trx: Trx, situation: Situation, item: number): Promise<void> {
+	const said = situation.snapshot.statements.find((one) => one.item_id === item);
+	if (said?.state === 'enough' || lotsOf(situation, item).some((one) => one.amount !== '0')) return;
+	await say(trx, item, { state: 'enough', place: null, asked: askedNow(situation, item) }, situation.today);
+	await forgetNotHere(trx, item);
+}
+
 /** Puts what was counted in a place; a perishable thing counts for the days that it keeps. */
 export async function putCounted(
 	trx: Trx,

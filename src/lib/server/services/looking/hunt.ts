@@ -1,6 +1,7 @@
 import { addDays } from '$core/calendar/index.ts';
 import {
 	cautionTexts,
+	liftedFirst,
 	placePath,
 	thingOfItem,
 	neededText,
@@ -16,7 +17,7 @@ import { huntMinutes, likelyPlaces } from '$core/looking/index.ts';
 import { ELSEWHERE, type PlaceAtHome } from '$core/reference/index.ts';
 import { labelOf, lessonsText, listText, thingText } from '$core/words/index.ts';
 import type { Trx } from '../../history/changes.ts';
-import { remember, byId, type Snapshot } from '$core/facts/index.ts';
+import { remember, byId, thingId, type Snapshot } from '$core/facts/index.ts';
 import { passedBy } from '../../stores/house/places.ts';
 import { patchNeed } from '../../stores/readiness/needs.ts';
 import { forgetNotHere, noteNotHere, say, unsay } from '../../stores/stash/statements.ts';
@@ -43,6 +44,8 @@ export type HuntRow = {
 	readonly what: 'look' | 'have';
 	/** Where it is looked for when it is not here; empty at the end. */
 	readonly next: string;
+	/** What lies on it in the box that it is in. */
+	readonly under: string;
 	readonly cautions: readonly string[];
 };
 
@@ -149,6 +152,7 @@ function huntRow(
 		where,
 		what,
 		next,
+		under: listText(liftedFirst(situation.snapshot, thingId('item', item.id), where.place)),
 		cautions: cautionTexts(needs.flatMap((one) => one.cautions))
 	};
 }

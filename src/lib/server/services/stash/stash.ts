@@ -13,8 +13,8 @@ import {
 import type { SupplyUse } from '$core/supplies/index.ts';
 import { withCapitals } from '$core/naming/index.ts';
 import { counted, dollarsTyped, listText, numberTyped, thingText } from '$core/words/index.ts';
-import { parsed, type Row, once, byId } from '$core/facts/index.ts';
-import { placePath, kitOf, type Situation } from '$core/account/index.ts';
+import { parsed, type Row, once, byId, thingId } from '$core/facts/index.ts';
+import { whereText, kitOf, type Situation } from '$core/account/index.ts';
 import { reachText } from '../house/reach.ts';
 import { readLadder, RUNG_WORDS } from '$core/gathering/index.ts';
 
@@ -164,7 +164,8 @@ function stashItem(
 		].join(' + '),
 		reserved: reserved && isSome(reserved.amount) ? amountText(reserved.amount, reserved.unit) : null,
 		enough: said ? 'have enough' : '',
-		enoughAt: said && said.place_id !== null ? placePath(snapshot.places, said.place_id) : '',
+		enoughAt:
+			said && said.place_id !== null ? whereText(snapshot, thingId('item', item.id), said.place_id) : '',
 		low:
 			// Whoever says that there is enough need not hear that it runs low.
 			!said &&
@@ -177,7 +178,7 @@ function stashItem(
 			typed: numberTyped(exact(lot.amount)),
 			unit: lot.unit,
 			placeId: lot.place_id,
-			place: placePath(snapshot.places, lot.place_id),
+			place: whereText(snapshot, thingId('item', item.id), lot.place_id),
 			goodUntil: lot.good_until,
 			goodText: lot.good_until ? `expires ${dayText(lot.good_until)}` : '',
 			goesOff:

@@ -1,11 +1,13 @@
 import { addDays, clockFace, clockText, dayText, startOfWeek, type Day } from '$core/calendar/index.ts';
 import { capital, counted, listText } from '$core/words/index.ts';
 import { timesFrom } from '$core/setout/index.ts';
-import { stateByKey, byId, type Snapshot } from '$core/facts/index.ts';
+import { stateByKey, byId, thingId, type Snapshot } from '$core/facts/index.ts';
 import {
 	type LessonSituation,
 	type RunSituation,
 	placePath,
+	placesOfThing,
+	whereText,
 	awayText,
 	isAway,
 	wholeByLesson,
@@ -238,7 +240,7 @@ export function pageEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 						away
 							? away.stands
 							: resource.owned === 1 && resource.place_id !== null
-								? placePath(now.snapshot.places, resource.place_id)
+								? whereText(now.snapshot, thingId('title', resource.id))
 								: whole?.book?.loan
 									? 'on loan'
 									: ''
@@ -292,15 +294,12 @@ export function copyEntries(now: Situation, { run, lesson }: LessonOn, entry: Ma
 }
 
 /** Where it lies: in the unit’s own box before anywhere else, or where somebody said that it is. */
-function placeText(snapshot: Snapshot, { run, item, known }: SupplyNeed): string {
-	const places = snapshot.lots
-		.filter((lot) => lot.item_id === item.id && lot.amount !== '0')
-		.map((lot) => lot.place_id)
-		.toSorted(
-			(a, b) => Number(b === run.row.collecting_place_id) - Number(a === run.row.collecting_place_id)
-		);
-	const place = places[0] ?? known.statement?.place_id ?? null;
-	return place === null ? 'at home' : placePath(snapshot.places, place);
+function placeText(snapshot: Snapshot, { run, item }: SupplyNeed): string {
+	const id = thingId('item', item.id);
+	const places = placesOfThing(snapshot, id);
+	const bin = run.row.collecting_place_id;
+	const place = places.find((one) => one === bin) ?? places[0];
+	return place === undefined ? 'at home' : whereText(snapshot, id, place);
 }
 
 export function supplyEntries(now: Situation, { run, lesson }: LessonOn, entry: Make): DayEntry[] {

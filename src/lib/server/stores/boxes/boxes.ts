@@ -25,11 +25,16 @@ export async function setLayout(trx: Trx, place: number, run: number, packed: Pa
 		.execute();
 }
 
+/** Forgets how things lay in a box. */
+export async function forgetLayout(trx: Trx, place: number): Promise<void> {
+	await trx.deleteFrom('box_layout').where('place_id', '=', place).execute();
+}
+
 /** A thing went from one place to another. */
 export type Move = {
 	readonly title: string;
-	readonly resource: number | null;
-	readonly thing: number | null;
+	/** A title, a supply, or a unit's own. */
+	readonly of: { readonly kind: 'title' | 'item' | 'own'; readonly key: number };
 	readonly from: number | null;
 	readonly to: number | null;
 };
@@ -37,14 +42,18 @@ export type Move = {
 /** Moves of one thing that are remembered. */
 const MOST_MOVES = 30;
 
+const COLUMN = { title: 'resource_id', item: 'item_id', own: 'boxed_thing_id' } as const;
+
 export async function noteMove(trx: Trx, move: Move, on: Day): Promise<void> {
+	const column = COLUMN[move.of.kind];
 	await trx
 		.insertInto('moving')
 		.values({
 			on_day: on,
 			title: move.title,
-			resource_id: move.resource,
-			boxed_thing_id: move.thing,
+			resource_id: null,
+			boxed_thing_id: null,
+			[column]: move.of.key,
 			from_place_id: move.from,
 			to_place_id: move.to
 		})
@@ -52,9 +61,7 @@ export async function noteMove(trx: Trx, move: Move, on: Day): Promise<void> {
 	const old = await trx
 		.selectFrom('moving')
 		.select('id')
-		.where((eb) =>
-			move.resource === null ? eb('boxed_thing_id', '=', move.thing) : eb('resource_id', '=', move.resource)
-		)
+		.where(column, '=', move.of.key)
 		.orderBy('id', 'desc')
 		.offset(MOST_MOVES)
 		.limit(100)

@@ -1,7 +1,7 @@
 import type { Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import { requirePages } from '$core/plan/index.ts';
-import { json, type Row } from '$core/facts/index.ts';
+import { json, thingId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { counted } from '$core/words/index.ts';
 
@@ -44,6 +44,7 @@ export async function removeResource(trx: Trx, id: number): Promise<void> {
 		await trx.updateTable(table).set({ resource_id: null }).where('resource_id', '=', id).execute();
 	for (const table of ['loan', 'activity_resource', 'lent_piece', 'moving', 'boxed_thing'] as const)
 		await trx.deleteFrom(table).where('resource_id', '=', id).execute();
+	await trx.deleteFrom('unit_thing').where('thing', '=', thingId('title', id)).execute();
 	await trx.updateTable('spine').set({ resource_id: null }).where('resource_id', '=', id).execute();
 	await trx
 		.updateTable('listed_book')

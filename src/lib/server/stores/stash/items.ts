@@ -3,7 +3,7 @@ import type { Rung } from '$core/gathering/index.ts';
 import type { Unit } from '$core/measure/index.ts';
 import { nameKey } from '$core/naming/index.ts';
 import { usualUse, type SupplyUse } from '$core/supplies/index.ts';
-import { json, type Row } from '$core/facts/index.ts';
+import { json, thingId, type Row } from '$core/facts/index.ts';
 import type { Trx } from '../../history/changes.ts';
 import { mergeStatements } from './statements.ts';
 
@@ -156,6 +156,28 @@ export async function mergeItems(trx: Trx, from: number, into: number): Promise<
 	await trx.deleteFrom('substitute').where('item_id', '=', into).where('other_id', '=', into).execute();
 	for (const table of ['offer', 'purchase', 'substitute', 'bundle_part'] as const)
 		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
+	// It was measured once: as the thing that it is now.
+	const measured = await trx
+		.selectFrom('boxed_thing')
+		.select('id')
+		.where('item_id', '=', into)
+		.executeTakeFirst();
+	if (measured) await trx.deleteFrom('boxed_thing').where('item_id', '=', from).execute();
+	for (const table of ['boxed_thing', 'moving'] as const)
+		await trx.updateTable(table).set({ item_id: into }).where('item_id', '=', from).execute();
+	const links = await trx
+		.selectFrom('unit_thing')
+		.select(['id', 'run_id'])
+		.where('thing', '=', thingId('item', from))
+		.execute();
+	for (const { id, run_id } of links) {
+		await trx.deleteFrom('unit_thing').where('id', '=', id).execute();
+		await trx
+			.insertInto('unit_thing')
+			.values({ run_id, thing: thingId('item', into) })
+			.onConflict((conflict) => conflict.columns(['run_id', 'thing']).doNothing())
+			.execute();
+	}
 	await mergeStatements(trx, from, into);
 	await trx.deleteFrom('item').where('id', '=', from).execute();
 	await trx

@@ -51,6 +51,16 @@ export async function sayOfAll(
 /** A statement of SQL takes so many values at the most. */
 const ROWS_AT_ONCE = 500;
 
+/** What there is enough of lies in another place now. */
+export async function saidAt(trx: Trx, item: number, place: number | null): Promise<void> {
+	await trx
+		.updateTable('statement')
+		.set({ place_id: place })
+		.where('item_id', '=', item)
+		.where('state', '=', 'enough')
+		.execute();
+}
+
 /** Forgets what was said of a thing: what was counted, or any parent's judgement, counts again. */
 export async function unsay(trx: Trx, item: number): Promise<void> {
 	await trx.deleteFrom('statement').where('item_id', '=', item).execute();

@@ -1,18 +1,21 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { readSize, readWeight, weightText, type System } from '$core/measure/index.ts';
+import { thingRef } from '$core/facts/index.ts';
 import { capital, counted } from '$core/words/index.ts';
 import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id, title } from '$lib/server/schemas/fields.ts';
 import { binderThings } from '$lib/server/services/binders/view.ts';
 import { openBins, withoutBinned } from '$lib/server/services/boxes/bins.ts';
+import { addAsOne, keepMeasures } from '$lib/server/services/boxes/adding.ts';
 import { insideOf } from '$lib/server/services/boxes/box-page.ts';
 import { openingSentence } from '$lib/server/services/boxes/opening.ts';
 import {
 	boxesOf,
 	isBulky,
 	liftOf,
+	withOthers,
 	looseSupplies,
 	packQuestion,
 	putAway,
@@ -20,13 +23,7 @@ import {
 	type PutAway
 } from '$lib/server/services/boxes/putting-away.ts';
 import { kgOf, pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
-import {
-	addThing,
-	changeThing,
-	measureTitle,
-	removeThing,
-	setLift
-} from '$lib/server/stores/boxes/things.ts';
+import { notOf, removeThing, setLift } from '$lib/server/stores/boxes/things.ts';
 import { addPlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -37,12 +34,16 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const { now, run } = await runOf(params);
 	const things = thingsOf(now, run, binderThings(now, run));
 	const boxes = boxesOf(now, run);
-	const lots = looseSupplies(now, run);
+	const lots = looseSupplies(now, run, things);
+	const others = withOthers(now, run, things);
+	const elsewhere = new Set(others.map((one) => one.thing));
 	const loose = lots.length;
 	const looseKg = lots.reduce((sum, lot) => sum + kgOf(now, `lot-${lot.id}`), 0);
 	const half = url.searchParams.get('half') === 'bulky' ? ('bulky' as const) : ('' as const);
 	const bins = openBins(now, things);
-	const packed = withoutBinned(bins, things).filter((one) => half === '' || isBulky(one));
+	const packed = withoutBinned(bins, things).filter(
+		(one) => !elsewhere.has(one) && (half === '' || isBulky(one))
+	);
 	const isAll = url.searchParams.has('all');
 	return {
 		things: isAll ? things : things.slice(0, MOST_SHOWN),
@@ -54,6 +55,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		flat: half ? things.filter((one) => !isBulky(one)).map((one) => one.title) : [],
 		binned: bins.map(({ box, things }) => ({ box, titles: things.map((one) => one.title) })),
 		boxes,
+		others: others.map(({ thing, box, text }) => ({ id: thing.id, box, text })),
 		ours: now.snapshot.boxLayouts
 			.filter((one) => one.run_id === run.row.id)
 			.flatMap(({ place_id }) => {
@@ -163,14 +165,16 @@ export const actions: Actions = {
 	add: (event) =>
 		handleForm(
 			event,
-			Joi.object<SizeForm & { title: string }>({ title: title('what it is'), ...size }),
+			Joi.object<SizeForm & { title: string; same: string }>({
+				title: title('what it is'),
+				same: Joi.string().max(30).allow('').default(''),
+				...size
+			}),
 			(what: string) => `Added: ${what}`,
 			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				await addThing(trx, run.row.id, {
-					title: form.title,
-					...measured(form, now.snapshot.household.measures)
-				});
+				const input = { title: form.title, ...measured(form, now.snapshot.household.measures) };
+				await addAsOne(trx, now, run, binderThings(now, run), input, form.same);
 				return form.title;
 			}
 		),
@@ -184,10 +188,7 @@ export const actions: Actions = {
 				const thing = thingsOf(now, run, binderThings(now, run)).find((one) => one.id === form.id);
 				if (!thing) throw new Refusal('That’s no longer in this unit. Reload the page.');
 				const input = { title: thing.title, ...measured(form, now.snapshot.household.measures) };
-				if (form.id.startsWith('title-')) await measureTitle(trx, Number(form.id.slice(6)), input);
-				else if (thing.own !== null) await changeThing(trx, run.row.id, thing.own, input);
-				// What was measured of a binder stands as a thing of the unit's own.
-				else await addThing(trx, run.row.id, input);
+				await keepMeasures(trx, run.row.id, thing.id, input);
 				return thing.title;
 			}
 		),
@@ -233,10 +234,19 @@ export const actions: Actions = {
 			}
 		),
 	remove: (event) =>
-		handleForm(event, Joi.object<{ id: number }>({ id: id.required() }), 'Removed', async ({ trx }, form) => {
-			const { run } = await runOf({ run: event.params.run! });
-			await removeThing(trx, run.row.id, form.id);
-		}),
+		handleForm(
+			event,
+			Joi.object<{ id: string }>({ id: Joi.string().max(30).required() }),
+			'Removed',
+			async ({ trx, now }, form) => {
+				const { run } = await runOf({ run: event.params.run! });
+				const thing = thingsOf(now, run, []).find((one) => one.id === form.id);
+				const ref = thingRef(form.id);
+				if (!thing || !ref) throw new Refusal('That is gone already. Reload the page.');
+				if (thing.isAlso) await notOf(trx, run.row.id, thing.id);
+				else await removeThing(trx, run.row.id, ref.key);
+			}
+		),
 	putAway: (event) =>
 		handleForm(
 			event,

@@ -11,6 +11,8 @@
 
 	let { data, form } = $props();
 	const failure = $derived(form && 'message' in form ? form : null);
+	/** The thing that somebody is asked about, whether it is the same. */
+	const asked = $derived(failure?.path?.startsWith('same ') ? failure.path.slice(5) : '');
 	const sentence = $derived(
 		data.things.length === 0
 			? 'Nothing to put away yet.'
@@ -35,7 +37,9 @@
 		decide.{/if}
 	{#if data.loose}{counted(data.loose, 'kind')} of loose supplies in the unit’s bin fill the gaps.{/if}
 </p>
-{#if failure?.message}<p class="mt-2 font-semibold text-late" role="alert">{failure.message}</p>{/if}
+{#if failure?.message && !asked}<p class="mt-2 font-semibold text-late" role="alert">
+		{failure.message}
+	</p>{/if}
 
 {#if data.ours.length}
 	<ul class="mt-3 flex flex-wrap gap-x-6 gap-y-1">
@@ -67,6 +71,13 @@
 				{#each data.binned as one (one.box)}{one.box} takes {listText(one.titles)}.
 				{/each}
 				<span class="text-ink-2">They live in an open bin, so they aren’t packed.</span>
+			</p>{/if}
+		{#if data.others.length}<p class="mb-2 text-sm">
+				{#each data.others as one (one.id)}<a class="font-semibold" href="/boxes/{one.box}?thing={one.id}"
+						>{one.text}</a
+					>.
+				{/each}
+				<span class="text-ink-2">To pack it here, take it out there.</span>
 			</p>{/if}
 		<PackBoxes
 			question={data.question}
@@ -132,10 +143,10 @@
 						aria-label="{one.own === null ? 'Measure' : 'Edit'} {one.title}"
 						>{one.own === null ? 'Measure' : 'Edit'}</a
 					>
-					{#if one.own !== null}
+					{#if one.own !== null || one.isAlso}
 						<PostButton
 							action="?/remove"
-							fields={{ id: one.own }}
+							fields={{ id: one.id }}
 							look="quiet"
 							size="small"
 							label="Remove {one.title}">Remove</PostButton
@@ -173,6 +184,12 @@
 			class="min-w-48"
 		/>
 		<ThingFields one={null} system={data.system} {failure} />
-		<Button type="submit">Add</Button>
+		{#if asked}
+			<div class="flex w-full flex-wrap items-center gap-3" role="alert">
+				<p class="font-semibold">{failure?.message}</p>
+				<Button type="submit" name="same" value={asked} look="main">Yes, the same</Button>
+				<Button type="submit" name="same" value="another">No, another one</Button>
+			</div>
+		{:else}<Button type="submit">Add</Button>{/if}
 	</form>
 </section>
