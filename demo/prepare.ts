@@ -48,7 +48,8 @@ export const THINGS = [
 		count: 1,
 		upright: 1,
 		fragile: 1,
-		soft: 0
+		soft: 0,
+		round: 1
 	},
 	{
 		title: 'Clipboard',

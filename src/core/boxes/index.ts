@@ -9,9 +9,10 @@ export {
 } from './pack.ts';
 export { waysToLie } from './fill.ts';
 export { HEAVY_KG, liftingLimit, NOT_ALONE_KG, usualMeasures, type Measures } from './measures.ts';
-export { above, backToFront, onPaper, sidesOf, SLANT } from './drawing.ts';
+export { above, backToFront, nameOn, onPaper, roundOf, sidesOf, SLANT } from './drawing.ts';
 export { standOnShelf, WALL, type OnShelf, type Shelf, type Standing } from './shelf.ts';
 export {
+	LOOSE,
 	FILLABLE,
 	packUnit,
 	USUAL_BOXES,

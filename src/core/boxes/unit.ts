@@ -3,6 +3,9 @@ import { goesIn } from './fill.ts';
 import { pack, type BoxKind, type ItemKind, type Packing, type Progress } from './pack.ts';
 import { HEAVY_KG } from './measures.ts';
 
+/** All loose supplies of a unit, as one soft thing. */
+export const LOOSE = 'supplies';
+
 /** What gives way and fills gaps: cloth, yarn, small supplies. Its room in liters, its weight in kg. */
 export type Soft = { readonly item: string; readonly liters: number; readonly kg: number };
 

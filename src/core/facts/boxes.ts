@@ -24,6 +24,8 @@ export interface BoxedThingTable {
 	place_id: Filled<number | null>;
 	/** It gives way and fills gaps: its measures say how much room it takes, not its shape. */
 	soft: Filled<Bit>;
+	/** A ball or a can: it is packed as its sides say, and drawn round. */
+	round: Filled<Bit>;
 	/** Size and weight as they were typed; empty where they came otherwise. */
 	size_said: Filled<string>;
 	weight_said: Filled<string>;

@@ -1,6 +1,15 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { above, backToFront, onPaper, sidesOf, SLANT, type PackedBox } from '$core/boxes/index.ts';
+	import {
+		above,
+		backToFront,
+		nameOn,
+		onPaper,
+		roundOf,
+		sidesOf,
+		SLANT,
+		type PackedBox
+	} from '$core/boxes/index.ts';
 	import { lengthText, type System } from '$core/measure/index.ts';
 
 	type Props = {
@@ -8,10 +17,12 @@
 		box: { readonly name: string; readonly length: number; readonly width: number; readonly height: number };
 		titles: Readonly<Record<string, string>>;
 		system: System;
+		/** Which of the things are round: balls and cans. */
+		round: ReadonlySet<string>;
 		/** Opened at the layer of this thing: what lies on it is drawn as outlines. */
 		thing?: string | null;
 	};
-	let { packed, box, titles, system, thing = null }: Props = $props();
+	let { packed, box, titles, system, round, thing = null }: Props = $props();
 
 	/** How many of its things are in, in the order in which they go in; 0 is all of them. */
 	let step = $state(untrack(() => 1 + packed.items.findIndex((one) => one.item === thing)));
@@ -22,6 +33,16 @@
 	const lifted = $derived(isSought && marked ? above(packed.items, marked) : []);
 	const points = (corners: readonly (readonly [number, number, number])[]) =>
 		corners.map((corner) => onPaper(box, corner).join(',')).join(' ');
+	const flat = (corners: readonly (readonly [number, number])[]) =>
+		corners.map((corner) => corner.join(',')).join(' ');
+	type Item = PackedBox['items'][number];
+	/** Letters stand on the front of a thing, and across the middle of a round one. */
+	const middleOf = (item: Item) => item.y + (round.has(item.item) ? item.width / 2 : 0);
+	/** The number that the list has for it, with its name where that has room. */
+	function labelOf(item: Item, index: number): string {
+		const long = `${index + 1} ${titles[item.item]}`;
+		return nameOn(item, long.length, { least: width / 55, most: width / 30 }) ? long : String(index + 1);
+	}
 	// Outlines last, so that they lie over what is sought.
 	const drawn = $derived([
 		...backToFront(inside).filter(({ item }) => !lifted.includes(item)),
@@ -81,7 +102,9 @@
 		{#each drawn as { item, index } (index)}
 			{@const isMarked = item === marked}
 			{@const isLifted = lifted.includes(item)}
-			{@const [x, bottom] = onPaper(box, [item.x + item.length / 2, item.y, item.z + item.height / 2])}
+			{@const [x, y] = onPaper(box, [item.x + item.length / 2, middleOf(item), item.z + item.height / 2])}
+			{@const label = labelOf(item, index)}
+			{@const name = isLifted ? null : nameOn(item, label.length, { least: width / 55, most: width / 30 })}
 			<g
 				fill={isLifted ? 'none' : isMarked ? 'var(--color-tape)' : 'var(--color-chalk)'}
 				stroke={isLifted ? 'currentColor' : '#111'}
@@ -89,24 +112,34 @@
 				stroke-width={width / 500}
 				stroke-linejoin="round"
 			>
-				{#each sidesOf(item) as side, at (at)}
-					<polygon points={points(side)} data-thing={item.item} />
-					{#if !isLifted}<polygon
-							points={points(side)}
+				{#if round.has(item.item)}
+					{@const shape = roundOf(box, item)}
+					<polygon points={flat(shape.outline)} data-thing={item.item} />
+					{#if !isLifted && shape.end}<polygon
+							points={flat(shape.end)}
 							fill="#000"
-							fill-opacity={SHADES[at]}
-							stroke="none"
+							fill-opacity={SHADES[1]}
 						/>{/if}
-				{/each}
-				{#if item.height > width / 26 && item.length > width / 16 && !isLifted}
+				{:else}
+					{#each sidesOf(item) as side, at (at)}
+						<polygon points={points(side)} data-thing={item.item} />
+						{#if !isLifted}<polygon
+								points={points(side)}
+								fill="#000"
+								fill-opacity={SHADES[at]}
+								stroke="none"
+							/>{/if}
+					{/each}
+				{/if}
+				{#if name}
 					<text
-						{x}
-						y={bottom + width / 110}
-						font-size={width / 32}
+						transform="translate({x} {y}) {name.isUp ? 'rotate(-90)' : ''}"
+						y={name.size * 0.34}
+						font-size={name.size}
 						text-anchor="middle"
 						stroke="none"
 						fill={isMarked ? 'var(--color-chalk)' : '#111'}
-						font-family="inherit">{index + 1}</text
+						font-family="inherit">{label}</text
 					>
 				{/if}
 			</g>

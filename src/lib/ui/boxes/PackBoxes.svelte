@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import {
 		HEAVY_KG,
+		LOOSE,
 		NOT_ALONE_KG,
 		type PackedBox,
 		type SizeAnswer,
@@ -22,13 +23,15 @@
 		question: UnitQuestion;
 		boxes: readonly Box[];
 		titles: Readonly<Record<string, string>>;
+		/** Which of the things are round. */
+		round: ReadonlySet<string>;
 		/** Things whose size was taken from kind and pages. */
 		guessed: readonly string[];
 		system: System;
 		/** What any box of the house may weigh, kg. */
 		liftKg: number;
 	};
-	let { question, boxes, titles, guessed, system, liftKg }: Props = $props();
+	let { question, boxes, titles, round, guessed, system, liftKg }: Props = $props();
 
 	const make = () => new Worker(new URL('../../workers/pack.worker.ts', import.meta.url), { type: 'module' });
 	const packing = new Aside<PackAsked, Packed>(make);
@@ -51,6 +54,12 @@
 				soft: softIn(answer, one)
 			}))
 		);
+	}
+	/** Pieces, as the list counts them; loose supplies are none. */
+	function insideText(answer: UnitPacking, one: PackedBox): string {
+		const soft = softIn(answer, one);
+		const pieces = soft.filter((id) => id !== LOOSE).length + one.items.length;
+		return counted(pieces, 'thing') + (soft.includes(LOOSE) ? ' and loose supplies' : '');
 	}
 	const sentence = ({ used, left, softLeft }: UnitPacking) => {
 		const over = left.reduce((sum, one) => sum + one.count, 0) + softLeft.length;
@@ -169,11 +178,9 @@
 		<div class="mt-3 grid gap-6 lg:grid-cols-2">
 			{#each answer.used as one (one.box)}
 				<div>
-					<BoxDrawing packed={one} box={boxOf(one)} {titles} {system} />
+					<BoxDrawing packed={one} box={boxOf(one)} {titles} {round} {system} />
 					<p class="mt-1 text-sm tabular-nums">
-						{counted(one.items.length + softIn(answer, one).length, 'thing')}, {weightText(one.kg, system)}, {Math.round(
-							one.fill * 100
-						)} % full
+						{insideText(answer, one)}, {weightText(one.kg, system)}, {Math.round(one.fill * 100)} % full
 					</p>
 					{#if stoppedBy(answer, one)}<p class="text-sm font-semibold">{stoppedBy(answer, one)}</p>{/if}
 					{#if one.kg > NOT_ALONE_KG}<CautionNote text="Over 23 kg (51 lb): don’t lift it alone." />

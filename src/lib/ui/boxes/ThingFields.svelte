@@ -9,7 +9,8 @@
 	const FLAGS = [
 		['upright', 'stays upright'],
 		['fragile', 'fragile'],
-		['soft', 'soft, fills gaps']
+		['soft', 'soft, fills gaps'],
+		['round', 'round']
 	] as const;
 	const size = $derived(
 		one === null

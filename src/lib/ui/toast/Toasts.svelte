@@ -1,17 +1,12 @@
 <script lang="ts">
-	import { MediaQuery } from 'svelte/reactivity';
 	import { Toaster } from 'svelte-sonner';
-
-	// On the phone the thumb's buttons are at the foot of the screen: a message stands at its head.
-	const isPhone = new MediaQuery('max-width: 639px', false);
 </script>
 
 <div class="no-print">
 	<Toaster
-		position={isPhone.current ? 'top-center' : 'bottom-center'}
 		closeButton={false}
 		containerAriaLabel="Messages"
-		offset={{ bottom: '1.25rem' }}
+		offset={{ bottom: '1.25rem', top: '1.25rem' }}
 		mobileOffset={{ top: '0.5rem' }}
 		toastOptions={{
 			unstyled: true,

@@ -1,22 +1,28 @@
 import { toast } from 'svelte-sonner';
 import { loadAgain } from '../news/load-again.ts';
+import { freePlace } from './free-place.ts';
 
 const LATEST = 'latest-change';
 
 /** Says what was done and offers to take it back. */
 export function sayDone(label: string): void {
 	// One message at a time: Undo always means what the message says.
-	toast(label, { id: LATEST, duration: 8000, action: { label: 'Undo', onClick: () => void turn('undo') } });
+	toast(label, {
+		id: LATEST,
+		duration: 8000,
+		position: freePlace(),
+		action: { label: 'Undo', onClick: () => void turn('undo') }
+	});
 }
 
 /** Says something that changed nothing, so that there is nothing to undo. */
 export function sayNote(text: string): void {
-	toast(text, { duration: 4000 });
+	toast(text, { duration: 4000, position: freePlace() });
 }
 
 /** Says what went wrong; stays until it is read. */
 export function sayWrong(message: string): void {
-	toast.error(message, { duration: 15000 });
+	toast.error(message, { duration: 15000, position: freePlace() });
 }
 
 /** Takes back, or does again, this browser's latest change. */

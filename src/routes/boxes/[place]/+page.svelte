@@ -58,6 +58,7 @@
 							packed={page.packed}
 							box={{ name: page.name, ...page.inner }}
 							titles={page.titles}
+							round={page.round}
 							system={data.system}
 							thing={sought?.id ?? null}
 						/>

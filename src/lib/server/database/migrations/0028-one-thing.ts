@@ -8,6 +8,7 @@ import { addColumn, run } from './run.ts';
 export const oneThing: Migration = {
 	async up(db) {
 		await addColumn(db, 'boxed_thing', 'item_id', 'integer references item(id)');
+		await addColumn(db, 'boxed_thing', 'round', 'integer not null default 0');
 		await addColumn(db, 'moving', 'item_id', 'integer references item(id)');
 		await run(
 			db,

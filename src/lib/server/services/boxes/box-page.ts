@@ -20,7 +20,7 @@ import {
 import { shelfSpace } from '../house/shelf-space.ts';
 import { shelvesOf } from '../library/shelves.ts';
 import { movesOf } from './moving.ts';
-import { kgOf, thingsOf } from './things.ts';
+import { kgOf, sizeOf, thingsOf } from './things.ts';
 
 /** Something that lies in a box. */
 export type Inside = {
@@ -58,6 +58,8 @@ export type BoxPage = {
 	/** As it was packed, with what still lies in it. */
 	readonly packed: PackedBox | null;
 	readonly titles: Readonly<Record<string, string>>;
+	/** Which of the things are round. */
+	readonly round: ReadonlySet<string>;
 	readonly kg: number | null;
 	readonly caution: string;
 	readonly shelves: readonly ShelfView[];
@@ -108,6 +110,7 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 		inner,
 		inside,
 		packed: inner ? packed : null,
+		round: new Set(inside.filter((one) => sizeOf(now, one.id)?.isRound).map((one) => one.id)),
 		titles: Object.fromEntries(inside.map((one) => [one.id, one.title])),
 		kg,
 		caution: cautionOf(kg ?? 0),

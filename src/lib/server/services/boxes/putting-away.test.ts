@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { packUnit, type UnitPacking } from '$core/boxes/index.ts';
+import { LOOSE, packUnit, type UnitPacking } from '$core/boxes/index.ts';
 import { undo } from '../../history/changes.ts';
 import { removeResource } from '../../stores/library/resources.ts';
 import { addThing, measureListed } from '../../stores/boxes/things.ts';
@@ -11,7 +11,6 @@ import { moveThing } from './moving.ts';
 import {
 	boxesOf,
 	leaveOutBinders,
-	LOOSE,
 	looseSupplies,
 	packQuestion,
 	putAway,

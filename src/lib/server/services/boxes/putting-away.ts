@@ -1,5 +1,6 @@
 import {
 	HEAVY_KG,
+	LOOSE,
 	type BoxKind,
 	type ItemKind,
 	type PackedBox,
@@ -17,9 +18,6 @@ import { moveLot } from '../../stores/stash/lots.ts';
 import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { moveThing } from './moving.ts';
 import { binderTitle, SUPPLY, thingsOf, type BinderThing, type ThingView } from './things.ts';
-
-/** All loose supplies of the unit, as one soft thing. */
-export const LOOSE = 'supplies';
 
 export type BoxView = BoxKind & { readonly name: string; readonly subject: string };
 
@@ -197,7 +195,7 @@ export async function putAway(
 		for (const id of ids) {
 			if (done.has(id)) continue;
 			done.add(id);
-			count++;
+			count += things.get(id)?.count ?? 0;
 			if (id === LOOSE) {
 				for (const lot of loose) await moveLot(trx, lot.id, exact(lot.amount), place, now.today);
 				continue;

@@ -32,6 +32,8 @@ export type ThingView = {
 	readonly fragile: boolean;
 	/** It gives way: its measures are room, not shape. */
 	readonly soft: boolean;
+	/** A ball or a can. */
+	readonly round: boolean;
 	/** Size and weight as they were typed; empty where nobody did. */
 	readonly said: { readonly size: string; readonly weight: string };
 	/** Whether somebody measured it, or its kind and pages say how large it is. */
@@ -77,6 +79,7 @@ export function sizeOf(
 	readonly size: Measures;
 	readonly kg: number;
 	readonly isSoft: boolean;
+	readonly isRound: boolean;
 	readonly isMeasured: boolean;
 } | null {
 	const ref = thingRef(id);
@@ -84,7 +87,13 @@ export function sizeOf(
 	if (ref?.kind === 'own' || ref?.kind === 'item') {
 		const row = ref.kind === 'own' ? byId(rows).get(ref.key) : rows.find((one) => one.item_id === ref.key);
 		return row
-			? { size: taken(row), kg: (row.grams / 1000) * row.count, isSoft: row.soft === 1, isMeasured: true }
+			? {
+					size: taken(row),
+					kg: (row.grams / 1000) * row.count,
+					isSoft: row.soft === 1,
+					isRound: row.round === 1,
+					isMeasured: true
+				}
 			: null;
 	}
 	const resource = ref?.kind === 'title' ? byId(snapshot.resources).get(ref.key) : undefined;
@@ -96,6 +105,7 @@ export function sizeOf(
 			size,
 			kg: size.kg * Math.max(1, resource.copies),
 			isSoft: own?.soft === 1,
+			isRound: own ? own.round === 1 : resource.kind === 'poster',
 			isMeasured: own !== undefined
 		}
 	);
@@ -169,7 +179,17 @@ function keptSupplies(
 
 type Taken = Pick<
 	ThingView,
-	'length' | 'width' | 'height' | 'kg' | 'count' | 'upright' | 'fragile' | 'soft' | 'said' | 'isMeasured'
+	| 'length'
+	| 'width'
+	| 'height'
+	| 'kg'
+	| 'count'
+	| 'upright'
+	| 'fragile'
+	| 'soft'
+	| 'round'
+	| 'said'
+	| 'isMeasured'
 >;
 
 /** As somebody measured it. */
@@ -179,6 +199,7 @@ const asTaken = (row: Row<'boxed_thing'>): Taken => ({
 	upright: row.upright === 1,
 	fragile: row.fragile === 1,
 	soft: row.soft === 1,
+	round: row.round === 1,
 	said: { size: row.size_said, weight: row.weight_said },
 	isMeasured: true
 });
@@ -187,13 +208,14 @@ const asTaken = (row: Row<'boxed_thing'>): Taken => ({
 const asUsual = (
 	size: Measures,
 	count: number,
-	own: { readonly fragile?: boolean; readonly soft?: boolean }
+	own: { readonly fragile?: boolean; readonly soft?: boolean; readonly round?: boolean }
 ) => ({
 	...size,
 	count,
 	upright: false,
 	fragile: own.fragile === true,
 	soft: own.soft === true,
+	round: own.round === true,
 	said: { size: '', weight: '' },
 	isMeasured: false
 });
@@ -212,7 +234,12 @@ function titleView({ snapshot }: Situation, id: number, firstLesson: number | nu
 		{
 			id: thingId('title', id),
 			title: resource.title,
-			...(own ? { ...asTaken(own), count } : asUsual(size, count, { fragile: resource.kind === 'model' })),
+			...(own
+				? { ...asTaken(own), count }
+				: asUsual(size, count, {
+						fragile: resource.kind === 'model',
+						round: resource.kind === 'poster'
+					})),
 			place: resource.place_id,
 			where: whereText(snapshot, thingId('title', id)),
 			own: null,

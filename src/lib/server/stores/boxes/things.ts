@@ -6,7 +6,7 @@ export type ThingInput = Pick<
 	Row<'boxed_thing'>,
 	'title' | 'length_mm' | 'width_mm' | 'height_mm' | 'grams' | 'count' | 'upright' | 'fragile' | 'soft'
 > &
-	Partial<Pick<Row<'boxed_thing'>, 'size_said' | 'weight_said'>>;
+	Partial<Pick<Row<'boxed_thing'>, 'size_said' | 'weight_said' | 'round'>>;
 
 /** Adds a thing of a unit that is in no list. Answers its id. */
 export async function addThing(trx: Trx, run: number, input: ThingInput): Promise<number> {

@@ -66,6 +66,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 		loose,
 		question: packQuestion(packed, boxes, loose, looseKg),
 		lift: { kg: liftOf(now), isOwn: now.snapshot.household.lift_grams !== null },
+		round: new Set<string>(things.filter((one) => one.round).map((one) => one.id)),
 		titles: titlesOf(things, loose),
 		system: now.snapshot.household.measures
 	};
@@ -78,6 +79,7 @@ type SizeForm = {
 	upright: boolean;
 	fragile: boolean;
 	soft: boolean;
+	round: boolean;
 };
 const size = {
 	size: Joi.string().trim().max(60).allow('').default(''),
@@ -89,7 +91,8 @@ const size = {
 	}),
 	upright: checkbox,
 	fragile: checkbox,
-	soft: checkbox
+	soft: checkbox,
+	round: checkbox
 };
 
 const EXAMPLE = { us: '12 x 9 1/2 x 3', metric: '30 × 22 × 5' } as const;
@@ -134,7 +137,8 @@ function measured(form: SizeForm, system: System) {
 		count: form.count,
 		upright: bit(form.upright),
 		fragile: bit(form.fragile),
-		soft: bit(form.soft)
+		soft: bit(form.soft),
+		round: bit(form.round)
 	};
 }
 

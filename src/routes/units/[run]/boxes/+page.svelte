@@ -20,8 +20,13 @@
 				? `${counted(data.count, 'thing')}, and no box with inside measures yet.`
 				: `${counted(data.count, 'thing')} and ${counted(data.boxes.length, 'box', 'boxes')}.`
 	);
-	const flagsOf = (one: { upright: boolean; fragile: boolean; soft: boolean }) =>
-		[one.fragile ? 'fragile' : '', one.upright ? 'stays upright' : '', one.soft ? 'soft' : '']
+	const flagsOf = (one: { upright: boolean; fragile: boolean; soft: boolean; round: boolean }) =>
+		[
+			one.fragile ? 'fragile' : '',
+			one.upright ? 'stays upright' : '',
+			one.soft ? 'soft' : '',
+			one.round ? 'round' : ''
+		]
 			.filter(Boolean)
 			.map((flag) => `, ${flag}`)
 			.join('');
@@ -83,6 +88,7 @@
 			question={data.question}
 			boxes={data.boxes}
 			titles={data.titles}
+			round={data.round}
 			guessed={data.guessed}
 			system={data.system}
 			liftKg={data.lift.kg}
