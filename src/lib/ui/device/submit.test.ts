@@ -12,6 +12,7 @@ vi.mock('$app/state', () => ({ page: { data: { revision: 7 } } }));
 vi.mock('../news/load-again.ts', () => ({ arrived: () => Promise.resolve() }));
 vi.mock('../toast/toast.ts', () => ({
 	sayDone: (text: string) => heard.done.push(text),
+	stepAside: () => undefined,
 	sayWrong: (text: string) => heard.wrong.push(text)
 }));
 vi.mock('./queue.svelte.ts', () => ({ queue: { add: (...given: unknown[]) => heard.queued.push(given) } }));

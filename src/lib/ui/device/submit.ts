@@ -2,7 +2,7 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import { page } from '$app/state';
 import { arrived } from '../news/load-again.ts';
-import { sayDone, sayWrong } from '../toast/toast.ts';
+import { sayDone, sayWrong, stepAside } from '../toast/toast.ts';
 import { newId } from './new-id.ts';
 import { queue } from './queue.svelte.ts';
 
@@ -50,6 +50,7 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 			}
 			await arrived();
 			await update({ reset });
+			stepAside();
 			if (result.type === 'success') await shown?.();
 			if (result.type === 'failure') {
 				await tick();

@@ -4,13 +4,27 @@ import { freePlace } from './free-place.ts';
 
 const LATEST = 'latest-change';
 
+/** What was said last and still stands, and where. */
+let done: string | null = null;
+let place: ReturnType<typeof freePlace> | null = null;
+const gone = () => void (done = null);
+
+/** The page has changed under the message that stands there: it goes where it covers nothing again. */
+export function stepAside(): void {
+	if (done !== null && freePlace() !== place) sayDone(done);
+}
+
 /** Says what was done and offers to take it back. */
 export function sayDone(label: string): void {
 	// One message at a time: Undo always means what the message says.
+	done = label;
+	place = freePlace();
 	toast(label, {
 		id: LATEST,
 		duration: 8000,
-		position: freePlace(),
+		position: place,
+		onDismiss: gone,
+		onAutoClose: gone,
 		action: { label: 'Undo', onClick: () => void turn('undo') }
 	});
 }
@@ -27,6 +41,7 @@ export function sayWrong(message: string): void {
 
 /** Takes back, or does again, this browser's latest change. */
 export async function turn(way: 'undo' | 'redo'): Promise<void> {
+	gone();
 	let answer: { changed?: string; message?: string };
 	try {
 		const response = await fetch(`/changes/${way}`, { method: 'POST' });
