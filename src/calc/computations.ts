@@ -348,7 +348,7 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			return packs(input, () => performance.now() > end);
 		}
 	),
-	thickness: computation<StackInput>(
+	thickness: computation<Omit<StackInput, 'paper'> & { paper: 'letter' | 'a4' }>(
 		'How thick and heavy a stack of pages is, and the ring or coil that holds it.',
 		{
 			layers: Joi.array()
@@ -366,7 +366,7 @@ export const COMPUTATIONS: Readonly<Record<string, Computation>> = {
 			pocketTabs: Joi.number().integer().min(0).default(0),
 			paper: Joi.string().valid('letter', 'a4').default('letter')
 		},
-		thickness
+		({ paper, ...stack }) => thickness({ ...stack, paper: paper === 'a4' ? 'A4' : 'letter' })
 	),
 	boxes: computation<PackInput>(
 		'What goes into which box, and where it lies.',

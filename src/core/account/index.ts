@@ -43,6 +43,7 @@ export {
 	nextLessons,
 	takingPartOn
 } from './runs.ts';
+export { ratesOf, sourcesOfRate, type Rates } from './rates.ts';
 export { workKey } from './sitting-of.ts';
 export { type Situation, computeRun, computeSituation } from './situation.ts';
 export { NOT_HELD } from './streams/book-standing.ts';

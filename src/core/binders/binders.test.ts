@@ -101,7 +101,7 @@ describe('thickness', () => {
 				layers: [{ stock: 'plain20', sheets: 16, finish: 'none' }],
 				tabs: 0,
 				pocketTabs: 0,
-				paper: 'a4'
+				paper: 'A4'
 			}).kilograms
 		).toBeCloseTo(0.0752, 3);
 	});

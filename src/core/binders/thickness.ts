@@ -8,6 +8,7 @@ import {
 	TABS,
 	COIL_CLEARANCE,
 	type FiledAs,
+	type HomePaper,
 	type Stock
 } from '../reference/index.ts';
 
@@ -19,7 +20,7 @@ export type StackInput = {
 	/** Plain dividers, and those with a pocket. */
 	readonly tabs: number;
 	readonly pocketTabs: number;
-	readonly paper: 'letter' | 'a4';
+	readonly paper: HomePaper;
 };
 
 /** How thick and heavy a stack is, and what holds it. */
@@ -37,8 +38,6 @@ export type Stack = {
 /** Sums of decimal fractions are a little off in binary; this is far below any measure. */
 const NOISE = 1e-9;
 const clean = (value: number) => Math.round(value * 1e9) / 1e9;
-
-const PAPERS = { letter: PAPER_SIZES.letter, a4: PAPER_SIZES.A4 } as const;
 
 /**
  * Thickness and weight of what is filed, with the ring, the number of binders and the coil that it takes.
@@ -58,7 +57,7 @@ export function thickness({ layers, tabs, pocketTabs, paper }: StackInput): Stac
 	}
 	if (!isCount(tabs) || !isCount(pocketTabs))
 		throw new CoreError('Dividers are counted whole, 0 or more.', 'tabs');
-	const { width, height } = PAPERS[paper];
+	const { width, height } = PAPER_SIZES[paper];
 	const squareMeters = (width * height) / 1e6;
 	let millimetres = tabs * TABS.plain.thick + pocketTabs * TABS.pocket.thick;
 	let grams = tabs * TABS.plain.grams + pocketTabs * TABS.pocket.grams;

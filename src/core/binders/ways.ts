@@ -6,6 +6,7 @@ import {
 	RING_SHAPES,
 	RINGS,
 	type FiledAs,
+	type HomePaper,
 	type RingShape,
 	type Stock
 } from '../reference/index.ts';
@@ -58,7 +59,7 @@ export type WayInput = {
 	/** Sheets of the guide itself, both sides printed. */
 	readonly guideSheets: number;
 	readonly children: readonly string[];
-	readonly paper: 'letter' | 'a4';
+	readonly paper: HomePaper;
 	/** What a child's binder holds from other subjects, mm. */
 	readonly others: number;
 	/** How the household's rings are bent; D where nobody said. */

@@ -1,3 +1,4 @@
+import type { HomePaper } from '../reference/index.ts';
 import type { Rung } from '../gathering/index.ts';
 import type { ReadingLevel } from '../house/index.ts';
 import type { Day, Weekday, YearDay } from '../calendar/index.ts';
@@ -17,7 +18,7 @@ export interface HouseholdTable {
 	/** A fixed day for the demo; null is the real one. */
 	fixed_today: Day | null;
 	measures: System;
-	paper: Filled<'letter' | 'A4'>;
+	paper: Filled<HomePaper>;
 	/** Which steps of the first evening are done or skipped, as JSON. */
 	evening: Filled<Json<EveningMarks>>;
 	/** Whose public holidays are offered (ISO 3166 codes). */

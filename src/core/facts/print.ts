@@ -1,6 +1,6 @@
 import type { Day } from '../calendar/index.ts';
 import type { Backs, Frame, Ink, PrintChoices, Role } from '../print/index.ts';
-import type { Stock } from '../reference/index.ts';
+import type { HomePaper, Stock } from '../reference/index.ts';
 import type { Bit, Filled } from './columns.ts';
 import type { Json } from './json.ts';
 
@@ -104,7 +104,7 @@ export interface PrintRunTable {
 	stock: Stock;
 	sides: 1 | 2;
 	color: Bit;
-	paper: 'letter' | 'A4';
+	paper: HomePaper;
 	/** Sets in order: each child's own together, or all copies of a page on one pile. */
 	sets: Json<readonly RunSet[]>;
 	piles: 'child' | 'print';

@@ -1,4 +1,12 @@
-import { AT_ONCE, POUCHES, PRINT_RATES, SEALED_EDGE, stockOf, type Stock } from '../reference/index.ts';
+import {
+	AT_ONCE,
+	PAPER_SIZES,
+	POUCHES,
+	SEALED_EDGE,
+	stockOf,
+	type HomePaper,
+	type Stock
+} from '../reference/index.ts';
 import type { Binding, Cut, Finish } from './roles.ts';
 
 /** What is made ready after printing. */
@@ -14,11 +22,11 @@ export type ToFinish = {
 	readonly columns: number;
 	/** Only the outer leaves are laminated: sheets a copy. */
 	readonly outerOnly: boolean;
-	readonly paper: 'letter' | 'A4';
+	readonly paper: HomePaper;
 };
 
 export type FinishingJob = {
-	readonly kind: 'laminate' | 'cut' | 'cut by hand' | 'bind' | 'staple' | 'sleeve' | 'bag';
+	readonly kind: 'laminate' | 'cut' | 'cut by hand' | 'bind' | 'staple' | 'bag';
 	readonly count: number;
 	readonly minutes: number;
 };
@@ -32,17 +40,20 @@ export type Finishing = {
 	readonly minutes: number;
 };
 
-/** Seconds as minutes, rounded up to a half. */
 export type FilmOrder = 'laminate first' | 'cut first';
 
-const minutesOf = (seconds: number) => Math.ceil(seconds / 30) / 2;
+/** Seconds that one of each kind takes. */
+export type FinishingSeconds = Readonly<Record<FinishingJob['kind'], number>>;
+
+/** Seconds as minutes, rounded up to a half. */
+const minutesOf = (seconds: number) => Math.max(0, Math.ceil(seconds / 30 - 1e-9)) / 2;
 
 /**
  * What finishing takes. Laminated first, a sheet takes one pouch and each is cut by itself; cut first, several sheets
  * go under the trimmer at once, but each piece wants a sealed edge of film, so that more pouches are needed and each
- * is cut once more.
+ * is cut once more. How long it takes are the household's own rates.
  */
-export function finishing(print: ToFinish, order: FilmOrder): Finishing {
+export function finishing(print: ToFinish, order: FilmOrder, seconds: FinishingSeconds): Finishing {
 	const { sheets, rows, columns } = print;
 	const pieces = rows * columns;
 	const isLaminated = print.finish === 'pouch';
@@ -58,30 +69,24 @@ export function finishing(print: ToFinish, order: FilmOrder): Finishing {
 		: isLaminated
 			? laminated * cutsPerSheet + Math.ceil((sheets - laminated) / atOnce) * cutsPerSheet
 			: stackCuts;
-	const cutting: FinishingJob[] =
-		cuts > 0 ? [{ kind: 'cut', count: cuts, minutes: minutesOf(cuts * PRINT_RATES.cut.seconds) }] : [];
-	const laminating: FinishingJob[] =
-		pouches > 0
-			? [{ kind: 'laminate', count: pouches, minutes: minutesOf(pouches * PRINT_RATES.pouch.seconds) }]
-			: [];
+	const job = (kind: FinishingJob['kind'], count: number): FinishingJob[] =>
+		count > 0 ? [{ kind, count, minutes: minutesOf(count * seconds[kind]) }] : [];
+	const cutting = job('cut', cuts);
+	const laminating = job('laminate', pouches);
 	const jobs: FinishingJob[] = [
 		...(isCutFirst ? [...cutting, ...laminating] : [...laminating, ...cutting]),
-		...job('cut by hand', print.cut === 'shapes' ? sheets : 0, PRINT_RATES.shape.seconds),
-		...job('staple', print.binding === 'staple' ? print.copies : 0, PRINT_RATES.staple.seconds),
-		...job('bind', print.binding === 'coil' ? print.copies : 0, PRINT_RATES.coil.seconds),
-		...job('bag', cuts > 0 ? print.copies : 0, PRINT_RATES.bag.seconds)
+		...job('cut by hand', print.cut === 'shapes' ? sheets : 0),
+		...job('staple', print.binding === 'staple' ? print.copies : 0),
+		...job('bind', print.binding === 'coil' ? print.copies : 0),
+		...job('bag', cuts > 0 ? print.copies : 0)
 	];
 	return { pouches, cuts, jobs, minutes: jobs.reduce((sum, one) => sum + one.minutes, 0) };
 }
 
-function job(kind: FinishingJob['kind'], count: number, seconds: number): FinishingJob[] {
-	return count > 0 ? [{ kind, count, minutes: minutesOf(count * seconds) }] : [];
-}
-
 /** How many pieces of a sheet fit into one pouch when film is sealed all around each. */
-function piecesInPouch(rows: number, columns: number, paper: 'letter' | 'A4'): number {
+function piecesInPouch(rows: number, columns: number, paper: HomePaper): number {
 	const pouch = POUCHES[paper];
-	const sheet = { letter: { width: 215.9, height: 279.4 }, A4: { width: 210, height: 297 } }[paper];
+	const sheet = PAPER_SIZES[paper];
 	const fits = (space: number, piece: number) =>
 		Math.max(1, Math.floor((space - SEALED_EDGE) / (piece + SEALED_EDGE)));
 	return Math.min(

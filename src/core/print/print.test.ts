@@ -443,12 +443,13 @@ describe('finishing', () => {
 	// By hand: laminated first, 6 pouches and 6 × 2 cuts, each sheet by itself. Cut first, two stacks of 3 sheets of
 	// card take 2 × 2 cuts; a card of 108 × 140 mm with 3 mm of film all around lies 2 × 2 in a pouch of 229 × 292 mm:
 	// 2 × (108 + 3) + 3 = 225, 2 × (139.7 + 3) + 3 = 288.4. So 6 pouches again, and 3 cuts for each.
+	const SECONDS = { laminate: 45, cut: 8, 'cut by hand': 40, staple: 15, bind: 360, bag: 60 };
 	it('both orders, worked by hand', () => {
-		expect(finishing(cardsOfFour, 'laminate first')).toMatchObject({ pouches: 6, cuts: 12 });
-		expect(finishing(cardsOfFour, 'cut first')).toMatchObject({ pouches: 6, cuts: 22 });
+		expect(finishing(cardsOfFour, 'laminate first', SECONDS)).toMatchObject({ pouches: 6, cuts: 12 });
+		expect(finishing(cardsOfFour, 'cut first', SECONDS)).toMatchObject({ pouches: 6, cuts: 22 });
 	});
 	it('minutes by the rates: 6 pouches × 45 s = 4.5, 12 cuts × 8 s = 96 s → 2, a bag 1', () => {
-		const { jobs, minutes } = finishing(cardsOfFour, 'laminate first');
+		const { jobs, minutes } = finishing(cardsOfFour, 'laminate first', SECONDS);
 		expect(jobs.map((one) => [one.kind, one.minutes])).toEqual([
 			['laminate', 4.5],
 			['cut', 2],
@@ -456,10 +457,17 @@ describe('finishing', () => {
 		]);
 		expect(minutes).toBe(7.5);
 	});
+	it('takes as long as this household takes', () => {
+		const slow = { ...SECONDS, laminate: 90 };
+		expect(finishing(cardsOfFour, 'laminate first', slow).minutes).toBe(12);
+	});
 	it('of a mini-book only the outer leaf is laminated', () => {
 		expect(
-			finishing({ ...cardsOfFour, sheets: 9, copies: 3, outerOnly: true, cut: 'none' }, 'laminate first')
-				.pouches
+			finishing(
+				{ ...cardsOfFour, sheets: 9, copies: 3, outerOnly: true, cut: 'none' },
+				'laminate first',
+				SECONDS
+			).pouches
 		).toBe(3);
 	});
 });

@@ -35,12 +35,15 @@ export { DEFINITION, NIST_44, PRACTICE, sourceText, USDA, type Source } from './
 export { ELSEWHERE, PLACES_AT_HOME, type PlaceAtHome, type Staple } from './at-home.ts';
 export {
 	AT_ONCE,
+	HOME_PAPERS,
+	PAPER_NAMES,
 	PAPER_SIZES,
 	POUCHES,
 	PRINT_RATES,
 	SEALED_EDGE,
 	stockOf,
 	STOCKS,
+	type HomePaper,
 	type Stock
 } from './paper.ts';
 export {

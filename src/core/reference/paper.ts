@@ -116,6 +116,16 @@ export const PAPER_SIZES = {
 	A6: { width: 105, height: 148, source: ISO }
 } as const;
 
+/** The paper that a household may print on; each has its size above and its pouch below. */
+export const HOME_PAPERS = ['letter', 'A4'] as const;
+export type HomePaper = (typeof HOME_PAPERS)[number];
+
+/** What it is called where one chooses it, and amid a sentence. */
+export const PAPER_NAMES: Readonly<Record<HomePaper, { readonly long: string; readonly short: string }>> = {
+	letter: { long: 'US letter', short: 'Letter' },
+	A4: { long: 'A4', short: 'A4' }
+};
+
 /** How long the work takes, in seconds, and what goes through at once (common practice; a household changes them). */
 export const PRINT_RATES = {
 	greySide: { seconds: 6, source: PRACTICE },
@@ -140,4 +150,4 @@ export const SEALED_EDGE = 3;
 export const POUCHES = {
 	letter: { width: 229, height: 292, source: PRACTICE },
 	A4: { width: 216, height: 303, source: PRACTICE }
-} as const;
+} as const satisfies Record<HomePaper, unknown>;

@@ -19,6 +19,7 @@ import {
 import { needKey, type State } from '../../readiness/index.ts';
 import { PAPER_SIZES } from '../../reference/index.ts';
 import { counted, listText } from '../../words/index.ts';
+import { ratesOf, secondsOf } from '../rates.ts';
 import { json, parsed, type Row, once, remember, byId, colorKey, type Snapshot } from '../../facts/index.ts';
 import { firstDay, type LessonSituation, type RunSituation } from '../runs.ts';
 import { youngest } from '../house/ages.ts';
@@ -62,7 +63,9 @@ export function printsOf(snapshot: Snapshot, run: RunSituation): readonly PrintS
 	const { prints, printSources, resources, household, people, documents, roleChildren, colors } = snapshot;
 	const { uses, ranges, activityResources } = snapshot;
 	const facts = [prints, printSources, resources, household, people, documents, roleChildren];
-	return known(run, [...facts, uses, ranges, activityResources, colors], () => {
+	// By value: one more job that was done changes a rate only now and then.
+	const seconds = JSON.stringify(secondsOf(ratesOf(snapshot)));
+	return known(run, [...facts, uses, ranges, activityResources, colors, seconds], () => {
 		const bound = new Set<number>();
 		const sources = byId(printSources);
 		const ofResource = byId(resources);
@@ -187,6 +190,7 @@ function situationOf(
 	const coils = isCoiled && !(isOfGuide && bound.has(row.source_id)) ? 1 : 0;
 	if (isCoiled && isOfGuide) bound.add(row.source_id);
 	const grid = judged.up.value > 1 ? gridFor(judged.up.value, size, paper) : cardsOnPage(row);
+	const seconds = secondsOf(ratesOf(snapshot));
 	const toFinish = {
 		sheets,
 		copies: all,
@@ -210,8 +214,8 @@ function situationOf(
 		copies,
 		sheets,
 		coils,
-		finish: finishing(toFinish, printing.film),
-		otherwise: finishing(toFinish, printing.film === 'cut first' ? 'laminate first' : 'cut first'),
+		finish: finishing(toFinish, printing.film, seconds),
+		otherwise: finishing(toFinish, printing.film === 'cut first' ? 'laminate first' : 'cut first', seconds),
 		off: !judged.printed.value
 			? judged.printed.why
 			: lesson?.dropped

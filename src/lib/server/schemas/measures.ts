@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { HOME_PAPERS } from '$core/reference/index.ts';
 import type { Measures } from '../stores/house/household.ts';
 
 /** How the household measures, on what it prints, and by which clock and week it lives. */
@@ -19,5 +20,7 @@ export const measureFields = {
 		}),
 	weekStart: Joi.number().integer().min(1).max(7).required(),
 	measures: Joi.string().valid('us', 'metric').required(),
-	paper: Joi.string().valid('letter', 'A4').required()
+	paper: Joi.string()
+		.valid(...HOME_PAPERS)
+		.required()
 } satisfies Record<keyof Measures, unknown>;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { HOME_PAPERS, PAPER_NAMES } from '$core/reference/index.ts';
 	import SelectField from '../field/SelectField.svelte';
 	import TextField from '../field/TextField.svelte';
 	import type { Failure } from '../field/failure.ts';
@@ -12,10 +13,7 @@
 		{ value: 'us', label: 'Cups, ounces, inches' },
 		{ value: 'metric', label: 'Grams, milliliters, centimeters' }
 	];
-	const papers = [
-		{ value: 'letter', label: 'US letter' },
-		{ value: 'A4', label: 'A4' }
-	];
+	const papers = HOME_PAPERS.map((value) => ({ value, label: PAPER_NAMES[value].long }));
 	const weekStarts = [
 		{ value: '7', label: 'Sunday' },
 		{ value: '1', label: 'Monday' },

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { page } from '$app/state';
+	import type { HomePaper } from '$core/reference/index.ts';
 	import type { Snippet } from 'svelte';
 
 	type Props = {
 		today: string;
-		paper: 'letter' | 'A4';
+		paper: HomePaper;
 		household: string;
 		find: () => void;
 		children: Snippet;

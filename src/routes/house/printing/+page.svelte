@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { PAPER_NAMES } from '$core/reference/index.ts';
 	import Button from '$lib/ui/button/Button.svelte';
 	import { saves } from '$lib/ui/device/submit.ts';
 	import SelectField from '$lib/ui/field/SelectField.svelte';
@@ -52,7 +53,7 @@
 		<p class="text-sm"><a href="/house">Household</a></p>
 		<h1 class="text-3xl">Printing</h1>
 		<p class="mt-2 max-w-3xl font-display text-xl font-medium">
-			{data.paper === 'letter' ? 'Letter' : 'A4'} paper, {printing.duplex === 'itself'
+			{PAPER_NAMES[data.paper].short} paper, {printing.duplex === 'itself'
 				? 'a printer that prints both sides by itself'
 				: 'turned by hand for both sides'}, {printing.edge} mm white edge.
 		</p>

@@ -128,7 +128,7 @@ export function resultOf(now: Situation, run: RunSituation, way: BinderWay): Way
 		lessons: filedOf(now, run),
 		guideSheets: way === 'screen' ? 0 : guideSheets(now, run),
 		children: run.participants.filter((one) => one.kind === 'child').map((one) => one.name),
-		paper: now.snapshot.household.paper === 'A4' ? 'a4' : 'letter',
+		paper: now.snapshot.household.paper,
 		others,
 		shape: ringsIn(now),
 		// The binder that there is counts for the way that was chosen.

@@ -1,18 +1,6 @@
-import { addDays, dayText, type Day } from '$core/calendar/index.ts';
+import { addDays, type Day } from '$core/calendar/index.ts';
 import { groupBy } from '$core/group-by.ts';
-import {
-	ABOUT_WORK,
-	learnedFrom,
-	minutesFor,
-	rateOf,
-	SET_UP_MINUTES,
-	WORK,
-	type Bar,
-	type DoneWork,
-	type OwnRates,
-	type Rate,
-	type Work
-} from '$core/prepare/index.ts';
+import { ABOUT_WORK, minutesFor, SET_UP_MINUTES, WORK, type Bar, type Work } from '$core/prepare/index.ts';
 import { printingOf } from '$core/print/index.ts';
 import { capital, counted, lessonsText, listText } from '$core/words/index.ts';
 import { parsed, type Row, stateByKey, once, byId, type Snapshot } from '$core/facts/index.ts';
@@ -27,6 +15,7 @@ import {
 	openRunSets,
 	printKey,
 	printsOf,
+	ratesOf,
 	type PrintSituation
 } from '$core/account/index.ts';
 import { openSittings } from './sittings.ts';
@@ -66,41 +55,6 @@ export type Job = {
 	/** Where an accepted plan has put it. */
 	readonly sitting: Row<'sitting'> | null;
 };
-
-export type Rates = Readonly<Record<Work, Rate>>;
-
-/** What was done with its time, the oldest first: what rates are learned from. */
-const timed = once(({ prepJobs }: Snapshot) =>
-	prepJobs
-		.filter((one) => one.done_on !== null && one.work !== null && one.minutes !== null)
-		.toSorted((a, b) => (a.done_on! < b.done_on! ? -1 : a.done_on! > b.done_on! ? 1 : a.id - b.id))
-		.map((one): DoneWork & { readonly id: number; readonly day: Day } => ({
-			id: one.id,
-			day: one.done_on!,
-			work: one.work!,
-			count: one.count ?? 0,
-			minutes: one.minutes ?? 0
-		}))
-);
-
-/** What each kind of work takes in this household. */
-export const ratesOf = once((snapshot: Snapshot): Rates => {
-	const own: OwnRates = parsed(snapshot.household.prep_rates);
-	return Object.fromEntries(WORK.map((work) => [work, rateOf(work, own, timed(snapshot))])) as Rates;
-});
-
-/** What a rate is learned from, the latest first: each with its day, how many, and seconds for one. */
-export function sourcesOfRate(
-	snapshot: Snapshot,
-	work: Work
-): { readonly id: number; readonly text: string }[] {
-	return learnedFrom(work, timed(snapshot))
-		.toReversed()
-		.map(({ id, day, count, minutes }) => ({
-			id,
-			text: `${dayText(day)}: ${counted(count, ABOUT_WORK[work].one, ABOUT_WORK[work].many)}, ${Math.round((minutes * 60) / count)} s each`
-		}));
-}
 
 const jobsByRun = once((_: Situation) => new Map<RunSituation, readonly Job[]>());
 

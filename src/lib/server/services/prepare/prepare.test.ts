@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { prep } from '$core/prepare/index.ts';
+import { minutesFor, prep } from '$core/prepare/index.ts';
 import { undo } from '../../history/changes.ts';
-import { setPrinting } from '../../stores/house/household.ts';
+import { setPreparing, setPrinting } from '../../stores/house/household.ts';
 import { noteLook, notePages } from '../../stores/print/documents.ts';
 import { addOwnJob, dropTook } from '../../stores/prepare/jobs.ts';
 import { addSittings, removeSittings } from '../../stores/prepare/sittings.ts';
@@ -10,10 +10,10 @@ import { moveCopies } from '../print/copies.ts';
 import { makeRuns } from '../print/print-runs.ts';
 import { printView } from '../print/view.ts';
 import { icalOf } from '../plan/calendar-file.ts';
-import { actsOf, copyState, printKey } from '$core/account/index.ts';
+import { actsOf, copyState, printKey, printsOf, ratesOf, sourcesOfRate } from '$core/account/index.ts';
 import { byId, parsed, stateByKey } from '$core/facts/index.ts';
 import { rollOn } from '../plan/roll-on.ts';
-import { jobsOf, ratesOf, sourcesOfRate, type Job } from './jobs.ts';
+import { jobsOf, type Job } from './jobs.ts';
 import { leaveOut, leaveOutText, sittingsWithin } from './leave-out.ts';
 import { acceptPlan, freeEvening, longDayFor, planQuestion, prepareView } from './plan.ts';
 import { jobView, minutesTogether, rowsOf } from './rows.ts';
@@ -217,6 +217,18 @@ describe('preparing', () => {
 			from: 'learned',
 			learned: 120
 		});
+	});
+	it('Print and Prepare take the same rates: what the house settles changes both', async () => {
+		const { does, now } = await house();
+		await does((trx) => setPreparing(trx, { rates: { cut: 30, laminate: 120 } }));
+		const { situation, run } = await now();
+		const prints = printsOf(situation.snapshot, run).filter((one) => one.finish.jobs.length > 0);
+		expect(prints.some((one) => one.finish.cuts > 0)).toBe(true);
+		for (const { finish } of prints)
+			for (const { kind, count, minutes } of finish.jobs)
+				expect(minutes, kind).toBe(minutesFor(count, ratesOf(situation.snapshot)[kind].seconds));
+		const cutting = jobsOf(situation).find((one) => one.work === 'cut')!;
+		expect(cutting.minutes).toBe(minutesFor(cutting.count, 30));
 	});
 	it('a free evening takes what presses most and fits, each with what comes before it', async () => {
 		const { now } = await house();

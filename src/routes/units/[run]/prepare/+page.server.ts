@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { addDays, ruleOf, type Day } from '$core/calendar/index.ts';
-import type { Situation } from '$core/account/index.ts';
+import { ratesOf, sourcesOfRate, type Situation } from '$core/account/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	ABOUT_WORK,
@@ -18,7 +18,6 @@ import { handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { day, id, optionalDay, title } from '$lib/server/schemas/fields.ts';
 import { rollOn } from '$lib/server/services/plan/roll-on.ts';
-import { ratesOf, sourcesOfRate } from '$lib/server/services/prepare/jobs.ts';
 import { acceptPlan, freeEvening, planQuestion, prepareView } from '$lib/server/services/prepare/plan.ts';
 import { leaveOut, leaveOutText } from '$lib/server/services/prepare/leave-out.ts';
 import { finishJob, leaveBare, moveJob } from '$lib/server/services/prepare/sitting.ts';
