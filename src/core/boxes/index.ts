@@ -8,9 +8,25 @@ export {
 	type Progress
 } from './pack.ts';
 export { waysToLie } from './fill.ts';
-export { HEAVY_KG, liftingLimit, NOT_ALONE_KG, usualMeasures, type Measures } from './measures.ts';
+export {
+	HEAVY_KG,
+	isBulky,
+	liftingCaution,
+	liftingLimit,
+	SUPPLY,
+	usualMeasures,
+	type Measures
+} from './measures.ts';
 export { above, backToFront, nameOn, onPaper, roundOf, sidesOf, SLANT } from './drawing.ts';
-export { standOnShelf, WALL, type OnShelf, type Shelf, type Standing } from './shelf.ts';
+export {
+	shelvesByFit,
+	shelfWhy,
+	standOnShelf,
+	WALL,
+	type OnShelf,
+	type Shelf,
+	type Standing
+} from './shelf.ts';
 export {
 	LOOSE,
 	FILLABLE,

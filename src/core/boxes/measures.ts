@@ -72,3 +72,22 @@ export function liftingLimit({
 /** Over the first a box is heavy, over the second nobody lifts it alone (NIOSH lifting equation). */
 export const HEAVY_KG = 9;
 export const NOT_ALONE_KG = 23;
+
+/** What is said of a box that weighs so much, kg; empty where anybody lifts it. */
+export const liftingCaution = (kg: number): string =>
+	kg > NOT_ALONE_KG
+		? 'Over 23 kg (51 lb): don’t lift it alone.'
+		: kg > HEAVY_KG
+			? 'Over 9 kg (20 lb): heavy. Lift it close to you.'
+			: '';
+
+/** One kind of loose supplies takes so much room, liters, and weighs so much, kg (common practice, no source). */
+export const SUPPLY = { liters: 0.3, kg: 0.1 };
+
+/** Things over this room, or this thick, are the bulky half of a unit: liters and mm (common practice, no source). */
+const BULKY = { liters: 2, thick: 60 };
+
+/** Whether a thing belongs in a box where what is flat stands on a shelf; sides in mm. */
+export const isBulky = (one: Pick<Measures, 'length' | 'width' | 'height'>): boolean =>
+	(one.length * one.width * one.height) / 1e6 > BULKY.liters ||
+	Math.min(one.length, one.width, one.height) > BULKY.thick;

@@ -1,3 +1,5 @@
+import { HEAVY_KG } from './measures.ts';
+
 /** The inside of a shelf, mm: from front to back, along it, and up to the next board (null: nothing above). */
 export type Shelf = { readonly depth: number; readonly width: number; readonly height: number | null };
 
@@ -43,4 +45,28 @@ export function standOnShelf(
 		if (way.deep <= shelf.depth && x + way.along <= shelf.width)
 			return { x, ...way, high, freeAlong: shelf.width - x - way.along };
 	return null;
+}
+
+/** A shelf at about this height is easiest for something heavy, mm (NIOSH lifting equation: V = 75 cm). */
+const EASY_MM = 750;
+/** Over this, lifting needs a stool, mm (common practice, no source). */
+const HIGH_MM = 1500;
+
+/** Why a shelf of this height, mm, suits a box of this weight, kg, or doesn't; empty where there is nothing to say. */
+export function shelfWhy(kg: number, floor: number | null): string {
+	if (floor === null) return '';
+	if (floor > HIGH_MM) return kg > HEAVY_KG ? 'too high for its weight' : 'high up, and light enough';
+	return kg > HEAVY_KG ? 'a good height for something heavy' : '';
+}
+
+/** A shelf that takes a box: its height, mm, and what stays free along it. */
+type Taking = { readonly floor: number | null; readonly box: Pick<OnShelf, 'freeAlong'> };
+
+/**
+ * Shelves for a box of this weight, kg, the best first: something heavy at the easiest height, anything else where the
+ * least room stays free. Equal ones stay in their order.
+ */
+export function shelvesByFit<S extends Taking>(shelves: readonly S[], kg: number): S[] {
+	const from = ({ floor }: S) => Math.abs((floor ?? EASY_MM) - EASY_MM);
+	return shelves.toSorted((a, b) => (kg > HEAVY_KG ? from(a) - from(b) : a.box.freeAlong - b.box.freeAlong));
 }

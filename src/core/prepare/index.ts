@@ -20,3 +20,4 @@ export {
 } from './work.ts';
 export { MOST_MINUTES, recurrenceText, timesProblem, timesText } from './times-text.ts';
 export { whyNot, type PlanWay, type WhyNot } from './why-not.ts';
+export { bestIn, longDay } from './free-time.ts';

@@ -49,3 +49,4 @@ export {
 	type WallLayout,
 	type WallStep
 } from './wall.ts';
+export { fillingOf, isFillingDue } from './filling.ts';

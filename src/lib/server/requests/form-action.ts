@@ -88,19 +88,23 @@ export function checked<T>(schema: Joi.ObjectSchema<T>, value: unknown, context?
 }
 
 /**
- * A list that a page sends as JSON in one field. @throws Refusal with the schema's own sentence, or where there
- * is none with one that says that the list is damaged.
+ * What a page sends as JSON in one field. @throws Refusal with the schema's own sentence, or where there is none
+ * with one that says that it is damaged.
  */
-export function checkedList<T>(schema: Joi.ArraySchema<T[]>, text: string): T[] {
-	const broken = new Refusal('The list didn’t come through. It’s still here; try again.');
-	let list: unknown;
+export function checkedJson<T>(
+	schema: Joi.Schema<T>,
+	text: string,
+	damaged = 'The list didn’t come through. It’s still here; try again.'
+): T {
+	const broken = new Refusal(damaged);
+	let sent: unknown;
 	try {
-		list = JSON.parse(text);
+		sent = JSON.parse(text);
 	} catch {
 		throw broken;
 	}
-	const { error, value } = schema.validate(list, { stripUnknown: true, errors: { wrap: { label: false } } });
-	if (!error) return value as T[];
+	const { error, value } = schema.validate(sent, { stripUnknown: true, errors: { wrap: { label: false } } });
+	if (!error) return value as T;
 	const [{ message, context }] = error.details;
 	// Joi's own words begin with the name of a field that nobody sees.
 	throw message.startsWith(String(context?.label)) ? broken : new Refusal(sentence(message));

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import {
-		HEAVY_KG,
+		liftingCaution,
 		LOOSE,
-		NOT_ALONE_KG,
 		type PackedBox,
 		type SizeAnswer,
 		type UnitPacking,
@@ -183,10 +182,7 @@
 						{insideText(answer, one)}, {weightText(one.kg, system)}, {Math.round(one.fill * 100)} % full
 					</p>
 					{#if stoppedBy(answer, one)}<p class="text-sm font-semibold">{stoppedBy(answer, one)}</p>{/if}
-					{#if one.kg > NOT_ALONE_KG}<CautionNote text="Over 23 kg (51 lb): don’t lift it alone." />
-					{:else if one.kg > HEAVY_KG}<CautionNote
-							text="Over 9 kg (20 lb): heavy. Lift it close to you."
-						/>{/if}
+					{#if liftingCaution(one.kg)}<CautionNote text={liftingCaution(one.kg)} />{/if}
 					<ol class="mt-1 list-inside list-decimal text-sm">
 						{#each one.items as item, index (index)}<li>{titles[item.item]}</li>{/each}
 					</ol>

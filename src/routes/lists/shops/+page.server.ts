@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { priceSource } from '$lib/server/outside/price-lists.ts';
-import { handleForm, checkedList } from '$lib/server/requests/form-action.ts';
+import { handleForm, checkedJson } from '$lib/server/requests/form-action.ts';
 import { needActions } from '$lib/server/requests/need-actions.ts';
 import { dollars, checkbox, id, title } from '$lib/server/schemas/fields.ts';
 import { takeAlong } from '$lib/server/services/buying/errands.ts';
@@ -167,7 +167,7 @@ export const actions: Actions = {
 			Joi.object<{ list: string }>({ list: Joi.string().max(1_000_000).required() }),
 			'Shopping list saved',
 			async ({ trx }, form) => {
-				const list = checkedList(errandList, form.list);
+				const list = checkedJson(errandList, form.list);
 				await takeAlong(trx, list);
 			}
 		),

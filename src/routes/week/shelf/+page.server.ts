@@ -4,7 +4,7 @@ import { Refusal } from '$core/error.ts';
 import type { ShelfWeek } from '$core/setout/index.ts';
 import { json, parsed } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { handleForm } from '$lib/server/requests/form-action.ts';
+import { checkedJson, handleForm } from '$lib/server/requests/form-action.ts';
 import { checkbox, day, dayAsked, id, title, wholeNumber } from '$lib/server/schemas/fields.ts';
 import { lengthField, typedLength } from '$lib/server/schemas/length.ts';
 import { placeOptions } from '$core/account/index.ts';
@@ -206,7 +206,8 @@ export const actions: Actions = {
 			event,
 			Joi.object<{ plan: string }>({ plan: Joi.string().max(500_000).required() }),
 			(text: string) => text,
-			({ trx, now }, form) => acceptShelf(trx, now, planIn(form.plan))
+			({ trx, now }, form) =>
+				acceptShelf(trx, now, checkedJson(PLAN, form.plan, 'That plan can’t be read. Plan again.'))
 		),
 	follow: (event) =>
 		handleForm(
@@ -243,7 +244,8 @@ export const actions: Actions = {
 		)
 };
 
-const PLAN = Joi.array()
+/** A plan as the page sends it. */
+const PLAN = Joi.array<readonly Pick<ShelfWeek, 'standing'>[]>()
 	.max(60)
 	.items(
 		Joi.object({
@@ -259,16 +261,3 @@ const PLAN = Joi.array()
 				.required()
 		})
 	);
-
-/** A plan as the page sends it. @throws Refusal where it can't be read */
-function planIn(text: string): readonly Pick<ShelfWeek, 'standing'>[] {
-	let plan: unknown;
-	try {
-		plan = JSON.parse(text);
-	} catch {
-		plan = null;
-	}
-	const { value, error } = PLAN.validate(plan);
-	if (error || !value) throw new Refusal('That plan can’t be read. Plan again.');
-	return value as readonly Pick<ShelfWeek, 'standing'>[];
-}

@@ -1,6 +1,7 @@
 import {
-	HEAVY_KG,
-	NOT_ALONE_KG,
+	liftingCaution,
+	shelfWhy,
+	shelvesByFit,
 	standOnShelf,
 	WALL,
 	type OnShelf,
@@ -70,13 +71,8 @@ export type BoxPage = {
 	readonly elsewhere: readonly { readonly value: string; readonly label: string }[];
 };
 
-/** A shelf at about this height is easiest for something heavy, mm (NIOSH lifting equation: V = 75 cm). */
-const EASY_MM = 750;
 /** Books, and boxes whose height nobody measured, are about so high, mm (common practice). */
 const USUAL_HIGH = 240;
-/** Over this, lifting needs a stool, mm (common practice). */
-const HIGH_MM = 1500;
-
 /** What is known of a box, from its place; null where that is none. */
 export function boxPage(now: Situation, id: number): BoxPage | null {
 	const { snapshot } = now;
@@ -113,20 +109,13 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 		round: new Set(inside.filter((one) => sizeOf(now, one.id)?.isRound).map((one) => one.id)),
 		titles: Object.fromEntries(inside.map((one) => [one.id, one.title])),
 		kg,
-		caution: cautionOf(kg ?? 0),
+		caution: liftingCaution(kg ?? 0),
 		shelves: inner ? shelvesFor(now, place, inner, kg ?? 0) : [],
 		moves: movesOf(now, (one) => one.from_place_id === id || one.to_place_id === id),
 		nearby: nearbyOf(now, id),
 		elsewhere: run ? elsewhereOf(now, run, id) : []
 	};
 }
-
-export const cautionOf = (kg: number): string =>
-	kg > NOT_ALONE_KG
-		? 'Over 23 kg (51 lb): don’t lift it alone.'
-		: kg > HEAVY_KG
-			? 'Over 9 kg (20 lb): heavy. Lift it close to you.'
-			: '';
 
 /** The weight of all that is in it, however it came in, kg. */
 const weightIn = (now: Situation, inside: readonly Inside[]): number =>
@@ -187,64 +176,47 @@ function shelvesFor(
 ): ShelfView[] {
 	const { snapshot } = now;
 	const titlesOn = new Map(shelvesOf(now).map((one) => [one.place, one]));
-	return snapshot.places
-		.flatMap((shelf): ShelfView[] => {
-			const { along, depth, height, floor } = shelfSpace(shelf);
-			if (shelf.kind !== 'shelf' || along === null || depth === null) return [];
-			const boxes = snapshot.places.filter(
-				(one) => one.parent_id === shelf.id && one.kind === 'box' && one.id !== box.id && one.length_mm
-			);
-			const titles = titlesOn.get(shelf.id);
-			const standing: Standing[] = [
-				...boxes.map((one) => ({
-					name: one.name,
-					along: Math.min(one.length_mm!, one.width_mm ?? one.length_mm!) + 2 * WALL,
-					high: (one.height_mm ?? USUAL_HIGH) + WALL
-				})),
-				...(titles && titles.taken > 0
-					? [
-							{
-								name: counted(titles.spines.length, 'title'),
-								along: Math.round(titles.taken),
-								high: USUAL_HIGH
-							}
-						]
-					: [])
-			];
-			const space = { depth, width: along, height };
-			const fit = standOnShelf(space, standing, inner);
-			if (!fit) return [];
-			const isHere = box.parent_id === shelf.id;
-			const why =
-				floor === null
-					? ''
-					: kg > HEAVY_KG && floor > HIGH_MM
-						? 'too high for its weight'
-						: kg > HEAVY_KG
-							? 'a good height for something heavy'
-							: floor > HIGH_MM
-								? 'high up, and light enough'
-								: '';
-			return [
-				{
-					place: shelf.id,
-					name: placePath(snapshot.places, shelf.id),
-					...space,
-					floor,
-					standing,
-					box: fit,
-					isHere,
-					why
-				}
-			];
-		})
-		.toSorted(
-			(a, b) =>
-				Number(b.isHere) - Number(a.isHere) ||
-				(kg > HEAVY_KG
-					? Math.abs((a.floor ?? EASY_MM) - EASY_MM) - Math.abs((b.floor ?? EASY_MM) - EASY_MM)
-					: a.box.freeAlong - b.box.freeAlong)
+	const fitting = snapshot.places.flatMap((shelf): ShelfView[] => {
+		const { along, depth, height, floor } = shelfSpace(shelf);
+		if (shelf.kind !== 'shelf' || along === null || depth === null) return [];
+		const boxes = snapshot.places.filter(
+			(one) => one.parent_id === shelf.id && one.kind === 'box' && one.id !== box.id && one.length_mm
 		);
+		const titles = titlesOn.get(shelf.id);
+		const standing: Standing[] = [
+			...boxes.map((one) => ({
+				name: one.name,
+				along: Math.min(one.length_mm!, one.width_mm ?? one.length_mm!) + 2 * WALL,
+				high: (one.height_mm ?? USUAL_HIGH) + WALL
+			})),
+			...(titles && titles.taken > 0
+				? [
+						{
+							name: counted(titles.spines.length, 'title'),
+							along: Math.round(titles.taken),
+							high: USUAL_HIGH
+						}
+					]
+				: [])
+		];
+		const space = { depth, width: along, height };
+		const fit = standOnShelf(space, standing, inner);
+		if (!fit) return [];
+		const isHere = box.parent_id === shelf.id;
+		return [
+			{
+				place: shelf.id,
+				name: placePath(snapshot.places, shelf.id),
+				...space,
+				floor,
+				standing,
+				box: fit,
+				isHere,
+				why: shelfWhy(kg, floor)
+			}
+		];
+	});
+	return shelvesByFit(fitting, kg).toSorted((a, b) => Number(b.isHere) - Number(a.isHere));
 }
 
 /** Where its things came from, then where things went lately. */

@@ -9,10 +9,10 @@ import { binderThings } from '../binders/view.ts';
 import { findAnything } from '../find/find-anything.ts';
 import type { Situation } from '$core/account/index.ts';
 import { openBins, withoutBinned } from './bins.ts';
-import { boxPage, cautionOf } from './box-page.ts';
+import { boxPage } from './box-page.ts';
 import { moveThing, placeBefore } from './moving.ts';
 import { openingView } from './opening.ts';
-import { boxesOf, isBulky, limitOf, packQuestion } from './putting-away.ts';
+import { boxesOf, limitOf, packQuestion } from './putting-away.ts';
 import { thingsOf } from './things.ts';
 
 const placeNamed = ({ snapshot }: Situation, name: string) =>
@@ -60,16 +60,11 @@ describe('the page of a box', () => {
 		);
 		expect(boxPage((await now()).situation, box.id)!.shelves).toEqual([]);
 	});
-	it('is none for what is no box; weights have their caution', async () => {
+	it('is none for what is no box', async () => {
 		const { now } = await mapsHouse();
 		const { situation } = await now();
 		expect(boxPage(situation, placeNamed(situation, 'School room').id)).toBeNull();
 		expect(boxPage(situation, 99_999)).toBeNull();
-		expect([cautionOf(9), cautionOf(9.1), cautionOf(23.1)]).toEqual([
-			'',
-			'Over 9 kg (20 lb): heavy. Lift it close to you.',
-			'Over 23 kg (51 lb): don’t lift it alone.'
-		]);
 	});
 	it('weighs all that is in it, however it came in, and refuses what can’t lie in it, with what takes it', async () => {
 		const { now, does } = await mapsHouse();
@@ -148,7 +143,7 @@ describe('the page of a box', () => {
 });
 
 describe('what goes into which box', () => {
-	it('a box holds what the family says; an open bin keeps what is of its subject; the bulky half is what is thick', async () => {
+	it('a box holds what the family says; an open bin keeps what is of its subject', async () => {
 		const { now, does } = await mapsHouse();
 		const { situation, run } = await now();
 		const bin = placeNamed(situation, 'sewing basket').id;
@@ -164,9 +159,6 @@ describe('what goes into which box', () => {
 			['Atlases', ['The Patient Mapmaker']]
 		]);
 		expect(withoutBinned(bins, things)).toHaveLength(things.length - 1);
-		expect(isBulky({ length: 230, width: 155, height: 20 })).toBe(false);
-		expect(isBulky({ length: 100, width: 90, height: 61 })).toBe(true);
-		expect(isBulky({ length: 300, width: 240, height: 30 })).toBe(true);
 		const question = packQuestion(things, boxesOf(after.situation, run), 3);
 		// Things of the first two lessons lie on top.
 		for (const one of question.items) {

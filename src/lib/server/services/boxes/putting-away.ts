@@ -1,6 +1,7 @@
 import {
 	HEAVY_KG,
 	LOOSE,
+	SUPPLY,
 	type BoxKind,
 	type ItemKind,
 	type PackedBox,
@@ -17,7 +18,7 @@ import { addThing, removeThing } from '../../stores/boxes/things.ts';
 import { moveLot } from '../../stores/stash/lots.ts';
 import { type RunSituation, placePath, type Situation } from '$core/account/index.ts';
 import { moveThing } from './moving.ts';
-import { binderTitle, SUPPLY, thingsOf, type BinderThing, type ThingView } from './things.ts';
+import { binderTitle, thingsOf, type BinderThing, type ThingView } from './things.ts';
 
 export type BoxView = BoxKind & { readonly name: string; readonly subject: string };
 
@@ -94,13 +95,6 @@ export function withOthers(
 			: { thing, box: thing.place!, text: `${thing.title}, ${thing.where}, with ${unit}` };
 	});
 }
-
-/** Things over this room, or this thick, are the bulky half of a unit: liters and mm (common practice). */
-const BULKY = { liters: 2, thick: 60 };
-
-export const isBulky = (one: Pick<ThingView, 'length' | 'width' | 'height'>) =>
-	(one.length * one.width * one.height) / 1e6 > BULKY.liters ||
-	Math.min(one.length, one.width, one.height) > BULKY.thick;
 
 /** What the packer takes: what is needed in the first lessons is to lie on top. */
 export function packQuestion(

@@ -1,4 +1,4 @@
-import { usualMeasures, type Measures } from '$core/boxes/index.ts';
+import { SUPPLY, usualMeasures, type Measures } from '$core/boxes/index.ts';
 import { capital } from '$core/words/index.ts';
 import { convert, dimensionOf, exact } from '$core/measure/index.ts';
 import {
@@ -59,9 +59,6 @@ function measuresOf(resource: Row<'resource'>, own: Row<'boxed_thing'> | undefin
 				widthMm: resource.width_mm
 			});
 }
-
-/** One kind of loose supplies takes so much room, liters, and weighs so much, kg (common practice, no source). */
-export const SUPPLY = { liters: 0.3, kg: 0.1 };
 
 /** Measures as they were taken. */
 const taken = (row: Row<'boxed_thing'>): Measures => ({

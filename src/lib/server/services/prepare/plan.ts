@@ -1,11 +1,13 @@
-import { addDays, clockText, dayText, weekdayOf, type Day } from '$core/calendar/index.ts';
+import { addDays, clockText, dayText, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
 import {
 	BAR_TEXT,
-	SET_UP_MINUTES,
+	bestIn,
+	longDay,
 	type PrepInput,
 	type PrepJob,
-	type PrepSitting
+	type PrepSitting,
+	SET_UP_MINUTES
 } from '$core/prepare/index.ts';
 import { counted, durationText, monthName, timeText } from '$core/words/index.ts';
 import { byId, parsed, type Row } from '$core/facts/index.ts';
@@ -181,32 +183,20 @@ function sittingView(now: Situation, sitting: Row<'sitting'>, jobs: readonly Job
 /** One long day of preparing before a busy month. */
 export type LongDay = { readonly day: Day; readonly minutes: number; readonly why: string };
 
-const SATURDAY = 6;
-/** A month with less than this is not busy, and no day is longer than that, minutes (common practice). */
-const BUSY_MINUTES = 120;
-const LONGEST_MINUTES = 300;
-
-/** The Saturday before the month in which most has to be ready; null where none is busy, or a long day is planned. */
+/** The long day that is worth while, with why; null where none is. */
 export function longDayFor(now: Situation, jobs: readonly Job[]): LongDay | null {
-	const months = new Map<string, number>();
-	for (const { readyBy, minutes } of jobs)
-		if (readyBy !== null && readyBy > now.today)
-			months.set(readyBy.slice(0, 7), (months.get(readyBy.slice(0, 7)) ?? 0) + minutes);
-	const busiest = [...months].toSorted((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0];
-	if (!busiest || busiest[1] < BUSY_MINUTES) return null;
-	const tomorrow = addDays(now.today, 1);
-	let day = addDays(`${busiest[0]}-01`, -1);
-	while (day >= tomorrow && weekdayOf(day) !== SATURDAY) day = addDays(day, -1);
-	if (day < tomorrow) for (day = tomorrow; weekdayOf(day) !== SATURDAY;) day = addDays(day, 1);
-	const isThere = openSittings(now).some((one) => one.held_on <= day && one.minutes >= BUSY_MINUTES);
-	const minutes = Math.min(LONGEST_MINUTES, Math.ceil(busiest[1] / 30) * 30);
-	return isThere
-		? null
-		: {
-				day,
-				minutes,
-				why: `${timeText(busiest[1])} of it for ${monthName(busiest[0])}`
-			};
+	const found = longDay({
+		today: now.today,
+		jobs,
+		sittings: openSittings(now).map((one) => ({ day: one.held_on, minutes: one.minutes }))
+	});
+	return (
+		found && {
+			day: found.day,
+			minutes: found.minutes,
+			why: `${timeText(found.busy)} of it for ${monthName(found.month)}`
+		}
+	);
 }
 
 /** Jobs without a sitting: those that one of the coming ones could do of use, and those that none could. */
@@ -260,19 +250,12 @@ function sentenceOf(
 }
 
 /** What is best done in so many minutes today: what presses most and fits, in its order. */
-export function freeEvening(now: Situation, minutes: number): RowView[] {
-	const jobs = jobsOf(now).filter((job) => job.isHere);
-	const far = addDays(now.today, 3650);
-	// What presses comes first: of what is due, as much as fits by then, then the rest.
-	const chosen = new Set<string>();
-	for (const job of jobs.toSorted((a, b) => ((a.readyBy ?? far) < (b.readyBy ?? far) ? -1 : 1))) {
-		const before = job.after.filter((id) => !chosen.has(id) && jobs.some((one) => one.id === id));
-		const ids = new Set([...chosen, ...before, job.id]);
-		if (minutesTogether(jobs.filter((one) => ids.has(one.id))) <= minutes)
-			for (const id of ids) chosen.add(id);
-	}
-	return rowsOf(
+export const freeEvening = (now: Situation, minutes: number): RowView[] =>
+	rowsOf(
 		now,
-		jobs.filter((job) => chosen.has(job.id))
+		bestIn(
+			jobsOf(now).filter((job) => job.isHere),
+			minutes,
+			minutesTogether
+		)
 	);
-}

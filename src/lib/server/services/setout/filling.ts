@@ -1,5 +1,6 @@
-import { addDays, daysBetween, type Day } from '$core/calendar/index.ts';
+import { addDays, type Day } from '$core/calendar/index.ts';
 import { Refusal } from '$core/error.ts';
+import { fillingOf, isFillingDue } from '$core/setout/index.ts';
 import { readSupplyLine } from '$core/supplies/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed, type Row, byId } from '$core/facts/index.ts';
@@ -8,18 +9,9 @@ import { addLine } from '../../stores/gathering/supply-lines.ts';
 import { nextLessons, type Situation } from '$core/account/index.ts';
 import { standingIn } from './shelf.ts';
 
-/** So much of its tub is filled, that hands still have room (common practice). */
-const FILLED = 0.4;
-const CUP_ML = 236.588;
-
 /** How much a sensory bin takes of what fills it, in cups and liters, from the size of its tub. */
-export function baseOf(tray: Pick<Row<'tray'>, 'along_mm' | 'deep_mm' | 'high_mm'>): {
-	readonly liters: number;
-	readonly cups: number;
-} {
-	const milliliters = (tray.along_mm * tray.deep_mm * tray.high_mm * FILLED) / 1000;
-	return { liters: Math.round(milliliters / 100) / 10, cups: Math.max(1, Math.round(milliliters / CUP_ML)) };
-}
+export const baseOf = (tray: Pick<Row<'tray'>, 'along_mm' | 'deep_mm' | 'high_mm'>) =>
+	fillingOf({ along: tray.along_mm, deep: tray.deep_mm, high: tray.high_mm });
 
 /**
  * Puts what a tray holds on the supply list: what fills a sensory bin, what is hidden in it, the objects that are
@@ -82,9 +74,6 @@ export function fillingsDue(now: Situation, week: Day): FillingDue[] {
 			if (!standingIn(now, before).some((one) => one.tray_id === tray_id)) break;
 			since = before;
 		}
-		// Over within this week, and not in one before.
-		const last = Math.floor(daysBetween(since, addDays(week, 6)) / tray.keeps_days);
-		const isDue = last > 0 && addDays(since, last * tray.keeps_days) >= week;
-		return isDue ? [{ tray, since }] : [];
+		return isFillingDue(since, week, tray.keeps_days) ? [{ tray, since }] : [];
 	});
 }

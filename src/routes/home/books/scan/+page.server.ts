@@ -4,7 +4,7 @@ import { Refusal } from '$core/error.ts';
 import { readIsbn, RESOURCE_KINDS } from '$core/library/index.ts';
 import type { Row } from '$core/facts/index.ts';
 import { situation } from '$lib/server/live/now.ts';
-import { handleForm, checkedList } from '$lib/server/requests/form-action.ts';
+import { handleForm, checkedJson } from '$lib/server/requests/form-action.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { id } from '$lib/server/schemas/fields.ts';
 import { placeOptions } from '$core/account/index.ts';
@@ -67,7 +67,7 @@ export const actions: Actions = {
 			}),
 			(count: number) => `${counted(count, 'book')} added`,
 			async ({ trx, now }, form) => {
-				const list = checkedList(scanned, form.list);
+				const list = checkedJson(scanned, form.list);
 				const { today } = now;
 				for (const one of list) {
 					const isbn = one.isbn13 === null ? null : readIsbn(one.isbn13);

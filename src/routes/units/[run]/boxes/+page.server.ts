@@ -1,9 +1,10 @@
 import Joi from 'joi';
 import { Refusal } from '$core/error.ts';
+import { isBulky } from '$core/boxes/index.ts';
 import { readSize, readWeight, weightText, type System } from '$core/measure/index.ts';
 import { thingRef } from '$core/facts/index.ts';
 import { capital, counted } from '$core/words/index.ts';
-import { handleForm } from '$lib/server/requests/form-action.ts';
+import { checkedJson, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { checkbox, id, title } from '$lib/server/schemas/fields.ts';
 import { binderThings } from '$lib/server/services/binders/view.ts';
@@ -13,7 +14,6 @@ import { insideOf } from '$lib/server/services/boxes/box-page.ts';
 import { openingSentence } from '$lib/server/services/boxes/opening.ts';
 import {
 	boxesOf,
-	isBulky,
 	liftOf,
 	withOthers,
 	looseSupplies,
@@ -258,13 +258,20 @@ export const actions: Actions = {
 			(text: string) => text,
 			async ({ trx, now }, form) => {
 				const { run } = await runOf({ run: event.params.run! });
-				return putAway(trx, now, run, binderThings(now, run), placedIn(form.placed));
+				return putAway(
+					trx,
+					now,
+					run,
+					binderThings(now, run),
+					checkedJson(PLACED, form.placed, 'That can’t be read. Work it out again.')
+				);
 			}
 		)
 };
 
 const measure = Joi.number().min(0).max(20_000).required();
-const PLACED = Joi.array()
+/** What lies in which box, as the page sends it. */
+const PLACED = Joi.array<PutAway>()
 	.max(500)
 	.items(
 		Joi.object({
@@ -292,16 +299,3 @@ const PLACED = Joi.array()
 			soft: Joi.array().items(Joi.string().max(30)).required()
 		})
 	);
-
-/** What lies in which box, as the page sends it. @throws Refusal where it can't be read */
-function placedIn(text: string): PutAway {
-	let placed: unknown;
-	try {
-		placed = JSON.parse(text);
-	} catch {
-		placed = null;
-	}
-	const { value, error } = PLACED.validate(placed);
-	if (error || !value) throw new Refusal('That can’t be read. Work it out again.');
-	return value as PutAway;
-}

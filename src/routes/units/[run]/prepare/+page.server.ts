@@ -14,7 +14,7 @@ import {
 } from '$core/prepare/index.ts';
 import { counted } from '$core/words/index.ts';
 import { parsed } from '$core/facts/index.ts';
-import { handleForm } from '$lib/server/requests/form-action.ts';
+import { checkedJson, handleForm } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { day, id, optionalDay, title } from '$lib/server/schemas/fields.ts';
 import { rollOn } from '$lib/server/services/plan/roll-on.ts';
@@ -175,7 +175,7 @@ export const actions: Actions = {
 					.join('; '),
 			async ({ trx, now }, form) => {
 				await setPreparing(trx, { habit: form.habit });
-				return acceptPlan(trx, now, placedIn(form.plan));
+				return acceptPlan(trx, now, checkedJson(PLACED, form.plan, 'That plan can’t be read. Plan again.'));
 			}
 		),
 	move: (event) =>
@@ -262,15 +262,5 @@ export const actions: Actions = {
 		)
 };
 
-/** The plan as the page sends it. @throws Refusal where it is none */
-function placedIn(text: string): Record<string, number> {
-	let plan: unknown;
-	try {
-		plan = JSON.parse(text);
-	} catch {
-		plan = null;
-	}
-	const { value, error } = Joi.object<Record<string, number>>().pattern(Joi.string(), id).validate(plan);
-	if (error || !value) throw new Refusal('That plan can’t be read. Plan again.');
-	return value;
-}
+/** A plan as the page sends it: the sitting of each job. */
+const PLACED = Joi.object<Record<string, number>>().pattern(Joi.string(), id);

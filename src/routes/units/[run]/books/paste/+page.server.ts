@@ -5,7 +5,7 @@ import { change } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { formOf, operationOf } from '$lib/server/requests/form-of.ts';
-import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
+import { answering, atItsField, checked, checkedJson, doerOf } from '$lib/server/requests/form-action.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
 import { asListed, bookRow, type BookForm } from '$lib/server/schemas/listed-book.ts';
@@ -74,7 +74,7 @@ export const actions: Actions = {
 				const form = await formOf(event.request);
 				typed = { text: String(form.get('text') ?? '') };
 				const { run } = await runOf(event.params);
-				const rows = checkedList(rowsForm, String(form.get('rows') ?? '')).map(({ index, id, fields }) => ({
+				const rows = checkedJson(rowsForm, String(form.get('rows') ?? '')).map(({ index, id, fields }) => ({
 					id,
 					path: `row-${index}-`,
 					book: asListed(checkedAt(fields, index), `row-${index}-`)

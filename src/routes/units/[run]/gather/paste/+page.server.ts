@@ -7,7 +7,7 @@ import type { Alike } from '$core/supplies/index.ts';
 import type { Numbers } from '$core/pasted/index.ts';
 import { changeInParts } from '$lib/server/history/changes.ts';
 import { opened } from '$lib/server/live/data.ts';
-import { answering, atItsField, checked, checkedList, doerOf } from '$lib/server/requests/form-action.ts';
+import { answering, atItsField, checked, checkedJson, doerOf } from '$lib/server/requests/form-action.ts';
 import { situation } from '$lib/server/live/now.ts';
 import { runOf } from '$lib/server/requests/run-of.ts';
 import { sayAfterRedirect } from '$lib/server/requests/toast-after-redirect.ts';
@@ -112,7 +112,7 @@ export const actions: Actions = {
 						line: asLine(checkedRow(fields, index), `row-${index}-`)
 					}));
 				const gone = form.getAll('gone').map(Number);
-				const same = checkedList(sameForm, String(form.get('same') ?? '[]'));
+				const same = checkedJson(sameForm, String(form.get('same') ?? '[]'));
 				const { changed } = await changeInParts(
 					(await opened()).write,
 					doerOf(event, operationOf(form, event.url)),
@@ -148,7 +148,7 @@ function checkedRow(fields: Record<string, string>, index: number): LineForm {
 function restOf(form: FormData): ReturnType<typeof rowsOf> {
 	const rest = form.get('rest');
 	if (typeof rest !== 'string' || !rest) return [];
-	return checkedList(restForm, rest).map(({ index, id, optional, ...fields }) => ({
+	return checkedJson(restForm, rest).map(({ index, id, optional, ...fields }) => ({
 		index,
 		id,
 		keep: true,
