@@ -4,7 +4,7 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	page
 }) => {
 	await open(page, '/units/1/boxes');
-	await expect(page.getByText('18 things and 1 box.')).toBeVisible();
+	await expect(page.getByText('20 things and 1 box.')).toBeVisible();
 	await page.getByLabel('Something else').fill('Tent pole');
 	await page.getByLabel('Size, cm').last().fill('0 x 4 x 4');
 	await page.getByLabel('Weight of one').last().fill('300 g');
@@ -14,7 +14,7 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await expect(page.getByLabel('Weight of one').last()).toHaveValue('300 g');
 	await page.getByLabel('Size, cm').last().fill('4 x 140 x 4');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
-	await expect(page.getByText('19 things and 1 box.')).toBeVisible();
+	await expect(page.getByText('21 things and 1 box.')).toBeVisible();
 
 	await page.getByRole('button', { name: 'Put it away in what we have' }).click();
 	await expect(page.getByText('1 thing won’t go in: Tent pole.')).toBeVisible({ timeout: 60_000 });
@@ -51,9 +51,9 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await open(page, address.pathname);
 	await expect(page.getByRole('heading', { name: 'Take out' })).toBeVisible();
 	await expectAccessible(page);
-	await page.getByRole('link', { name: 'Where Compass × 2 is' }).click();
+	await page.getByRole('link', { name: 'Where Compass is' }).click();
 	await expect(
-		page.getByText(/Compass × 2, (?:flat|on edge)\. (?:Nothing is on top of it|Lift out first)/)
+		page.getByText(/Compass, (?:flat|on edge)\. (?:Nothing is on top of it|Lift out first)/)
 	).toBeVisible();
 	await page.getByRole('button', { name: 'Take out The Patient Mapmaker' }).click();
 	await expect(page.getByText('Out: The Patient Mapmaker, to School room › desk').first()).toBeVisible();
@@ -80,6 +80,28 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await expect(
 		page.getByText(/Globe, (?:flat|on edge)\. (?:Nothing is on top of it|Lift out first)/)
 	).toBeVisible();
+});
+
+test('the same thing in two units is asked about, and then is one', async ({ page }) => {
+	const add = async (unit: number) => {
+		await open(page, `/units/${unit}/boxes`);
+		await page.getByLabel('Something else').fill('Tent');
+		await page.getByLabel('Size, cm').last().fill('30 x 20 x 20');
+		await page.getByLabel('Weight of one').last().fill('1 kg');
+		await page.getByRole('button', { name: 'Add', exact: true }).click();
+	};
+	await add(1);
+	await expect(page.getByRole('link', { name: 'Edit Tent' })).toBeVisible();
+	await add(2);
+	await expect(page.getByText('Maps and Wayfinding has one. Is it the same one?').last()).toBeVisible();
+	await expectAccessible(page);
+	await page.getByRole('button', { name: 'Yes, the same' }).click();
+	await expect(page.getByRole('link', { name: 'Measure Tent' })).toHaveCount(1);
+	// Taken out here it stays with the other unit.
+	await page.getByRole('button', { name: 'Remove Tent' }).click();
+	await expect(page.getByRole('link', { name: 'Measure Tent' })).toHaveCount(0);
+	await open(page, '/units/1/boxes');
+	await expect(page.getByRole('link', { name: 'Edit Tent' })).toBeVisible();
 });
 
 test('an opening box fills, says what it has nothing of, and hides what nobody may see yet', async ({

@@ -1,5 +1,24 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { Toaster } from 'svelte-sonner';
+	import { stepAside } from './toast.ts';
+
+	/** A page that still moves is waited for. */
+	const STILL_MS = 150;
+	onMount(() => {
+		let waiting: ReturnType<typeof setTimeout> | undefined;
+		const moved = () => {
+			clearTimeout(waiting);
+			waiting = setTimeout(stepAside, STILL_MS);
+		};
+		window.addEventListener('scroll', moved, { passive: true });
+		window.addEventListener('resize', moved);
+		return () => {
+			clearTimeout(waiting);
+			window.removeEventListener('scroll', moved);
+			window.removeEventListener('resize', moved);
+		};
+	});
 </script>
 
 <div class="no-print">
