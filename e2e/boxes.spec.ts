@@ -61,7 +61,7 @@ test('a thing is added, the unit is packed step by step, labeled, scanned, and t
 	await expect(page.getByText(/The Patient Mapmaker, from School room › box for Maps into/)).toBeVisible();
 	// Three taps: move, the place, done.
 	await page.getByRole('link', { name: 'Move Globe', exact: true }).click();
-	await page.getByRole('button', { name: 'School room › desk' }).click();
+	await page.getByRole('button', { name: 'School room › desk', exact: true }).click();
 	await expect(page.getByText('Out: Globe, to School room › desk').first()).toBeVisible();
 	await page.getByLabel('Put in').selectOption({ label: 'Globe, School room › desk' });
 	await page.getByRole('button', { name: 'In', exact: true }).click();

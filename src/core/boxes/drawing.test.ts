@@ -62,7 +62,7 @@ describe('a name on the front of a thing', () => {
 		]) {
 			const found = nameOn({ length, height }, letters, size)!;
 			const [along, across] = found.isUp ? [height, length] : [length, height];
-			expect(letters * 0.58 * found.size).toBeLessThanOrEqual(along);
+			expect(letters * 0.66 * found.size).toBeLessThanOrEqual(along);
 			expect(found.size).toBeLessThanOrEqual(across);
 		}
 	});

@@ -173,4 +173,4 @@ export function nameOn(
 }
 
 /** Letters are about so wide, of their height. */
-const LETTER_WIDTH = 0.58;
+const LETTER_WIDTH = 0.66;

@@ -70,11 +70,16 @@
 	/** Sizes that were only taken for usual decide where it is tight. */
 	const toMeasure = ({ used, left }: UnitPacking) => {
 		const isTight = left.length > 0 || used.some((one) => one.fill > 0.7);
-		const size = (id: string) => {
-			const item = question.items.find((one) => one.item === id)!;
-			return item.length * item.width * item.height * item.count;
-		};
-		return isTight ? guessed.toSorted((a, b) => size(b) - size(a)).slice(0, 3) : [];
+		// What gives way, and what is not packed here, decides nothing.
+		const sizes = new Map(
+			question.items.map((one) => [one.item, one.length * one.width * one.height * one.count])
+		);
+		return isTight
+			? guessed
+					.filter((id) => sizes.has(id))
+					.toSorted((a, b) => sizes.get(b)! - sizes.get(a)!)
+					.slice(0, 3)
+			: [];
 	};
 	const advice = (first: SizeAnswer) =>
 		first.count === 0
