@@ -71,6 +71,10 @@ describe('what is best done in a free evening', () => {
 		expect(bestIn(jobs, 30, sum)).toEqual([jobs[0]]);
 		expect(bestIn(jobs, 90, sum).map(({ id }) => id)).toEqual(['paint']);
 		expect(bestIn(jobs, 5, sum)).toEqual([]);
+		// What comes before what comes before it, too.
+		const chain = [one('a', null, 10), one('b', null, 10, ['a']), one('c', '2027-03-01', 10, ['b'])];
+		expect(bestIn(chain, 20, sum).map(({ id }) => id)).toEqual(['a', 'b']);
+		expect(bestIn(chain, 30, sum)).toEqual(chain);
 	});
 	it('never takes longer than there is, nor a job without what comes before it', () => {
 		fc.assert(

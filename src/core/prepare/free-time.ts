@@ -56,12 +56,18 @@ export function bestIn<J extends Waiting>(
 	minutes: number,
 	together: (jobs: readonly J[]) => number
 ): J[] {
-	const known = new Set(jobs.map((one) => one.id));
+	const known = new Map(jobs.map((one) => [one.id, one]));
+	const withBefore = (id: string, all: Set<string>): Set<string> => {
+		if (known.has(id) && !all.has(id)) {
+			all.add(id);
+			for (const one of known.get(id)!.after) withBefore(one, all);
+		}
+		return all;
+	};
 	const chosen = new Set<string>();
 	const last = '9999-12-31';
 	for (const job of jobs.toSorted((a, b) => ((a.readyBy ?? last) < (b.readyBy ?? last) ? -1 : 1))) {
-		const before = job.after.filter((id) => known.has(id));
-		const ids = new Set([...chosen, ...before, job.id]);
+		const ids = new Set([...chosen, ...withBefore(job.id, new Set())]);
 		if (together(jobs.filter((one) => ids.has(one.id))) <= minutes) for (const id of ids) chosen.add(id);
 	}
 	return jobs.filter((one) => chosen.has(one.id));
