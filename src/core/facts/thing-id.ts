@@ -1,10 +1,9 @@
 /** Where a thing stands: among the titles, the supplies, a unit's own things, or its binders. */
-type ThingKind = 'title' | 'item' | 'own' | 'lot' | 'binder';
+type ThingKind = 'title' | 'item' | 'own' | 'binder';
 
 /**
- * Names any thing that can lie in a box: a title of the library, a thing of the supplies, one of a unit's own, one lot
- * of a supply, or the binder at this place among those of its unit. Tables count from 1 each: a bare number says
- * nothing.
+ * Names any thing that can lie in a box: a title of the library, a thing of the supplies, one of a unit's own, or the
+ * binder at this place among those of its unit. Tables count from 1 each: a bare number says nothing.
  */
 export type ThingId = `${ThingKind}-${number}`;
 
@@ -20,6 +19,6 @@ export const thingId = <K extends ThingKind>(kind: K, key: number): `${K}-${numb
  * @example thingRef('own-3') // { kind: 'own', key: 3 }
  */
 export function thingRef(id: string): ThingRef | null {
-	const found = /^(title|item|own|lot|binder)-(\d{1,15})$/.exec(id);
+	const found = /^(title|item|own|binder)-(\d{1,15})$/.exec(id);
 	return found ? { kind: found[1] as ThingKind, key: Number(found[2]) } : null;
 }

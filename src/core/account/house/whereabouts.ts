@@ -17,10 +17,7 @@ export function thingName(snapshot: Snapshot, id: string): string {
 	const ref = thingRef(id);
 	if (ref?.kind === 'title') return byId(snapshot.resources).get(ref.key)?.title ?? '';
 	if (ref?.kind === 'own') return byId(snapshot.boxedThings).get(ref.key)?.title ?? '';
-	const item = ref?.kind === 'lot' ? byId(snapshot.lots).get(ref.key)?.item_id : ref?.key;
-	return ref?.kind === 'binder' || item === undefined
-		? ''
-		: withCapitals(byId(snapshot.items).get(item)?.name ?? '');
+	return ref?.kind === 'item' ? withCapitals(byId(snapshot.items).get(ref.key)?.name ?? '') : '';
 }
 
 /** The places in which a thing lies: supplies may lie in several, everything else lies in one. Empty where none is noted. */
@@ -29,7 +26,6 @@ export function placesOfThing(snapshot: Snapshot, id: string): number[] {
 	const known = (place: number | null | undefined) => (place === null || place === undefined ? [] : [place]);
 	if (ref?.kind === 'title') return known(byId(snapshot.resources).get(ref.key)?.place_id);
 	if (ref?.kind === 'own') return known(byId(snapshot.boxedThings).get(ref.key)?.place_id);
-	if (ref?.kind === 'lot') return known(byId(snapshot.lots).get(ref.key)?.place_id);
 	if (ref?.kind !== 'item') return [];
 	const lots = lotsByItem(snapshot.lots).get(ref.key) ?? [];
 	const said = enoughByItem(snapshot.statements).get(ref.key);

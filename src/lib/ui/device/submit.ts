@@ -32,8 +32,9 @@ export function saves({ done, shown, reset = false, waits }: Options = {}): Subm
 				const changed = (result.data as { changed?: string | null } | undefined)?.changed;
 				if (changed) sayDone(changed);
 			} else if (result.type === 'failure') {
-				const failure = result.data as { message?: string } | undefined;
-				if (failure?.message) sayWrong(failure.message);
+				const failure = result.data as { message?: string; path?: string | null } | undefined;
+				// A question is asked at its place, and is nothing that went wrong.
+				if (failure?.message && !failure.path?.startsWith('same ')) sayWrong(failure.message);
 			} else if (result.type === 'error') {
 				// No answer is a matter of the network, and 5xx one of a server that cannot do it now: both are tried again.
 				if (waits && (result.status === undefined || result.status >= 500)) {

@@ -1,6 +1,11 @@
 /** Where a message can stand. */
-type Place = 'bottom-center' | 'bottom-right' | 'bottom-left' | 'top-center' | 'top-right';
-type Box = { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
+export type Place = 'bottom-center' | 'bottom-right' | 'bottom-left' | 'top-center' | 'top-right';
+export type Box = {
+	readonly left: number;
+	readonly top: number;
+	readonly right: number;
+	readonly bottom: number;
+};
 
 const LAPTOP: readonly Place[] = ['bottom-center', 'bottom-right', 'bottom-left', 'top-right', 'top-center'];
 // On the phone the thumb's buttons are at the foot of the screen.
@@ -24,12 +29,8 @@ const shared = (a: Box, b: Box) =>
 	Math.max(0, Math.min(a.right, b.right) - Math.max(a.left, b.left)) *
 	Math.max(0, Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top));
 
-/** Where a message covers nothing that one can tap or type in; where all places do, the one that covers the least. */
-export function freePlace(): Place {
-	const { innerWidth: width, innerHeight: height } = window;
-	const taps = [...document.querySelectorAll('a, button, input, select, textarea, summary, label')]
-		.filter((one) => one.closest('[data-sonner-toaster]') === null)
-		.map((one) => one.getBoundingClientRect());
+/** Where a message covers nothing of these on a screen; where all places do, the one that covers the least. */
+export function freest(width: number, height: number, taps: readonly Box[]): Place {
 	const covered = (place: Place) => {
 		const box = boxAt(place, width, height);
 		return taps.reduce((sum, one) => sum + shared(one, box), 0);
@@ -38,3 +39,13 @@ export function freePlace(): Place {
 	const all = places.map((place) => ({ place, covered: covered(place) }));
 	return all.reduce((best, one) => (one.covered < best.covered ? one : best)).place;
 }
+
+/** Where a message covers nothing that one can tap or type in just now. */
+export const freePlace = (): Place =>
+	freest(
+		window.innerWidth,
+		window.innerHeight,
+		[...document.querySelectorAll('a, button, input, select, textarea, summary, label')]
+			.filter((one) => one.closest('[data-sonner-toaster]') === null)
+			.map((one) => one.getBoundingClientRect())
+	);

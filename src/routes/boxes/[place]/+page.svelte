@@ -103,7 +103,7 @@
 										data-sveltekit-noscroll
 										aria-label="Move {one.title}">move</a
 									>
-									{#if !one.id.startsWith('lot-')}
+									{#if one.canGoOut}
 										<PostButton action="?/out" fields={{ thing: one.id }} label="Take out {one.title}"
 											>Out</PostButton
 										>

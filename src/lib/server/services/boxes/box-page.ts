@@ -20,8 +20,8 @@ import {
 } from '$core/account/index.ts';
 import { shelfSpace } from '../house/shelf-space.ts';
 import { shelvesOf } from '../library/shelves.ts';
-import { movesOf } from './moving.ts';
-import { kgOf, sizeOf, thingsOf } from './things.ts';
+import { movesOf, placeBefore } from './moving.ts';
+import { kgIn, sizeOf, thingsOf } from './things.ts';
 
 /** Something that lies in a box. */
 export type Inside = {
@@ -29,6 +29,8 @@ export type Inside = {
 	readonly title: string;
 	readonly detail: string;
 	readonly href: string | null;
+	/** It can be taken out: it was elsewhere before, or needs no place. What is counted is moved to a place. */
+	readonly canGoOut: boolean;
 };
 
 /** A shelf with what stands on it, and where a box stands or would stand. Measures in mm. */
@@ -92,7 +94,7 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 	const there = new Set<string>(inside.map((one) => one.id));
 	const all = layout ? parsed(layout.packed) : null;
 	const packed = all ? { ...all, items: all.items.filter((one) => there.has(one.item)) } : null;
-	const kg = inside.length ? weightIn(now, inside) : null;
+	const kg = inside.length ? weightIn(now, inside, id) : null;
 	const { length_mm, width_mm, height_mm } = place;
 	const inner =
 		length_mm && width_mm && height_mm ? { length: length_mm, width: width_mm, height: height_mm } : null;
@@ -118,15 +120,17 @@ export function boxPage(now: Situation, id: number): BoxPage | null {
 }
 
 /** The weight of all that is in it, however it came in, kg. */
-const weightIn = (now: Situation, inside: readonly Inside[]): number =>
-	Math.round(inside.reduce((sum, one) => sum + kgOf(now, one.id), 0) * 100) / 100;
+const weightIn = (now: Situation, inside: readonly Inside[], place: number): number =>
+	Math.round(inside.reduce((sum, one) => sum + kgIn(now, one.id, place), 0) * 100) / 100;
 
 /** All that lies right in a place. */
-export function insideOf({ snapshot, runs }: Situation, place: number): Inside[] {
+export function insideOf(now: Situation, place: number): Inside[] {
+	const { snapshot, runs } = now;
 	const unitOf = (run: number | null) => runs.find((one) => one.row.id === run)?.unit.name ?? '';
 	const row = (id: ThingId, detail: string, href: string | null, count = 1): Inside => {
 		const title = capital(thingName(snapshot, id));
-		return { id, title: count > 1 ? `${title} × ${count}` : title, detail, href };
+		const canGoOut = !id.startsWith('item-') || detail === '' || placeBefore(now, id, place) !== null;
+		return { id, title: count > 1 ? `${title} × ${count}` : title, detail, href, canGoOut };
 	};
 	return [
 		...snapshot.boxedThings
@@ -141,30 +145,20 @@ export function insideOf({ snapshot, runs }: Situation, place: number): Inside[]
 	].toSorted((a, b) => (a.title < b.title ? -1 : 1));
 }
 
-/** Supplies in a place: lot by lot, or as one thing where it was measured, packed, or is there without a count. */
+/** Supplies in a place, a line each, with how much of it is counted there. */
 function suppliesIn(
 	snapshot: Snapshot,
 	place: number
 ): { readonly id: ThingId; readonly item: number; readonly detail: string }[] {
-	const layout = snapshot.boxLayouts.find((one) => one.place_id === place);
-	const packed = new Set<string>(layout ? parsed(layout.packed).items.map((one) => one.item) : []);
-	const measured = new Set(snapshot.boxedThings.map((one) => one.item_id));
 	const said = snapshot.statements.filter((one) => one.state === 'enough' && one.place_id === place);
 	const lots = snapshot.lots.filter((one) => one.place_id === place && one.amount !== '0');
-	const isOne = (item: number) =>
-		measured.has(item) || packed.has(thingId('item', item)) || said.some((one) => one.item_id === item);
-	const amount = (lot: Row<'lot'>) => amountText(exact(lot.amount), lot.unit);
-	const whole = new Set([...lots, ...said].map((one) => one.item_id).filter(isOne));
-	return [
-		...[...whole].map((item) => ({
-			id: thingId('item', item),
-			item,
-			detail: listText(lots.filter((one) => one.item_id === item).map(amount))
-		})),
-		...lots
-			.filter((one) => !whole.has(one.item_id))
-			.map((one) => ({ id: thingId('lot', one.id), item: one.item_id, detail: amount(one) }))
-	];
+	return [...new Set([...lots, ...said].map((one) => one.item_id))].map((item) => ({
+		id: thingId('item', item),
+		item,
+		detail: listText(
+			lots.filter((one) => one.item_id === item).map((one) => amountText(exact(one.amount), one.unit))
+		)
+	}));
 }
 
 /** Shelves with measures on which a box stands or would fit, the best for its weight first. */

@@ -194,6 +194,9 @@ describe('where is it?', () => {
 		});
 		const tape = (await asked('where is masking tape')).find((one) => one.href.startsWith('/boxes/'));
 		expect(tape!.href).toMatch(new RegExp(`^/boxes/${box}\\?thing=item-\\d+$`));
+		// The page that it leads to has the thing.
+		const id = new URLSearchParams(tape!.href.split('?')[1]).get('thing');
+		expect(boxPage((await now()).situation, box)!.inside.map((one) => one.id as string)).toContain(id);
 		expect((await asked('where is The Patient Mapmaker'))[0].href).toMatch(/^\/home\/books\/\d+$/);
 	});
 });

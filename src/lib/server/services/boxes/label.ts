@@ -38,7 +38,7 @@ export function boxLabel(
 		.filter(Boolean)
 		.join(', ');
 	const names = box.inside.map((one) =>
-		/^(?:lot|item)-/.test(one.id) && one.detail ? `${one.title}, ${one.detail}` : one.title
+		one.id.startsWith('item-') && one.detail ? `${one.title}, ${one.detail}` : one.title
 	);
 	const shown = names.length > MOST_LINES * 2 ? names.slice(0, MOST_LINES * 2 - 1) : names;
 	const lines = [

@@ -48,19 +48,15 @@ export async function moveThing(
 		await noteMove(trx, { title, of: { kind, key }, from: last, to: place }, today);
 		return title;
 	}
-	const item = kind === 'lot' ? byId(snapshot.lots).get(key)!.item_id : key;
-	const lots = lotsByItem(snapshot.lots).get(item) ?? [];
-	const going = lots.filter((one) =>
-		kind === 'lot' ? one.id === key : from === null || one.place_id === from
-	);
-	const said = kind === 'item' ? enoughByItem(snapshot.statements).get(item) : undefined;
+	const lots = lotsByItem(snapshot.lots).get(key) ?? [];
+	const going = lots.filter((one) => from === null || one.place_id === from);
+	const said = enoughByItem(snapshot.statements).get(key);
 	const isSaid = said !== undefined && (from === null || said.place_id === from);
 	if (place === null && going.length > 0)
 		throw new Refusal('Supplies have a place of their own. Choose one.', 'place');
 	for (const lot of going) await moveLot(trx, lot.id, exact(lot.amount), place!, today);
-	if (isSaid) await saidAt(trx, item, place);
-	if (last !== place)
-		await noteMove(trx, { title, of: { kind: 'item', key: item }, from: last, to: place }, today);
+	if (isSaid) await saidAt(trx, key, place);
+	if (last !== place) await noteMove(trx, { title, of: { kind, key }, from: last, to: place }, today);
 	return title;
 }
 
@@ -120,13 +116,12 @@ export function movesOf(
 export function placeBefore({ snapshot }: Situation, id: string, box: number): number | null {
 	const ref = thingRef(id);
 	if (ref === null) return null;
-	const item = ref.kind === 'lot' ? byId(snapshot.lots).get(ref.key)?.item_id : ref.key;
 	const own = snapshot.movings.filter((one) =>
 		ref.kind === 'title'
 			? one.resource_id === ref.key
 			: ref.kind === 'own'
 				? one.boxed_thing_id === ref.key
-				: one.item_id === item
+				: one.item_id === ref.key
 	);
 	const packed = new Set(snapshot.boxLayouts.map((one) => one.place_id));
 	let place: number | null = box;

@@ -108,15 +108,21 @@ export function sizeOf(
 	);
 }
 
-/** What a thing that lies in a box weighs, kg: supplies that nobody measured by their amount where that is a weight. */
-export function kgOf(now: Situation, id: string): number {
-	const ref = thingRef(id);
-	const size = sizeOf(now, id);
-	if (size || ref?.kind === 'title') return size?.kg ?? 0;
-	const lot = ref?.kind === 'lot' ? byId(now.snapshot.lots).get(ref.key) : undefined;
-	return lot && dimensionOf(lot.unit) === 'mass'
+/** What a supply that nobody measured weighs, kg: by its amount where that is a weight, else as usual. */
+export const lotKg = (lot: Row<'lot'>): number =>
+	dimensionOf(lot.unit) === 'mass'
 		? convert(exact(lot.amount), lot.unit, 'g', null).valueOf() / 1000
 		: SUPPLY.kg;
+
+/** What a thing that lies in a box weighs, kg: as it was measured, or as its kind says; supplies by what is there. */
+export function kgIn(now: Situation, id: string, place: number): number {
+	const size = sizeOf(now, id);
+	if (size) return size.kg;
+	const ref = thingRef(id);
+	if (ref?.kind !== 'item') return 0;
+	const lots = lotsByItem(now.snapshot.lots).get(ref.key) ?? [];
+	const here = lots.filter((one) => one.place_id === place);
+	return here.length ? here.reduce((sum, one) => sum + lotKg(one), 0) : SUPPLY.kg;
 }
 
 /** A binder with what is filed in it, outside. */
@@ -240,7 +246,8 @@ function titleView({ snapshot }: Situation, id: number, firstLesson: number | nu
 			place: resource.place_id,
 			where: whereText(snapshot, thingId('title', id)),
 			own: null,
-			isAlso: false,
+			// Only somebody's word brought it here: no lesson asks for it.
+			isAlso: firstLesson === null,
 			firstLesson
 		}
 	];
@@ -267,7 +274,8 @@ function supplyView(
 			place,
 			where: place === null ? 'at home' : whereText(snapshot, id, place),
 			own: null,
-			isAlso: false,
+			// Only somebody's word brought it here: no lesson asks for it.
+			isAlso: firstLesson === null,
 			firstLesson
 		}
 	];
@@ -300,7 +308,6 @@ export function thingsOf(now: Situation, run: RunSituation, binders: readonly Bi
 	const supplies = [...keptSupplies(now, run, alsoOf('item'))].flatMap(([id, first]) =>
 		supplyView(now, run, id, first)
 	);
-	const linked = new Set<string>(also.map((one) => one.thing));
 	const named = new Set(extra.map((one) => one.title.toLowerCase()));
 	const filed = binders
 		.map(({ name, ...size }, at): ThingView => ({
@@ -315,9 +322,7 @@ export function thingsOf(now: Situation, run: RunSituation, binders: readonly Bi
 		}))
 		// One that was measured, or put into a box already, stands as what it is.
 		.filter((one) => !named.has(one.title.toLowerCase()));
-	return [...titles, ...supplies, ...filed, ...extra]
-		.map((one) => (linked.has(one.id) ? { ...one, isAlso: true } : one))
-		.toSorted((a, b) => (a.title < b.title ? -1 : 1));
+	return [...titles, ...supplies, ...filed, ...extra].toSorted((a, b) => (a.title < b.title ? -1 : 1));
 }
 
 /** What a binder of a unit is called among its things. */

@@ -22,7 +22,7 @@ import {
 	titlesOf,
 	type PutAway
 } from '$lib/server/services/boxes/putting-away.ts';
-import { kgOf, pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
+import { lotKg, pieceCount, thingsOf } from '$lib/server/services/boxes/things.ts';
 import { notOf, removeThing, setLift } from '$lib/server/stores/boxes/things.ts';
 import { addPlace } from '$lib/server/stores/house/places.ts';
 import type { Actions, PageServerLoad } from './$types';
@@ -38,7 +38,7 @@ export const load: PageServerLoad = async ({ params, url }) => {
 	const others = withOthers(now, run, things);
 	const elsewhere = new Set(others.map((one) => one.thing));
 	const loose = lots.length;
-	const looseKg = lots.reduce((sum, lot) => sum + kgOf(now, `lot-${lot.id}`), 0);
+	const looseKg = lots.reduce((sum, lot) => sum + lotKg(lot), 0);
 	const half = url.searchParams.get('half') === 'bulky' ? ('bulky' as const) : ('' as const);
 	const bins = openBins(now, things);
 	const packed = withoutBinned(bins, things).filter(
