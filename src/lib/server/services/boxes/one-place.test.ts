@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import { byId, thingId } from '$core/facts/index.ts';
 import { placesOfThing, whereText, type Situation } from '$core/account/index.ts';
+import { exact } from '$core/measure/index.ts';
 import type { PackedBox } from '$core/boxes/index.ts';
 import { undo } from '../../history/changes.ts';
 import { setLayout } from '../../stores/boxes/boxes.ts';
@@ -18,7 +19,7 @@ import { addAsOne } from './adding.ts';
 import { boxPage } from './box-page.ts';
 import { moveThing, placeBefore } from './moving.ts';
 import { withOthers } from './putting-away.ts';
-import { thingsOf } from './things.ts';
+import { kgIn, thingsOf } from './things.ts';
 
 const SIZE = {
 	title: 'Globe',
@@ -89,6 +90,25 @@ describe('a thing has one place', () => {
 		await undo(store.write, doer());
 		await undo(store.write, doer());
 		expect(await allRows(store)).toEqual(before);
+	});
+	it('there are as many as were counted, in the list, in the box and in its weight', async () => {
+		const { now, does, item, id, name, list } = await house();
+		const box = boxNamed((await now()).situation, 'sewing basket');
+		await does((trx, at) =>
+			addAsOne(trx, at.situation, at.run, [], { ...SIZE, title: name, height_mm: 50 }, '')
+		);
+		await does((trx, at) =>
+			answer(trx, at.situation, { item, answer: 'have', place: box, amount: exact('4'), unit: 'each' })
+		);
+		expect((await list()).find((one) => one.id === id)).toMatchObject({ count: 4, place: box });
+		const { situation } = await now();
+		const page = boxPage(situation, box)!;
+		expect(page.inside.find((one) => one.id === id)!.detail).toBe('4');
+		const others = page.inside.filter((one) => one.id !== id);
+		expect(page.kg).toBeCloseTo(
+			4 * 0.9 + others.reduce((sum, one) => sum + kgIn(situation, one.id, box), 0),
+			1
+		);
 	});
 	it('once packed every page names its box, and what to lift out first', async () => {
 		const { store, now, does, item, id, need, name } = await house();

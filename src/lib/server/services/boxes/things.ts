@@ -68,6 +68,16 @@ const taken = (row: Row<'boxed_thing'>): Measures => ({
 	kg: row.grams / 1000
 });
 
+/** How many of a measured supply lie in a place: as it was counted there, else as somebody said where it was measured. */
+function piecesIn({ snapshot }: Situation, row: Row<'boxed_thing'>, place: number | null): number {
+	const lots = (lotsByItem(snapshot.lots).get(row.item_id ?? 0) ?? []).filter(
+		(one) => one.unit === 'each' && one.place_id === place
+	);
+	return lots.length
+		? Math.max(1, Math.round(lots.reduce((sum, one) => sum + exact(one.amount).valueOf(), 0)))
+		: row.count;
+}
+
 /** How large one of a thing is that lies or may lie in a box, and what all of it weighs; null where that is not known. */
 export function sizeOf(
 	{ snapshot }: Situation,
@@ -117,9 +127,10 @@ export const lotKg = (lot: Row<'lot'>): number =>
 /** What a thing that lies in a box weighs, kg: as it was measured, or as its kind says; supplies by what is there. */
 export function kgIn(now: Situation, id: string, place: number): number {
 	const size = sizeOf(now, id);
-	if (size) return size.kg;
 	const ref = thingRef(id);
-	if (ref?.kind !== 'item') return 0;
+	if (ref?.kind !== 'item') return size?.kg ?? 0;
+	const row = now.snapshot.boxedThings.find((one) => one.item_id === ref.key);
+	if (row) return (row.grams / 1000) * piecesIn(now, row, place);
 	const lots = lotsByItem(now.snapshot.lots).get(ref.key) ?? [];
 	const here = lots.filter((one) => one.place_id === place);
 	return here.length ? here.reduce((sum, one) => sum + lotKg(one), 0) : SUPPLY.kg;
@@ -254,11 +265,12 @@ function titleView({ snapshot }: Situation, id: number, firstLesson: number | nu
 }
 
 function supplyView(
-	{ snapshot }: Situation,
+	now: Situation,
 	run: RunSituation,
 	item: number,
 	firstLesson: number | null
 ): ThingView[] {
+	const { snapshot } = now;
 	const id = thingId('item', item);
 	const title = capital(thingName(snapshot, id));
 	if (title === '') return [];
@@ -270,7 +282,9 @@ function supplyView(
 		{
 			id,
 			title,
-			...(own ? asTaken(own) : asUsual(SUPPLY_SIDES, 1, { soft: true })),
+			...(own
+				? { ...asTaken(own), count: piecesIn(now, own, place) }
+				: asUsual(SUPPLY_SIDES, 1, { soft: true })),
 			place,
 			where: place === null ? 'at home' : whereText(snapshot, id, place),
 			own: null,
